@@ -1,0 +1,42 @@
+#pragma once
+
+#include <cstddef>
+#include <cstdint>
+#include <memory>
+#include <span>
+
+#include "colour/lab.h"
+#include "support/result.h"
+
+namespace yd::colour {
+
+/// Three floats a pixel, L a b under D50 (the profile connection space).
+struct LabPixel {
+  float l = 0, a = 0, b = 0;
+};
+
+/// Turns a picture's RGB into Lab through its embedded ICC profile, with Little CMS, relative colorimetric.
+/// Safe to call from several threads at once.
+class PictureToLab {
+ public:
+  /// Empty `icc` means sRGB. Error `bad_format` where the bytes are no RGB profile.
+  static Result<PictureToLab> from_icc(std::span<const std::uint8_t> icc);
+
+  /// `rgb16` holds 3 * n values 0..65535, `out` n pixels.
+  void convert(const std::uint16_t* rgb16, LabPixel* out, std::size_t n) const;
+
+ private:
+  std::shared_ptr<void> transform_;
+};
+
+/// 8-bit sRGB for a screen; colours outside are clipped by Little CMS. Worked pixel by pixel from Lab D50.
+struct Rgb8 {
+  std::uint8_t r = 0, g = 0, b = 0;
+  bool operator==(const Rgb8&) const = default;
+};
+void lab_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n);
+Rgb8 to_srgb(const Lab& lab);
+/// Lab D50 of an sRGB colour.
+Lab from_srgb(Rgb8 rgb);
+
+}  // namespace yd::colour

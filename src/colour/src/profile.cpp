@@ -1,0 +1,71 @@
+#include "colour/profile.h"
+
+#include <lcms2.h>
+
+#include <algorithm>
+
+namespace yd::colour {
+namespace {
+
+struct CloseProfile {
+  void operator()(void* p) const { cmsCloseProfile(p); }
+};
+using Profile = std::unique_ptr<void, CloseProfile>;
+
+std::shared_ptr<void> make_transform(cmsHPROFILE from, cmsUInt32Number in, cmsHPROFILE to, cmsUInt32Number out) {
+  // The one-pixel cache of a transform is not safe across threads.
+  const cmsUInt32Number flags = cmsFLAGS_NOCACHE;
+  cmsHTRANSFORM t = cmsCreateTransform(from, in, to, out, INTENT_RELATIVE_COLORIMETRIC, flags);
+  if (t == nullptr) return nullptr;
+  return {t, [](void* p) { cmsDeleteTransform(p); }};
+}
+
+std::shared_ptr<void> screen_transform() {
+  const Profile lab(cmsCreateLab4Profile(nullptr));
+  const Profile srgb(cmsCreate_sRGBProfile());
+  return make_transform(lab.get(), TYPE_Lab_FLT, srgb.get(), TYPE_RGB_8);
+}
+
+}  // namespace
+
+Result<PictureToLab> PictureToLab::from_icc(std::span<const std::uint8_t> icc) {
+  const Profile from(icc.empty() ? cmsCreate_sRGBProfile()
+                                 : cmsOpenProfileFromMem(icc.data(), static_cast<cmsUInt32Number>(icc.size())));
+  if (!from) return Error{Error::Code::bad_format, "colour profile", "cannot be read"};
+  if (cmsGetColorSpace(from.get()) != cmsSigRgbData) {
+    return Error{Error::Code::bad_format, "colour profile", "is not for RGB"};
+  }
+  const Profile lab(cmsCreateLab4Profile(nullptr));
+  PictureToLab out;
+  out.transform_ = make_transform(from.get(), TYPE_RGB_16, lab.get(), TYPE_Lab_FLT);
+  if (!out.transform_) return Error{Error::Code::bad_format, "colour profile", "cannot be used for pictures"};
+  return out;
+}
+
+void PictureToLab::convert(const std::uint16_t* rgb16, LabPixel* out, std::size_t n) const {
+  static_assert(sizeof(LabPixel) == 3 * sizeof(float));
+  cmsDoTransform(transform_.get(), rgb16, out, static_cast<cmsUInt32Number>(n));
+}
+
+void lab_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n) {
+  static const std::shared_ptr<void> transform = screen_transform();
+  cmsDoTransform(transform.get(), lab, out, static_cast<cmsUInt32Number>(n));
+}
+
+Rgb8 to_srgb(const Lab& lab) {
+  const LabPixel pixel{static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)};
+  Rgb8 out;
+  lab_to_srgb(&pixel, &out, 1);
+  return out;
+}
+
+Lab from_srgb(Rgb8 rgb) {
+  static const PictureToLab transform = PictureToLab::from_icc({}).value();
+  const std::uint16_t wide[3] = {static_cast<std::uint16_t>(rgb.r * 257), static_cast<std::uint16_t>(rgb.g * 257),
+                                 static_cast<std::uint16_t>(rgb.b * 257)};
+  LabPixel p;
+  transform.convert(wide, &p, 1);
+  return {p.l, p.a, p.b};
+}
+
+}  // namespace yd::colour

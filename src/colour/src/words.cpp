@@ -1,0 +1,95 @@
+#include "colour/words.h"
+
+#include <array>
+#include <cmath>
+
+#include "colour/ciede2000.h"
+
+namespace yd::colour {
+namespace {
+
+struct Border {
+  double upto;
+  const char* word;
+};
+
+// Hue borders in CIELAB degrees, ours: set so that the primaries of the nine-hue wheel artists name fall inside.
+constexpr std::array<Border, 14> kHues{{{12, "rose"},
+                                        {40, "red"},
+                                        {58, "red-orange"},
+                                        {72, "orange"},
+                                        {85, "yellow-orange"},
+                                        {103, "yellow"},
+                                        {122, "yellow-green"},
+                                        {165, "green"},
+                                        {215, "blue-green"},
+                                        {255, "sky blue"},
+                                        {292, "blue"},
+                                        {318, "violet"},
+                                        {345, "red-violet"},
+                                        {361, "rose"}}};
+constexpr std::array<Border, 6> kLightness{
+    {{18, "very dark"}, {35, "dark"}, {50, "deep"}, {68, "middle"}, {84, "light"}, {101, "pale"}}};
+constexpr std::array<Border, 5> kStrength{{{5, ""}, {14, "greyish"}, {28, "muted"}, {52, "clear"}, {999, "vivid"}}};
+
+template <std::size_t N>
+const char* look_up(const std::array<Border, N>& table, double at) {
+  for (const Border& b : table) {
+    if (at < b.upto) return b.word;
+  }
+  return table.back().word;
+}
+
+const char* amount(double size) {
+  if (size < 0.5) return "a little ";
+  return size < 1.0 ? "" : "much ";
+}
+
+std::string value_words(double steps) {
+  const double size = std::abs(steps);
+  if (size < 0.2) return {};
+  std::string how = "a quarter step";
+  if (size >= 0.4) how = "half a step";
+  if (size >= 0.75) how = "one step";
+  if (size >= 1.5) how = std::to_string(static_cast<int>(std::lround(size))) + " steps";
+  return how + (steps > 0 ? " too light" : " too dark");
+}
+
+void join(std::string& text, const std::string& part) {
+  if (part.empty()) return;
+  if (!text.empty()) text += ", ";
+  text += part;
+}
+
+}  // namespace
+
+std::string hue_word(const Lab& lab) {
+  const Lch lch = to_lch(lab);
+  return lch.c < 5 ? "grey" : look_up(kHues, lch.h);
+}
+
+std::string describe(const Lab& lab) {
+  if (lab.l > 95 && chroma(lab) < 5) return "white";
+  if (lab.l < 12 && chroma(lab) < 5) return "black";
+  std::string text = look_up(kLightness, lab.l);
+  const std::string strength = look_up(kStrength, chroma(lab));
+  if (!strength.empty()) text += " " + strength;
+  return text + " " + hue_word(lab);
+}
+
+double warmth(const Lab& lab) {
+  constexpr double kWarmest = 55.0 * 3.14159265358979323846 / 180.0;
+  return lab.a * std::cos(kWarmest) + lab.b * std::sin(kWarmest);
+}
+
+std::string difference_words(const Lab& is, const Lab& wanted) {
+  if (ciede2000(is, wanted) < 1) return "matches";
+  std::string text = value_words(value_step(is.l) - value_step(wanted.l));
+  const double warm = warmth(is) - warmth(wanted);
+  if (std::abs(warm) > 3) join(text, std::string(amount(std::abs(warm) / 16)) + (warm > 0 ? "too warm" : "too cool"));
+  const double dull = chroma(is) - chroma(wanted);
+  if (std::abs(dull) > 4) join(text, std::string(amount(std::abs(dull) / 20)) + (dull > 0 ? "too vivid" : "too dull"));
+  return text.empty() ? "close" : text;
+}
+
+}  // namespace yd::colour

@@ -1,0 +1,51 @@
+#pragma once
+
+#include <filesystem>
+#include <nlohmann/json_fwd.hpp>
+#include <string>
+#include <vector>
+
+#include "colour/lab.h"
+#include "colour/spectrum.h"
+#include "optics/film.h"
+#include "optics/parameters.h"
+#include "support/result.h"
+
+namespace yd::media {
+
+/// One stick, pencil or pan.
+struct Stick {
+  std::string id;
+  std::string name;
+  optics::Medium medium = optics::Medium::soft;
+  colour::Spectrum masstone;           ///< reflectance of a layer that hides what is below
+  colour::Lab lab;                     ///< of the masstone, D50
+  std::vector<std::string> pigments;   ///< Colour Index names, where known
+};
+
+struct Collection {
+  std::string id;
+  std::string name;
+  std::vector<Stick> sticks;
+};
+
+/// From data/collections/*.json or a file of the artist's. A stick gives "masstone" (36 reflectances, 380 to
+/// 730 nm) or "lab" (then the smoothest reflectance stands in). Errors name file, stick and field.
+Result<Collection> load_collection(const std::filesystem::path& file);
+
+/// The shipped collections, by file name.
+Result<std::vector<Collection>> load_collections();
+
+/// By id among the shipped ones, else as a file.
+Result<Collection> find_collection(const std::string& id_or_file);
+
+Result<optics::Medium> medium_by_name(const std::string& name);
+
+/// K and S of a stick in its medium.
+optics::Pigment pigment_of(const Stick& stick, const optics::Parameters& parameters);
+
+/// Pigments whose Colour Index number names a compound that is harmful if breathed or swallowed (cadmium, cobalt,
+/// chromium, lead, nickel, manganese). Common practice; the product's safety data sheet decides.
+bool needs_care(const Stick& stick);
+
+}  // namespace yd::media

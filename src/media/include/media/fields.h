@@ -1,0 +1,56 @@
+#pragma once
+
+#include <filesystem>
+#include <nlohmann/json.hpp>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "colour/lab.h"
+#include "support/result.h"
+
+namespace yd::media {
+
+/// Reads the fields of one JSON object and remembers the first thing that was wrong, so that a record is read
+/// in straight lines and checked once at the end. `where` names the place ("papers.json: paper 3").
+class Fields {
+ public:
+  Fields(const nlohmann::json& object, std::string where);
+
+  std::string text(const char* field);
+  std::string text(const char* field, const std::string& otherwise);
+  double number(const char* field, double low, double high);
+  double number(const char* field, double low, double high, double otherwise);
+  bool flag(const char* field, bool otherwise);
+  colour::Lab lab(const char* field);
+  /// Exactly `count` finite numbers within [low, high].
+  std::vector<double> numbers(const char* field, std::size_t count, double low, double high);
+  std::vector<std::string> texts(const char* field);
+  /// The array under `field`, or an empty one and a remembered error.
+  const nlohmann::json& array(const char* field);
+  Fields object(const char* field);
+
+  void fail(const char* field, const std::string& what);
+  /// Takes over the error of a part that was read on its own.
+  void absorb(const Fields& part);
+  bool has(const char* field) const;
+  const std::optional<Error>& error() const { return error_; }
+
+ private:
+  const nlohmann::json* find(const char* field);
+
+  const nlohmann::json* object_;
+  std::string where_;
+  std::optional<Error> error_;
+};
+
+/// Whole file as text. Errors: `not_found`, `io`, `too_large` above `limit` bytes.
+Result<std::string> read_file(const std::filesystem::path& path, std::size_t limit = 64U << 20U);
+
+/// JSON from text; a syntax error names the byte.
+Result<nlohmann::json> parse_json(const std::string& text, const std::string& where);
+
+/// Reads a file whose "format" must be `format` and whose "version" no newer than `version`.
+Result<nlohmann::json> read_json(const std::filesystem::path& path, const std::string& format, int version);
+
+}  // namespace yd::media

@@ -1,0 +1,35 @@
+#pragma once
+
+#include <filesystem>
+#include <string>
+#include <vector>
+
+#include "optics/parameters.h"
+#include "support/result.h"
+
+namespace yd::media {
+
+/// One row of the parameter table.
+struct ParameterInfo {
+  std::string key;
+  double value = 0;
+  double low = 0;
+  double high = 0;
+  std::string unit;
+  std::string reason;
+};
+
+struct Model {
+  optics::Parameters parameters;
+  std::vector<ParameterInfo> table;
+};
+
+/// Reads data/model/parameters.json. Every key of the model must be there once and within its range.
+Result<Model> load_model(const std::filesystem::path& file);
+/// The shipped one.
+Result<Model> load_model();
+
+/// The table as Markdown, as docs/model.md carries it.
+std::string to_markdown(const std::vector<ParameterInfo>& table);
+
+}  // namespace yd::media

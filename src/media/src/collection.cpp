@@ -1,0 +1,131 @@
+#include "media/collection.h"
+
+#include <algorithm>
+#include <array>
+#include <set>
+
+#include "colour/observer.h"
+#include "colour/smoothest.h"
+#include "media/fields.h"
+#include "media/shipped.h"
+
+namespace yd::media {
+namespace {
+
+constexpr std::size_t kMostSticks = 20000;
+
+void read_masstone(Fields& f, Stick& s) {
+  const auto v = f.numbers("masstone", colour::kBands, 0, 1);
+  for (std::size_t i = 0; i < colour::kBands; ++i) s.masstone[i] = static_cast<float>(v[i]);
+}
+
+void read_lab(Fields& f, Stick& s) {
+  const colour::Lab lab = f.lab("lab");
+  if (f.error()) return;
+  const auto reflectance = colour::smoothest_reflectance(lab);
+  if (!reflectance) {
+    f.fail("lab", reflectance.error().what);
+    return;
+  }
+  s.masstone = reflectance.value();
+}
+
+Result<Stick> read_stick(const nlohmann::json& json, const std::string& where) {
+  Fields f(json, where);
+  Stick s;
+  s.id = f.text("id");
+  s.name = f.text("name");
+  const auto medium = medium_by_name(f.text("medium"));
+  if (medium) {
+    s.medium = medium.value();
+  } else {
+    f.fail("medium", medium.error().what);
+  }
+  if (f.has("masstone")) {
+    read_masstone(f, s);
+  } else if (f.has("lab")) {
+    read_lab(f, s);
+  } else {
+    f.fail("lab", "is missing: a stick needs \"lab\" or \"masstone\"");
+  }
+  if (f.has("pigments")) s.pigments = f.texts("pigments");
+  if (f.error()) return *f.error();
+  s.lab = colour::to_lab(s.masstone);
+  return s;
+}
+
+}  // namespace
+
+Result<Collection> load_collection(const std::filesystem::path& file) {
+  const auto json = read_json(file, "yawning-dune collection", 1);
+  if (!json) return json.error();
+  Fields top(json.value(), file.string());
+  Collection c;
+  c.id = top.text("id");
+  c.name = top.text("name");
+  const nlohmann::json& entries = top.array("sticks");
+  if (top.error()) return *top.error();
+  if (entries.size() > kMostSticks) return Error{Error::Code::too_large, file.string(), "holds more than 20000 sticks"};
+  std::set<std::string> seen;
+  for (const nlohmann::json& entry : entries) {
+    const std::string where = file.string() + ": stick " + std::to_string(c.sticks.size() + 1);
+    auto stick = read_stick(entry, where);
+    if (!stick) return stick.error();
+    if (!seen.insert(stick->id).second) return bad_value(where, "id \"" + stick->id + "\" stands twice");
+    c.sticks.push_back(std::move(stick).value());
+  }
+  if (c.sticks.empty()) return bad_value(file.string(), "holds no stick");
+  return c;
+}
+
+Result<std::vector<Collection>> load_collections() {
+  std::vector<std::filesystem::path> files;
+  std::error_code code;
+  const auto folder = data_directory() / "collections";
+  for (const auto& entry : std::filesystem::directory_iterator(folder, code)) {
+    if (entry.path().extension() == ".json") files.push_back(entry.path());
+  }
+  if (code) return Error{Error::Code::not_found, folder.string(), "cannot be opened: " + code.message()};
+  std::sort(files.begin(), files.end());
+  std::vector<Collection> out;
+  for (const auto& file : files) {
+    auto c = load_collection(file);
+    if (!c) return c.error();
+    out.push_back(std::move(c).value());
+  }
+  return out;
+}
+
+Result<Collection> find_collection(const std::string& id_or_file) {
+  auto shipped = load_collections();
+  if (!shipped) return shipped.error();
+  for (Collection& c : shipped.value()) {
+    if (c.id == id_or_file) return std::move(c);
+  }
+  std::error_code code;
+  if (!std::filesystem::exists(id_or_file, code)) {
+    return Error{Error::Code::not_found, "collection", "\"" + id_or_file + "\" is neither a shipped id nor a file"};
+  }
+  return load_collection(id_or_file);
+}
+
+Result<optics::Medium> medium_by_name(const std::string& name) {
+  for (const optics::Medium m : optics::kAllMedia) {
+    if (optics::name(m) == name) return m;
+  }
+  return bad_value("medium", "\"" + name + "\" must be soft, hard, pencil, pan or charcoal");
+}
+
+optics::Pigment pigment_of(const Stick& stick, const optics::Parameters& parameters) {
+  return optics::opaque_pigment(stick.masstone, parameters.of(stick.medium).scatter);
+}
+
+bool needs_care(const Stick& stick) {
+  constexpr std::array<const char*, 15> harmful{"PY35", "PY37", "PO20",  "PR108", "PB28", "PB35", "PB36", "PG17",
+                                                "PG18", "PG50", "PY34",  "PR104", "PW1",  "PV16", "PY53"};
+  return std::any_of(stick.pigments.begin(), stick.pigments.end(), [&](const std::string& p) {
+    return std::find(harmful.begin(), harmful.end(), p) != harmful.end();
+  });
+}
+
+}  // namespace yd::media

@@ -1,0 +1,32 @@
+#pragma once
+
+#include <array>
+#include <span>
+
+#include "colour/lab.h"
+#include "optics/film.h"
+#include "optics/pile.h"
+
+namespace yd::optics {
+
+/// Reflectance of each stratum, peaks first.
+using StrataSpectra = std::array<colour::Spectrum, kStrata>;
+
+/// How a pile looks from far off and from near, under D50.
+struct Look {
+  colour::Lab lab;          ///< far-off colour: the mean reflectance over the strata
+  double spread_l = 0;      ///< standard deviation of L* over the strata: the visible speckle
+  double local_chroma = 0;  ///< mean chroma over the strata: what each speck keeps
+};
+
+/// Films laid bottom to top on the ground, stratum by stratum. `pigments` is indexed by the pile's pigment numbers.
+/// The slow, general twin of the search's inner loop.
+StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments);
+
+/// K and S of a mixture add by load.
+Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments);
+
+colour::Spectrum mean(const StrataSpectra& strata);
+Look look(const StrataSpectra& strata);
+
+}  // namespace yd::optics

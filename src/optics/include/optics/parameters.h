@@ -1,0 +1,79 @@
+#pragma once
+
+#include <array>
+#include <cstddef>
+#include <string>
+#include <string_view>
+#include <utility>
+#include <vector>
+
+namespace yd::optics {
+
+/// Dry media, thin to flooding. The numbers behind each stand in data/model/parameters.json.
+enum class Medium { pan, pencil, hard, soft, charcoal };
+inline constexpr std::size_t kMedia = 5;
+inline constexpr std::array<Medium, kMedia> kAllMedia{Medium::pan, Medium::pencil, Medium::hard, Medium::soft,
+                                                      Medium::charcoal};
+std::string_view name(Medium medium);
+
+/// Wet coats. Transparent ones only absorb; opaque ones scatter.
+enum class WashKind { transparent, opaque, ink, brushed_water, brushed_alcohol };
+inline constexpr std::size_t kWashKinds = 5;
+inline constexpr std::array<WashKind, kWashKinds> kAllWashes{WashKind::transparent, WashKind::opaque, WashKind::ink,
+                                                             WashKind::brushed_water, WashKind::brushed_alcohol};
+std::string_view name(WashKind kind);
+
+/// How a dry medium behaves. Loads and depths in load units (1 = mean depth of a medium tooth).
+struct MediumParameters {
+  double lay = 0;          ///< load laid at full pressure where the stick touches
+  double reach_light = 0;  ///< depth below the top at which a light stroke lays 1/e
+  double reach_firm = 0;   ///< the same at full pressure
+  double scatter = 0;      ///< S per unit load
+  double loose_light = 0;  ///< share of a light stroke's load that stays loose
+  double loose_firm = 0;   ///< the same at full pressure
+  double scrape = 0;       ///< share of the loose load under a full-pressure point that it pushes aside
+  double slip = 0;         ///< grip lost per load of loose pigment underneath
+  double bite = 0;         ///< exponent of the free tooth in the grip: hard points need bare tooth to bite
+  double grain = 0;        ///< load of a layer one particle thick: thinner ones leave gaps
+};
+
+struct WashParameters {
+  double scatter = 0;      ///< S per unit load once dry; 0 for transparent
+  double wet_scatter = 0;  ///< S while wet, as a share of dry
+  double follow = 0;       ///< 0 even coat, 1 twice as thick at mean depth's double
+  double packing = 0;      ///< height taken in the tooth per unit load
+  double loose = 0;        ///< share left loose when dry
+  double lift = 0;         ///< share of the loose load below that the brush takes up and mixes in
+  double dry_minutes = 0;  ///< usual drying time of a thin coat without heat
+};
+
+struct RubParameters {
+  double reach = 0;    ///< loads of cover through which a rub still moves 1/e of the loose pigment
+  double smear = 0;    ///< share laid back evenly; the rest goes valleys first
+  double packing = 0;  ///< height per load once pressed down
+  double loose = 0;    ///< share that stays loose afterwards
+  double grain = 0;    ///< rubbed films leave finer gaps than strokes
+};
+
+struct FixativeParameters {
+  double scatter = 0;      ///< S afterwards, as a share of before
+  double loose = 0;        ///< loose share afterwards, as a share of before
+  double settle = 0;       ///< height afterwards, as a share of before: the tooth given back
+  double dry_minutes = 0;
+};
+
+/// Everything the model knows besides the paper and the pigments.
+struct Parameters {
+  std::array<MediumParameters, kMedia> media;
+  std::array<WashParameters, kWashKinds> washes;
+  RubParameters rub;
+  FixativeParameters fixative;
+
+  const MediumParameters& of(Medium m) const { return media[static_cast<std::size_t>(m)]; }
+  const WashParameters& of(WashKind w) const { return washes[static_cast<std::size_t>(w)]; }
+};
+
+/// Every parameter by its key in the data file ("soft.lay"), for reading, fitting and sensitivity runs.
+std::vector<std::pair<std::string, double*>> bind(Parameters& p);
+
+}  // namespace yd::optics

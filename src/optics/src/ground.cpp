@@ -1,0 +1,23 @@
+#include "optics/ground.h"
+
+#include <cmath>
+
+namespace yd::optics {
+
+Ground make_ground(const colour::Spectrum& reflectance, const Tooth& tooth) {
+  Ground g;
+  g.reflectance = reflectance;
+  g.hold = static_cast<float>(tooth.hold);
+  double sum = 0;
+  std::array<double, kStrata> shape{};
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    shape[i] = std::pow((static_cast<double>(i) + 0.5) / kStrata, tooth.shape);
+    sum += shape[i];
+  }
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    g.depth[i] = static_cast<float>(tooth.depth * shape[i] * kStrata / sum);
+  }
+  return g;
+}
+
+}  // namespace yd::optics

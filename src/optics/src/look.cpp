@@ -1,0 +1,62 @@
+#include "optics/look.h"
+
+#include <cmath>
+#include <vector>
+
+#include "colour/observer.h"
+
+namespace yd::optics {
+
+Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments) {
+  Pigment p;
+  for (const Mix::Part& part : mix.parts) {
+    const Pigment& q = pigments[static_cast<std::size_t>(part.pigment)];
+    for (std::size_t i = 0; i < colour::kBands; ++i) {
+      p.k[i] += part.share * q.k[i];
+      p.s[i] += part.share * q.s[i];
+    }
+  }
+  return p;
+}
+
+StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments) {
+  std::vector<Pigment> mixed;
+  mixed.reserve(pile.mixes().size());
+  for (const Mix& m : pile.mixes()) mixed.push_back(mix_pigments(m, pigments));
+  StrataSpectra out;
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    out[i] = pile.ground().reflectance;
+    for (const Coat& c : pile.strata()[i]) {
+      if (c.load <= 0) continue;
+      const float cover = grain_cover(c.load, c.grain);
+      lay_over(film_spectrum(mixed[static_cast<std::size_t>(c.mix)], c.load / cover, c.scatter_scale), out[i], cover);
+    }
+  }
+  return out;
+}
+
+colour::Spectrum mean(const StrataSpectra& strata) {
+  colour::Spectrum m;
+  for (const colour::Spectrum& s : strata) {
+    for (std::size_t i = 0; i < colour::kBands; ++i) m[i] += s[i] / kStrata;
+  }
+  return m;
+}
+
+Look look(const StrataSpectra& strata) {
+  Look out;
+  out.lab = colour::to_lab(mean(strata));
+  double sum = 0;
+  double squares = 0;
+  for (const colour::Spectrum& s : strata) {
+    const colour::Lab lab = colour::to_lab(s);
+    sum += lab.l;
+    squares += lab.l * lab.l;
+    out.local_chroma += colour::chroma(lab) / kStrata;
+  }
+  const double mean_l = sum / kStrata;
+  out.spread_l = std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
+  return out;
+}
+
+}  // namespace yd::optics

@@ -1,0 +1,83 @@
+// Embedded profiles through Little CMS: sRGB anchors, a wide profile, and rubbish.
+#include <lcms2.h>
+
+#include <QTest>
+#include <cmath>
+#include <vector>
+
+#include "colour/ciede2000.h"
+#include "colour/profile.h"
+#include "support/random.h"
+
+using namespace yd::colour;
+
+namespace {
+
+std::vector<std::uint8_t> wide_profile() {
+  const cmsCIExyY white{0.3127, 0.3290, 1};
+  const cmsCIExyYTRIPLE primaries{{0.64, 0.33, 1}, {0.21, 0.71, 1}, {0.15, 0.06, 1}};
+  cmsToneCurve* curve = cmsBuildGamma(nullptr, 2.2);
+  cmsToneCurve* curves[3] = {curve, curve, curve};
+  cmsHPROFILE p = cmsCreateRGBProfile(&white, &primaries, curves);
+  cmsUInt32Number size = 0;
+  cmsSaveProfileToMem(p, nullptr, &size);
+  std::vector<std::uint8_t> bytes(size);
+  cmsSaveProfileToMem(p, bytes.data(), &size);
+  cmsCloseProfile(p);
+  cmsFreeToneCurve(curve);
+  return bytes;
+}
+
+Lab through(const PictureToLab& t, std::uint16_t r, std::uint16_t g, std::uint16_t b) {
+  const std::uint16_t rgb[3] = {r, g, b};
+  LabPixel p;
+  t.convert(rgb, &p, 1);
+  return {p.l, p.a, p.b};
+}
+
+}  // namespace
+
+class TestProfile : public QObject {
+  Q_OBJECT
+ private slots:
+  // Lab D50 of the sRGB primaries: IEC 61966-2-1 with Bradford adaptation, as commonly tabulated (from memory).
+  void srgb_has_its_anchors() {
+    QVERIFY(ciede2000(from_srgb({255, 255, 255}), {100, 0, 0}) < 0.1);
+    QVERIFY(ciede2000(from_srgb({255, 0, 0}), {54.29, 80.81, 69.89}) < 0.2);
+    QVERIFY(ciede2000(from_srgb({0, 0, 255}), {29.57, 68.30, -112.03}) < 0.2);
+    QVERIFY(ciede2000(from_srgb({119, 119, 119}), {50.0, 0, 0}) < 0.3);
+  }
+
+  void screen_colours_go_there_and_back() {
+    yd::Random random(8);
+    for (int i = 0; i < 500; ++i) {
+      const Rgb8 rgb{static_cast<std::uint8_t>(random.below(256)), static_cast<std::uint8_t>(random.below(256)),
+                     static_cast<std::uint8_t>(random.below(256))};
+      const Rgb8 back = to_srgb(from_srgb(rgb));
+      QVERIFY(std::abs(back.r - rgb.r) <= 1 && std::abs(back.g - rgb.g) <= 1 && std::abs(back.b - rgb.b) <= 1);
+    }
+  }
+
+  void an_embedded_profile_counts() {
+    const auto bytes = wide_profile();
+    const auto wide = PictureToLab::from_icc(bytes);
+    QVERIFY(wide.ok());
+    const auto srgb = PictureToLab::from_icc({});
+    QVERIFY(srgb.ok());
+    const Lab w = through(wide.value(), 0, 65535, 0);
+    const Lab s = through(srgb.value(), 0, 65535, 0);
+    QVERIFY(chroma(w) > chroma(s) + 10);
+    QVERIFY(ciede2000(through(wide.value(), 65535, 65535, 65535), {100, 0, 0}) < 0.1);
+  }
+
+  void rubbish_is_refused() {
+    const std::vector<std::uint8_t> rubbish(200, 0x5A);
+    QVERIFY(!PictureToLab::from_icc(rubbish).ok());
+    auto cut = wide_profile();
+    cut.resize(cut.size() / 3);
+    QVERIFY(!PictureToLab::from_icc(cut).ok());
+  }
+};
+
+QTEST_APPLESS_MAIN(TestProfile)
+#include "test_profile.moc"

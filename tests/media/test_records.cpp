@@ -1,0 +1,107 @@
+// Papers, collections and the parameter table: what ships loads, what is broken is refused by name.
+#include <QFile>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "colour/ciede2000.h"
+#include "media/collection.h"
+#include "media/model.h"
+#include "media/paper.h"
+#include "media/shipped.h"
+
+using namespace yd;
+
+namespace {
+
+QString write(const QTemporaryDir& dir, const QByteArray& text) {
+  const QString path = dir.filePath("file.json");
+  QFile f(path);
+  if (f.open(QIODevice::WriteOnly)) f.write(text);
+  return path;
+}
+
+}  // namespace
+
+class TestRecords : public QObject {
+  Q_OBJECT
+ private slots:
+  void what_ships_loads() {
+    const auto all = media::find_collection("generic");
+    QVERIFY2(all.ok(), all.ok() ? "" : describe(all.error()).c_str());
+    std::array<int, optics::kMedia> counts{};
+    for (const media::Stick& s : all->sticks) ++counts[static_cast<std::size_t>(s.medium)];
+    QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::soft)], 120);
+    QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::hard)], 36);
+    QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::pencil)], 48);
+    QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::pan)], 20);
+    const auto papers = media::load_papers();
+    QVERIFY(papers.ok());
+    QCOMPARE(papers->size(), 14U);
+  }
+
+  void sticks_look_like_their_names() {
+    const auto all = media::find_collection("generic").value();
+    const auto lab = [&](const char* id) {
+      for (const media::Stick& s : all.sticks) {
+        if (s.id == id) return s.lab;
+      }
+      return colour::Lab{-1, 0, 0};
+    };
+    QVERIFY(lab("soft-white").l > 93);
+    QVERIFY(lab("soft-black").l < 25);
+    QVERIFY(lab("soft-ultramarine-blue").b < -40);
+    QVERIFY(lab("soft-lemon-yellow").b > 70);
+    QVERIFY(lab("soft-leaf-green").a < -25);
+    QVERIFY(lab("soft-scarlet").a > 50);
+    QVERIFY(lab("soft-scarlet-tint-2").l > lab("soft-scarlet").l + 10);
+  }
+
+  void broken_sticks_are_named_data() {
+    QTest::addColumn<QString>("says");
+    QTest::newRow("letters") << "field \"lab\"";
+    QTest::newRow("no-colour") << "field \"lab\"";
+    QTest::newRow("medium") << "field \"medium\"";
+    QTest::newRow("gap") << "36 numbers";
+    QTest::newRow("negative") << "number 1";
+    QTest::newRow("impossible") << "field \"lab\"";
+    QTest::newRow("cut") << "not valid JSON";
+    QTest::newRow("empty") << "no stick";
+    QTest::newRow("newer") << "newer version";
+    QTest::newRow("other") << "soup";
+    QTest::newRow("twice") << "stands twice";
+  }
+  void broken_sticks_are_named() {
+    QFETCH(QString, says);
+    const QString file = QString(YD_TEST_DATA "/broken/collections/%1.json").arg(QTest::currentDataTag());
+    const auto c = media::load_collection(file.toStdString());
+    QVERIFY(!c.ok());
+    const QString sentence = QString::fromStdString(describe(c.error()));
+    QVERIFY2(sentence.contains(says), qPrintable(sentence));
+    QVERIFY(sentence.contains(file));
+  }
+
+  void a_missing_file_says_so() {
+    const auto c = media::load_collection("/nowhere/at-all.json");
+    QVERIFY(!c.ok());
+    QVERIFY(c.error().code == Error::Code::not_found);
+  }
+
+  void parameters_out_of_range_are_refused() {
+    QFile shipped(QString::fromStdString((media::data_directory() / "model" / "parameters.json").string()));
+    QVERIFY(shipped.open(QIODevice::ReadOnly));
+    QByteArray text = shipped.readAll();
+    const QTemporaryDir dir;
+    QVERIFY(media::load_model(write(dir, text).toStdString()).ok());
+    QByteArray bad = text;
+    bad.replace("\"key\": \"soft.lay\", \"default\": ", "\"key\": \"soft.lay\", \"default\": -");
+    QVERIFY(bad != text);
+    const auto refused = media::load_model(write(dir, bad).toStdString());
+    QVERIFY(!refused.ok());
+    QVERIFY(QString::fromStdString(describe(refused.error())).contains("default"));
+    text.replace("soft.lay", "soft.lie");
+    QVERIFY(!media::load_model(write(dir, text).toStdString()).ok());
+  }
+};
+
+QTEST_APPLESS_MAIN(TestRecords)
+#include "test_records.moc"

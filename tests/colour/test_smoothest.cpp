@@ -38,8 +38,13 @@ class TestSmoothest : public QObject {
     for (const float r : s->band) QVERIFY(std::abs(r - s->band[0]) < 1e-4F);
   }
 
+  void black_and_white_are_the_limits() {
+    QCOMPARE(smoothest_reflectance({100, 0, 0}).value()[7], 1.0F);
+    QCOMPARE(smoothest_reflectance({0, 0, 0}).value()[7], 0.0F);
+  }
+
   void impossible_colours_are_refused() {
-    for (const Lab& lab : {Lab{50, 120, -120}, Lab{0, 0, 0}, Lab{101, 0, 0}, Lab{98, 60, 60},
+    for (const Lab& lab : {Lab{50, 120, -120}, Lab{0, 5, 0}, Lab{101, 0, 0}, Lab{98, 60, 60},
                            Lab{std::numeric_limits<double>::quiet_NaN(), 0, 0}}) {
       const auto s = smoothest_reflectance(lab);
       QVERIFY(!s.ok());

@@ -83,6 +83,7 @@ Result<Spectrum> smoothest_reflectance(const Lab& lab) {
   if (!std::isfinite(lab.l) || !std::isfinite(lab.a) || !std::isfinite(lab.b)) {
     return bad_value("lab", "is not a finite number");
   }
+  if (lab.a == 0 && lab.b == 0 && (lab.l == 0 || lab.l == 100)) return Spectrum::constant(lab.l == 0 ? 0.0F : 1.0F);
   if (lab.l <= 0 || lab.l >= 100) return unreachable("L must lie between 0 and 100");
   const Weights& w = weights(Illuminant::d50);
   static const Observer3 t = observer_matrix(w);

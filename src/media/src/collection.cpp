@@ -13,6 +13,7 @@ namespace yd::media {
 namespace {
 
 constexpr std::size_t kMostSticks = 20000;
+constexpr const char* kFormat = "yawning-dune collection";
 
 void read_masstone(Fields& f, Stick& s) {
   const auto v = f.numbers("masstone", colour::kBands, 0, 1);
@@ -57,25 +58,41 @@ Result<Stick> read_stick(const nlohmann::json& json, const std::string& where) {
 }  // namespace
 
 Result<Collection> load_collection(const std::filesystem::path& file) {
-  const auto json = read_json(file, "yawning-dune collection", 1);
+  const auto json = read_json(file, kFormat, 1);
   if (!json) return json.error();
-  Fields top(json.value(), file.string());
+  return collection_from_json(json.value(), file.string());
+}
+
+Result<Collection> collection_from_json(const nlohmann::json& json, const std::string& where) {
+  Fields top(json, where);
   Collection c;
   c.id = top.text("id");
   c.name = top.text("name");
   const nlohmann::json& entries = top.array("sticks");
   if (top.error()) return *top.error();
-  if (entries.size() > kMostSticks) return Error{Error::Code::too_large, file.string(), "holds more than 20000 sticks"};
+  if (entries.size() > kMostSticks) return Error{Error::Code::too_large, where, "holds more than 20000 sticks"};
   std::set<std::string> seen;
   for (const nlohmann::json& entry : entries) {
-    const std::string where = file.string() + ": stick " + std::to_string(c.sticks.size() + 1);
-    auto stick = read_stick(entry, where);
+    const std::string place = where + ": stick " + std::to_string(c.sticks.size() + 1);
+    auto stick = read_stick(entry, place);
     if (!stick) return stick.error();
-    if (!seen.insert(stick->id).second) return bad_value(where, "id \"" + stick->id + "\" stands twice");
+    if (!seen.insert(stick->id).second) return bad_value(place, "id \"" + stick->id + "\" stands twice");
     c.sticks.push_back(std::move(stick).value());
   }
-  if (c.sticks.empty()) return bad_value(file.string(), "holds no stick");
+  if (c.sticks.empty()) return bad_value(where, "holds no stick");
   return c;
+}
+
+nlohmann::json to_json(const Collection& collection) {
+  nlohmann::json sticks = nlohmann::json::array();
+  for (const Stick& s : collection.sticks) {
+    sticks.push_back({{"id", s.id},
+                      {"name", s.name},
+                      {"medium", std::string(optics::name(s.medium))},
+                      {"pigments", s.pigments},
+                      {"masstone", s.masstone.band}});
+  }
+  return {{"format", kFormat}, {"version", 1}, {"id", collection.id}, {"name", collection.name}, {"sticks", sticks}};
 }
 
 Result<std::vector<Collection>> load_collections() {

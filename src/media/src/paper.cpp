@@ -1,5 +1,6 @@
 #include "media/paper.h"
 
+#include <array>
 #include <set>
 
 #include "colour/smoothest.h"
@@ -18,7 +19,9 @@ Wetness read_wetness(Fields& f) {
   return Wetness::full;
 }
 
-Result<Paper> read_paper(const nlohmann::json& json, const std::string& where) {
+}  // namespace
+
+Result<Paper> paper_from_json(const nlohmann::json& json, const std::string& where) {
   Fields f(json, where);
   Paper p;
   p.id = f.text("id");
@@ -39,7 +42,16 @@ Result<Paper> read_paper(const nlohmann::json& json, const std::string& where) {
   return p;
 }
 
-}  // namespace
+nlohmann::json to_json(const Paper& paper) {
+  constexpr std::array<const char*, 4> wet{"none", "wash", "little", "full"};
+  return {{"id", paper.id},
+          {"name", paper.name},
+          {"surface", paper.surface},
+          {"lab", {paper.lab.l, paper.lab.a, paper.lab.b}},
+          {"tooth", {{"depth", paper.tooth.depth}, {"shape", paper.tooth.shape}, {"hold", paper.tooth.hold}}},
+          {"grain_mm", paper.grain_mm},
+          {"wet", wet.at(static_cast<std::size_t>(paper.wet))}};
+}
 
 Result<std::vector<Paper>> load_papers(const std::filesystem::path& file) {
   const auto json = read_json(file, "yawning-dune papers", 1);
@@ -50,7 +62,7 @@ Result<std::vector<Paper>> load_papers(const std::filesystem::path& file) {
   int number = 0;
   for (const nlohmann::json& entry : top.array("papers")) {
     const std::string where = file.string() + ": paper " + std::to_string(++number);
-    auto paper = read_paper(entry, where);
+    auto paper = paper_from_json(entry, where);
     if (!paper) return paper.error();
     if (!seen.insert(paper->id).second) return bad_value(where, "id \"" + paper->id + "\" stands twice");
     papers.push_back(std::move(paper).value());

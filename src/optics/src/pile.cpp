@@ -69,8 +69,9 @@ int Pile::pure(int pigment) {
   return static_cast<int>(mixes_.size()) - 1;
 }
 
-void Pile::push(std::size_t i, const Coat& coat) {
+void Pile::push(std::size_t i, Coat coat) {
   if (coat.load < kNothing) return;
+  coat.event = event_;
   strata_[i].push_back(coat);
   height_[i] += coat.height;
 }
@@ -83,7 +84,8 @@ void Pile::stroke(int pigment, Medium medium, double pressure) {
   Strata touch{};
   for (std::size_t i = 0; i < kStrata; ++i) touch[i] = std::exp(-(highest - surface(i)) / reach);
   if (m.scrape > 0) scrape(touch, m.scrape * pressure);
-  Coat coat{pure(pigment), 0, 0, between(m.loose_light, m.loose_firm, pressure), 1, static_cast<float>(m.grain)};
+  ++event_;
+  Coat coat{pure(pigment), 0, 0, between(m.loose_light, m.loose_firm, pressure), 1, static_cast<float>(m.grain), 0};
   for (std::size_t i = 0; i < kStrata; ++i) {
     const float room = free_room(i);
     if (room <= kNothing) continue;
@@ -97,7 +99,7 @@ void Pile::stroke(int pigment, Medium medium, double pressure) {
 void Pile::scrape(const Strata& touch, double share) {
   for (std::size_t m = 0; m < mixes_.size(); ++m) {
     Taken taken;
-    Coat moved{static_cast<int>(m), 0, 0, 1, 1, 0};
+    Coat moved{static_cast<int>(m), 0, 0, 1, 1, 0, 0};
     for (std::size_t i = 0; i < kStrata; ++i) {
       const float before = static_cast<float>(taken.height);
       for (Coat& c : strata_[i]) {
@@ -109,6 +111,7 @@ void Pile::scrape(const Strata& touch, double share) {
       height_[i] -= static_cast<float>(taken.height) - before;
     }
     if (taken.total < kNothing) continue;
+    ++event_;
     const Strata add = level_out(static_cast<float>(taken.height));
     const auto load_per_height = static_cast<float>(taken.total / taken.height);
     for (std::size_t i = 0; i < kStrata; ++i) {
@@ -152,6 +155,7 @@ void Pile::rub() {
     }
   }
   if (taken.total < kNothing) return;
+  ++event_;
   mixes_.push_back(taken.mix());
   // Never looser than it stood: pressing cannot take up more room than before.
   const double packing = std::min(r.packing, taken.height / taken.total);
@@ -168,7 +172,7 @@ void Pile::rub() {
     height_[i] -= even[i];
     const float room = even[i] + rest[i];
     push(i, {static_cast<int>(mixes_.size()) - 1, static_cast<float>(room / packing), room,
-             static_cast<float>(r.loose), 1, static_cast<float>(r.grain)});
+             static_cast<float>(r.loose), 1, static_cast<float>(r.grain), 0});
   }
 }
 
@@ -192,12 +196,13 @@ void Pile::wash(int pigment, WashKind kind, double load, bool wet) {
     mixes_.push_back(taken.mix());
     mix = static_cast<int>(mixes_.size()) - 1;
   }
+  ++event_;
   for (std::size_t i = 0; i < kStrata; ++i) {
     const float gap = highest - surface(i);
     const double follow = mean_gap > 0 ? w.follow * (gap / mean_gap - 1) : 0;
     const auto here = static_cast<float>(taken.total / kStrata * (1 + follow));
     const float height = std::min(here * static_cast<float>(w.packing), free_room(i));
-    push(i, {mix, here, height, static_cast<float>(w.loose), wet ? static_cast<float>(w.wet_scatter) : 1.0F, 0});
+    push(i, {mix, here, height, static_cast<float>(w.loose), wet ? static_cast<float>(w.wet_scatter) : 1.0F, 0, 0});
   }
 }
 

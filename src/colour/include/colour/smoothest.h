@@ -6,7 +6,7 @@
 
 namespace yd::colour {
 
-/// The smoothest reflectance within (0, 1) that has this colour under D50: S. A. Burns, "Numerical methods
+/// The smoothest reflectance within (0, 1), or a flat 0 or 1 for perfect black and white, that has this colour under D50: S. A. Burns, "Numerical methods
 /// for smoothest reflectance reconstruction", Color Research & Application 45 (2020), method LHTSS
 /// (least hyperbolic tangent slope squared), by Newton's method on its Lagrangian.
 /// Error `unreachable` where no reflectance has the colour (too vivid for its lightness, L outside 0..100).

@@ -33,6 +33,10 @@ struct Collection {
 /// 730 nm) or "lab" (then the smoothest reflectance stands in). Errors name file, stick and field.
 Result<Collection> load_collection(const std::filesystem::path& file);
 
+/// The same from JSON in memory; `where` names the place in errors.
+Result<Collection> collection_from_json(const nlohmann::json& json, const std::string& where);
+nlohmann::json to_json(const Collection& collection);
+
 /// The shipped collections, by file name.
 Result<std::vector<Collection>> load_collections();
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <filesystem>
+#include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <vector>
 
@@ -28,6 +29,10 @@ struct Paper {
 /// Reads data/papers/papers.json.
 Result<std::vector<Paper>> load_papers(const std::filesystem::path& file);
 Result<std::vector<Paper>> load_papers();
+
+/// One record, as in the file. `where` names the place in errors.
+Result<Paper> paper_from_json(const nlohmann::json& json, const std::string& where);
+nlohmann::json to_json(const Paper& paper);
 
 /// A paper from a bare colour, for trials. Error where no surface has the colour.
 Result<Paper> make_paper(const colour::Lab& lab, const optics::Tooth& tooth);

@@ -5,12 +5,11 @@
 
 #include "colour/lab.h"
 #include "optics/film.h"
+#include "optics/kernel.h"
 #include "optics/pile.h"
 
 namespace yd::optics {
 
-/// Reflectance of each stratum, peaks first.
-using StrataSpectra = std::array<colour::Spectrum, kStrata>;
 
 /// How a pile looks from far off and from near, under D50.
 struct Look {

@@ -25,6 +25,7 @@ struct Coat {
   float loose = 0;             ///< share of the load that can still be moved
   float scatter_scale = 1;     ///< below 1 once fixed
   float grain = 0;             ///< load one particle thick; 0: an unbroken film
+  int event = 0;               ///< coats that came by the same event share this number; it rises from bottom to top
 };
 
 /// What lies on the paper, stratum by stratum, bottom to top: amounts and places only, no colours.
@@ -65,7 +66,7 @@ class Pile {
   float top() const;
   float loose_bed(std::size_t i) const;
   int pure(int pigment);
-  void push(std::size_t i, const Coat& coat);
+  void push(std::size_t i, Coat coat);
   void scrape(const Strata& touch, double share);
   Strata level_out(float height) const;
 
@@ -74,6 +75,7 @@ class Pile {
   std::array<std::vector<Coat>, kStrata> strata_;
   Strata height_{};
   std::vector<Mix> mixes_;
+  int event_ = 0;
 };
 
 }  // namespace yd::optics

@@ -1,0 +1,38 @@
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <vector>
+
+#include "colour/profile.h"
+#include "plan/plan.h"
+#include "subject/subject.h"
+
+namespace yd::board {
+
+/// What each pixel of the working image shows: a target, and a stratum of the paper's tooth.
+struct BoardMap {
+  subject::Grid<std::uint16_t> target;
+  subject::Grid<std::uint8_t> stratum;
+};
+
+/// The long side of the picture on paper that the grain is drawn for, millimetres.
+inline constexpr double kPictureSide_mm = 400.0;
+
+/// Strata follow a noise as coarse as the paper's grain, each over an equal share of the area. Parts of a mass meet
+/// along a broken, slightly hatched edge, as strokes do. Deterministic.
+BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper);
+
+/// Screen colours of each target, stratum by stratum.
+using Palette = std::vector<std::array<colour::Rgb8, optics::kStrata>>;
+
+/// Colours once the first `passes` passes are done; 0 is the bare paper.
+Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper, const media::Collection& collection,
+                      const optics::Parameters& parameters);
+
+using BoardImage = subject::Grid<colour::Rgb8>;
+
+/// One look-up a pixel.
+BoardImage render(const BoardMap& map, const Palette& palette);
+
+}  // namespace yd::board

@@ -1,0 +1,77 @@
+#include <CLI/CLI.hpp>
+#include <QCoreApplication>
+#include <cstdio>
+#include <exception>
+
+#include "commands.h"
+
+namespace {
+
+constexpr int kBad = 2;
+
+int finish(const yd::Status& status) {
+  if (status.ok()) return 0;
+  std::fprintf(stderr, "dune-plan: %s\n", yd::describe(status.error()).c_str());
+  return kBad;
+}
+
+void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
+  CLI::App* c = app.add_subcommand("plan", "Plan a picture: masses, tray, recipes, passes");
+  c->add_option("PICTURE", a.picture, "Picture file")->required();
+  c->add_option("--paper", a.paper, "Paper id (see: dune-plan papers)")->capture_default_str();
+  c->add_option("--collection", a.collection, "Collection id or JSON file")->capture_default_str();
+  c->add_option("--school", a.school, "Order of building: dark-first")->capture_default_str();
+  c->add_option("--sticks", a.sticks, "Most sticks in the tray")->capture_default_str();
+  c->add_option("--masses", a.masses_file, "Write the mass map as PNG");
+  c->add_option("--most-masses", a.masses, "Most masses, 8 to 30")->capture_default_str();
+  c->add_option("--json", a.json_file, "Write the plan to this file instead of standard output");
+  c->add_option("--board", a.board_file, "Write the predicted picture as PNG");
+}
+
+void add_swatch(CLI::App& app, yd::cli::SwatchArguments& a) {
+  CLI::App* c = app.add_subcommand("swatch", "The colour of a stack of layers on a paper");
+  c->add_option("--paper-lab", a.paper_lab, "Paper colour L,a,b (D50)")->required();
+  c->add_option("--tooth", a.tooth, "fine, medium or coarse")->capture_default_str();
+  c->add_option("--layer", a.layers,
+                "stroke:L,a,b:MEDIUM:PRESSURE[:laid|rubbed], wash:L,a,b:KIND:LOAD, rub or fixative; from the paper upwards")
+      ->allow_extra_args(false);
+}
+
+int run(int argc, char** argv) {
+  CLI::App app("Yawning Dune without a window");
+  app.require_subcommand(1);
+  yd::cli::PlanArguments plan;
+  yd::cli::SwatchArguments swatch;
+  bool json = false;
+  add_plan(app, plan);
+  add_swatch(app, swatch);
+  CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
+  papers->add_flag("--json", json, "As JSON");
+  CLI::App* collections = app.add_subcommand("collections", "Collections that ship");
+  collections->add_flag("--json", json, "As JSON");
+  try {
+    app.parse(argc, argv);
+  } catch (const CLI::CallForHelp& help) {
+    return app.exit(help);
+  } catch (const CLI::ParseError& e) {
+    std::fprintf(stderr, "dune-plan: %s\n", e.what());
+    return kBad;
+  }
+  if (app.got_subcommand("plan")) return finish(yd::cli::run_plan(plan));
+  if (app.got_subcommand("swatch")) return finish(yd::cli::run_swatch(swatch));
+  if (papers->parsed()) return finish(yd::cli::run_papers(json));
+  return finish(yd::cli::run_collections(json));
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  // Qt's picture plugins want an application object to find their folder; none needs a display.
+  const QCoreApplication application(argc, argv);
+  try {
+    return run(argc, argv);
+  } catch (const std::exception& e) {
+    std::fprintf(stderr, "dune-plan: %s\n", e.what());
+    return kBad;
+  }
+}

@@ -1,0 +1,92 @@
+#include <algorithm>
+#include <chrono>
+#include <cstdio>
+
+#include "board/board.h"
+#include "commands.h"
+#include "formats/archive.h"
+#include "formats/plan_json.h"
+#include "media/model.h"
+#include "pictures/pictures.h"
+
+namespace yd::cli {
+namespace {
+
+Result<media::Paper> find_paper(const std::string& id) {
+  auto papers = media::load_papers();
+  if (!papers) return papers.error();
+  for (media::Paper& p : papers.value()) {
+    if (p.id == id) return std::move(p);
+  }
+  return Error{Error::Code::not_found, "paper", "\"" + id + "\" is unknown; dune-plan papers lists them"};
+}
+
+Result<subject::Subject> read(const PlanArguments& a, Observer& observer) {
+  const QString file = QString::fromStdString(a.picture);
+  const auto bytes = pictures::read_bytes(file);
+  if (!bytes) return bytes.error();
+  const auto raw = pictures::decode(bytes.value(), file);
+  if (!raw) return raw.error();
+  auto image = subject::working_image(raw.value());
+  if (!image) return image.error();
+  return subject::read_subject(std::move(image).value(), {0.5, a.masses}, observer);
+}
+
+/// Each mass in its own mean colour, with its border dark.
+subject::Grid<colour::Rgb8> mass_picture(const subject::Subject& s) {
+  subject::Grid<colour::Rgb8> out(s.labels.width, s.labels.height);
+  std::vector<colour::Rgb8> colours;
+  for (const subject::Mass& m : s.masses) colours.push_back(colour::to_srgb(m.mean));
+  for (int y = 0; y < out.height; ++y) {
+    for (int x = 0; x < out.width; ++x) {
+      const auto id = s.labels.at(x, y);
+      const bool border = (x + 1 < out.width && s.labels.at(x + 1, y) != id) || (y + 1 < out.height && s.labels.at(x, y + 1) != id);
+      out.at(x, y) = border ? colour::Rgb8{20, 20, 20} : colours[id];
+    }
+  }
+  return out;
+}
+
+Status write_pictures(const PlanArguments& a, const subject::Subject& s, const plan::Plan& p, const media::Paper& paper,
+                      const media::Collection& collection, const optics::Parameters& parameters) {
+  if (!a.board_file.empty()) {
+    const auto map = board::make_map(s, p, paper);
+    const auto palette = board::palette_after(p, static_cast<int>(p.passes.size()), paper, collection, parameters);
+    const Status written = pictures::write_png(QString::fromStdString(a.board_file), board::render(map, palette));
+    if (!written) return written;
+  }
+  if (!a.masses_file.empty()) return pictures::write_png(QString::fromStdString(a.masses_file), mass_picture(s));
+  return success();
+}
+
+}  // namespace
+
+Status run_plan(const PlanArguments& a) {
+  const auto start = std::chrono::steady_clock::now();
+  Observer observer;
+  const auto school = plan::school_by_name(a.school);
+  if (!school) return school.error();
+  const auto model = media::load_model();
+  if (!model) return model.error();
+  const auto paper = find_paper(a.paper);
+  if (!paper) return paper.error();
+  const auto collection = media::find_collection(a.collection);
+  if (!collection) return collection.error();
+  const auto subject = read(a, observer);
+  if (!subject) return subject.error();
+  const plan::PlanOptions options{a.sticks, school.value(), true};
+  const auto plan = plan::make_plan(subject.value(), paper.value(), collection.value(), model->parameters, options, observer);
+  if (!plan) return plan.error();
+  nlohmann::json json = formats::plan_to_json(plan.value(), subject.value(), paper.value(), collection.value());
+  json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+  const Status pictures =
+      write_pictures(a, subject.value(), plan.value(), paper.value(), collection.value(), model->parameters);
+  if (!pictures) return pictures;
+  if (!a.json_file.empty()) {
+    return formats::write_atomically(QString::fromStdString(a.json_file), QByteArray::fromStdString(json.dump(1) + "\n"));
+  }
+  std::printf("%s\n", json.dump(1).c_str());
+  return success();
+}
+
+}  // namespace yd::cli

@@ -1,0 +1,30 @@
+#pragma once
+
+#include <QByteArray>
+#include <QString>
+#include <map>
+#include <string>
+
+#include "support/result.h"
+
+namespace yd::formats {
+
+/// Entries of a zip by name.
+using Entries = std::map<std::string, QByteArray>;
+
+/// Limits on what is unpacked: a small file may claim to be endless.
+inline constexpr std::size_t kMostEntries = 64;
+inline constexpr quint64 kMostEntryBytes = 420ULL << 20;
+inline constexpr quint64 kMostJsonBytes = 32ULL << 20;
+
+/// Unpacks a zip. Errors name the file and say what is wrong: not a zip, cut short, too many or too large entries, a
+/// name that would leave the folder, a checksum that does not fit.
+Result<Entries> read_archive(const QString& file);
+
+/// Packs entries into zip bytes; the same entries give the same bytes. JSON is deflated, the rest stored.
+Result<QByteArray> pack_archive(const Entries& entries);
+
+/// Writes bytes beside the file and renames them over it: the old file stays whole until the new one is.
+Status write_atomically(const QString& file, const QByteArray& bytes);
+
+}  // namespace yd::formats

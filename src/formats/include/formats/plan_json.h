@@ -1,0 +1,16 @@
+#pragma once
+
+#include <nlohmann/json.hpp>
+
+#include "plan/plan.h"
+
+namespace yd::formats {
+
+/// The plan for other programs; docs/file-formats.md says what each field means. Angles in degrees, areas and tooth as
+/// shares of 1, colours as Lab D50.
+nlohmann::json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
+                            const media::Collection& collection);
+
+nlohmann::json lab_to_json(const colour::Lab& lab);
+
+}  // namespace yd::formats

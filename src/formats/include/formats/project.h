@@ -1,0 +1,35 @@
+#pragma once
+
+#include <QByteArray>
+#include <QString>
+#include <nlohmann/json.hpp>
+
+#include "media/collection.h"
+#include "media/paper.h"
+#include "plan/plan.h"
+#include "subject/subject.h"
+#include "support/result.h"
+
+namespace yd::formats {
+
+/// Newest version of project.json this program writes and reads.
+inline constexpr int kProjectVersion = 1;
+
+/// Everything a project keeps: the choices, the materials as they were, and the reference's own bytes. The plan follows
+/// from these; a copy of it is written for other programs and not read back.
+struct Project {
+  QByteArray reference;
+  QString reference_name;  ///< file name without folder, for display
+  subject::ReadOptions read;
+  plan::PlanOptions plan;
+  media::Paper paper;
+  media::Collection collection;
+};
+
+/// `plan_copy` may be null. Errors: `io` naming the file; the file that was there is kept whole.
+Status save_project(const QString& file, const Project& project, const nlohmann::json& plan_copy);
+
+/// Errors: `too_new`, `bad_format`, `too_large`, `bad_value` naming file and field.
+Result<Project> load_project(const QString& file);
+
+}  // namespace yd::formats

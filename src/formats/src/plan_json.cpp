@@ -1,0 +1,96 @@
+#include "formats/plan_json.h"
+
+#include <cmath>
+
+namespace yd::formats {
+namespace {
+
+using nlohmann::json;
+
+double rounded(double v, double step = 1e-4) { return std::round(v / step) * step; }
+
+json recipe_to_json(const plan::Recipe& recipe, const media::Collection& collection) {
+  json out = json::array();
+  for (const plan::Stroke& s : recipe.strokes) {
+    out.push_back({{"stick", collection.sticks[static_cast<std::size_t>(s.stick)].id},
+                   {"pressure", s.pressure},
+                   {"technique", plan::name(s.technique)}});
+  }
+  return out;
+}
+
+json target_to_json(const plan::TargetPlan& t, const media::Collection& collection) {
+  return {{"role", subject::name(t.role)},
+          {"area", rounded(t.area)},
+          {"lab", lab_to_json(t.target)},
+          {"predicted_lab", lab_to_json(t.recipe.look.lab)},
+          {"de00", rounded(t.recipe.de00)},
+          {"spread_l", rounded(t.recipe.look.spread_l)},
+          {"tooth_left", rounded(t.recipe.tooth_left)},
+          {"recipe", recipe_to_json(t.recipe, collection)}};
+}
+
+json masses_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Collection& collection) {
+  json out = json::array();
+  for (std::size_t m = 0; m < subject.masses.size(); ++m) {
+    const subject::Mass& mass = subject.masses[m];
+    json targets = json::array();
+    for (const plan::TargetPlan& t : plan.targets) {
+      if (t.mass == static_cast<int>(m)) targets.push_back(target_to_json(t, collection));
+    }
+    out.push_back({{"id", mass.id},
+                   {"name", mass.name},
+                   {"plane", subject::name(mass.plane)},
+                   {"area", rounded(mass.area)},
+                   {"value", rounded(mass.value)},
+                   {"targets", targets},
+                   {"tooth_left", rounded(plan.mass_tooth_left[m])}});
+  }
+  return out;
+}
+
+json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Collection& collection) {
+  json out = json::array();
+  for (const plan::Pass& p : plan.passes) {
+    json masses = json::array();
+    for (const int m : p.masses) masses.push_back(subject.masses[static_cast<std::size_t>(m)].id);
+    json parts = json::array();
+    for (const int t : p.targets) {
+      const plan::TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
+      parts.push_back({{"mass", subject.masses[static_cast<std::size_t>(target.mass)].id}, {"role", subject::name(target.role)}});
+    }
+    out.push_back({{"number", p.number},
+                   {"stick", collection.sticks[static_cast<std::size_t>(p.stick)].id},
+                   {"masses", masses},
+                   {"parts", parts},
+                   {"coat", p.coat + 1},
+                   {"plane", subject::name(p.plane)},
+                   {"pressure", p.pressure},
+                   {"technique", plan::name(p.technique)},
+                   {"reason", p.reason}});
+  }
+  return out;
+}
+
+}  // namespace
+
+json lab_to_json(const colour::Lab& lab) { return {rounded(lab.l), rounded(lab.a), rounded(lab.b)}; }
+
+json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
+                  const media::Collection& collection) {
+  json sticks = json::array();
+  for (const int i : plan.tray) {
+    const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
+    sticks.push_back({{"id", s.id}, {"name", s.name}, {"medium", std::string(optics::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
+  }
+  return {{"format", "yawning-dune plan"},
+          {"version", 1},
+          {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
+          {"collection", collection.id},
+          {"sticks", sticks},
+          {"masses", masses_to_json(plan, subject, collection)},
+          {"passes", passes_to_json(plan, subject, collection)},
+          {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};
+}
+
+}  // namespace yd::formats

@@ -1,0 +1,97 @@
+// The search's inner loops; included by kernel_baseline.cpp and kernel_avx2.cpp, which differ in compiler flags only.
+// Nothing here may be shared between the two at link time: everything stands in an unnamed namespace.
+#include "optics/kernel.h"
+
+#include <cstdint>
+#include <cstring>
+
+namespace yd::optics {
+namespace {
+
+constexpr std::size_t kN = colour::kBands;
+
+/// exp(x) for x <= 0, relative error below 3e-7: 2^n times a polynomial on [-ln2/2, ln2/2] (S. L. Moshier, "Methods
+/// and Programs for Mathematical Functions", 1989, single precision form). Straight-line code, so that it vectorises.
+inline float exponential(float x) {
+  x = x < -87.0F ? -87.0F : x;
+  const float shifted = x * 1.44269504F - 0.5F;  // x <= 0: truncation rounds it to the nearest
+  const auto n = static_cast<std::int32_t>(shifted);
+  const auto nf = static_cast<float>(n);
+  const float r = x - nf * 0.693359375F + nf * 2.12194440e-4F;
+  float p = 1.9875691500e-4F;
+  p = p * r + 1.3981999507e-3F;
+  p = p * r + 8.3334519073e-3F;
+  p = p * r + 4.1665795894e-2F;
+  p = p * r + 1.6666665459e-1F;
+  p = p * r + 5.0000001201e-1F;
+  const float y = p * r * r + r + 1.0F;
+  const std::int32_t bits = (n + 127) << 23;
+  float scale = 0;
+  std::memcpy(&scale, &bits, sizeof(scale));
+  return y * scale;
+}
+
+void films(const Pigment& pigment, const CoatLoads& loads, CoatTable& out) {
+  alignas(32) float beta[kN];
+  alignas(32) float sum[kN];
+  alignas(32) float s[kN];
+  for (std::size_t i = 0; i < kN; ++i) {
+    const float k = pigment.k[i];
+    s[i] = pigment.s[i] * loads.scatter_scale;
+    beta[i] = __builtin_sqrtf(k * (k + 2 * s[i])) + 1e-4F;
+    sum[i] = k + s[i];
+  }
+  out.cover = loads.cover;
+  for (std::size_t n = 0; n < kStrata; ++n) {
+    if (loads.cover[n] <= 0) continue;
+    const float load = loads.load[n] / loads.cover[n];
+    float* r0 = out.r0[n].band.data();
+    float* t2 = out.t2[n].band.data();
+    for (std::size_t i = 0; i < kN; ++i) {
+      const float e = exponential(-beta[i] * load);
+      const float g = (1 - e * e) / beta[i];
+      const float d = 1.0F / (sum[i] * g + 1 + e * e);
+      r0[i] = s[i] * g * d;
+      t2[i] = 4 * e * e * d * d;
+    }
+  }
+}
+
+inline void lay_one(const float* under, const float* r0, const float* t2, float cover, float* out) {
+  for (std::size_t i = 0; i < kN; ++i) {
+    const float covered = r0[i] + t2[i] * under[i] / (1.0F - r0[i] * under[i]);
+    out[i] = under[i] + cover * (covered - under[i]);
+  }
+}
+
+void lay(const StrataSpectra& under, const CoatTable& coat, StrataSpectra& out) {
+  for (std::size_t n = 0; n < kStrata; ++n) {
+    if (coat.cover[n] <= 0) {
+      out[n] = under[n];
+      continue;
+    }
+    lay_one(under[n].band.data(), coat.r0[n].band.data(), coat.t2[n].band.data(), coat.cover[n], out[n].band.data());
+  }
+}
+
+void lay_mean(const StrataSpectra& under, const CoatTable& coat, colour::Spectrum& mean) {
+  alignas(32) float sum[kN] = {};
+  for (std::size_t n = 0; n < kStrata; ++n) {
+    const float* u = under[n].band.data();
+    if (coat.cover[n] <= 0) {
+      for (std::size_t i = 0; i < kN; ++i) sum[i] += u[i];
+      continue;
+    }
+    const float* r0 = coat.r0[n].band.data();
+    const float* t2 = coat.t2[n].band.data();
+    const float cover = coat.cover[n];
+    for (std::size_t i = 0; i < kN; ++i) {
+      const float covered = r0[i] + t2[i] * u[i] / (1.0F - r0[i] * u[i]);
+      sum[i] += u[i] + cover * (covered - u[i]);
+    }
+  }
+  for (std::size_t i = 0; i < kN; ++i) mean[i] = sum[i] * (1.0F / kStrata);
+}
+
+}  // namespace
+}  // namespace yd::optics

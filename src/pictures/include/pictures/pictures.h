@@ -1,0 +1,28 @@
+#pragma once
+
+#include <QByteArray>
+#include <QString>
+
+#include "colour/profile.h"
+#include "subject/image.h"
+#include "support/result.h"
+
+namespace yd::pictures {
+
+/// Largest picture that is read, pixels; larger ones are refused before they are unpacked.
+inline constexpr qint64 kMostPixels = 120'000'000;
+/// Largest file, bytes.
+inline constexpr qint64 kMostBytes = 400LL << 20;
+
+/// The bytes of a picture file. Errors name the file: `not_found`, `io`, `too_large`.
+Result<QByteArray> read_bytes(const QString& file);
+
+/// Decodes PNG, JPEG, WebP, TIFF and what else Qt's plugins know; turned upright by EXIF; alpha laid on white.
+/// JPEG files far larger than the working image are scaled while decoding. `where` names the picture in errors:
+/// `bad_format` for no picture or a cut one, `too_large`.
+Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where);
+
+/// Writes 8-bit sRGB as PNG with its profile, atomically. Errors: `io` naming the file.
+Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image);
+
+}  // namespace yd::pictures

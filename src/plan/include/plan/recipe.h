@@ -1,0 +1,49 @@
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "media/collection.h"
+#include "optics/ground.h"
+#include "optics/look.h"
+#include "optics/parameters.h"
+#include "optics/pile.h"
+
+namespace yd::plan {
+
+enum class Technique { laid, rubbed };
+const char* name(Technique technique);
+
+/// One application of one stick. Rubbed: rubbed in at once, with whatever is loose below.
+struct Stroke {
+  int stick = 0;          ///< index into the collection
+  double pressure = 1;    ///< 0 to 1
+  Technique technique = Technique::laid;
+  bool operator==(const Stroke&) const = default;
+};
+
+/// Strokes from the paper upwards, and what they come to.
+struct Recipe {
+  std::vector<Stroke> strokes;
+  optics::Look look;       ///< predicted, D50
+  double de00 = 0;         ///< CIEDE2000 to its target
+  double tooth_left = 1;   ///< 0 to 1
+};
+
+/// The pile after the first `count` strokes. Pigment numbers are stick indices.
+optics::Pile build(const optics::Ground& ground, const optics::Parameters& parameters,
+                   std::span<const media::Stick> sticks, std::span<const Stroke> strokes);
+
+/// Strata of a pile; only the sticks it uses are turned into pigments.
+optics::StrataSpectra shade(const optics::Pile& pile, const optics::Parameters& parameters,
+                            std::span<const media::Stick> sticks);
+
+/// Works a recipe out in full, the slow way.
+Recipe evaluate(const optics::Ground& ground, const optics::Parameters& parameters,
+                std::span<const media::Stick> sticks, std::vector<Stroke> strokes, const colour::Lab& target);
+
+/// Whether a stick's medium may lie over another's: hard under soft, never the reverse. Pan and charcoal are
+/// the thinnest, then pencil and hard, then soft. Common practice, no published source.
+bool may_lie_over(optics::Medium over, optics::Medium under);
+
+}  // namespace yd::plan

@@ -1,0 +1,208 @@
+#include "plan/search.h"
+
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <atomic>
+#include <memory>
+#include <set>
+
+#include "colour/ciede2000.h"
+#include "colour/observer.h"
+#include "optics/kernel.h"
+
+namespace yd::plan {
+namespace {
+
+using optics::CoatTable;
+using optics::StrataSpectra;
+
+optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float share_of_q) {
+  optics::Pigment m;
+  for (std::size_t i = 0; i < colour::kBands; ++i) {
+    m.k[i] = p.k[i] + share_of_q * (q.k[i] - p.k[i]);
+    m.s[i] = p.s[i] + share_of_q * (q.s[i] - p.s[i]);
+  }
+  return m;
+}
+
+/// Colours of one first stick under every allowed second one, as arrays for the bulk difference.
+struct Batch {
+  std::vector<std::size_t> second;
+  std::vector<float> l, a, b, difference;
+
+  void clear() {
+    second.clear();
+    l.clear();
+    a.clear();
+    b.clear();
+  }
+  void add(std::size_t stick, const colour::Lab& lab) {
+    second.push_back(stick);
+    l.push_back(static_cast<float>(lab.l));
+    a.push_back(static_cast<float>(lab.a));
+    b.push_back(static_cast<float>(lab.b));
+  }
+};
+
+}  // namespace
+
+PairTable::PairTable(std::size_t sticks, std::size_t targets, std::vector<StackGeometry> geometries)
+    : sticks_(sticks),
+      targets_(targets),
+      geometries_(std::move(geometries)),
+      cost_(sticks * sticks * targets, kForbidden),
+      geometry_(cost_.size(), 0) {}
+
+std::vector<Stroke> PairTable::strokes(std::size_t target, std::size_t first, std::size_t second) const {
+  const StackGeometry& g = geometries_[geometry_[at(target, first, second)]];
+  std::vector<Stroke> out;
+  for (int i = 0; i < g.strokes; ++i) {
+    const StrokeShape& shape = g.shape[static_cast<std::size_t>(i)];
+    out.push_back({static_cast<int>(i == 0 ? first : second), shape.pressure, shape.technique});
+  }
+  return out;
+}
+
+/// Runs geometry by geometry; within one, first sticks are spread over the cores, so no two threads share a row.
+class PairSearch {
+ public:
+  PairSearch(const SearchInput& input, PairTable& table) : in_(input), table_(table), kernel_(optics::kernel()) {
+    for (const media::Stick& s : in_.sticks) pigments_.push_back(media::pigment_of(s, *in_.parameters));
+  }
+
+  void run(std::uint16_t index) {
+    const StackGeometry& g = table_.geometries_[index];
+    const auto firsts = of_medium(g.shape[0].medium);
+    const auto seconds = g.strokes == 2 ? of_medium(g.shape[1].medium) : std::vector<std::size_t>{};
+    prepare_over(g, seconds);
+    tbb::parallel_for(tbb::blocked_range<std::size_t>(0, firsts.size(), 4), [&](const auto& range) {
+      Batch batch;
+      for (std::size_t i = range.begin(); i < range.end(); ++i) one_first(g, index, firsts[i], seconds, batch);
+    });
+  }
+  std::uint64_t evaluations() const { return evaluations_; }
+
+ private:
+  std::vector<std::size_t> of_medium(optics::Medium m) const {
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < in_.sticks.size(); ++i) {
+      if (in_.sticks[i].medium == m) out.push_back(i);
+    }
+    return out;
+  }
+
+  /// Tables of the coats that hold the second stick alone: the same over every first stick.
+  void prepare_over(const StackGeometry& g, const std::vector<std::size_t>& seconds) {
+    over_.assign(seconds.size() * g.coats.size(), CoatTable{});
+    tbb::parallel_for(std::size_t{0}, seconds.size(), [&](std::size_t n) {
+      for (std::size_t c = g.under; c < g.coats.size(); ++c) {
+        if (g.coats[c].share_of_second < 1) continue;
+        kernel_.films(pigments_[seconds[n]], g.coats[c].loads, over_[n * g.coats.size() + c]);
+      }
+    });
+  }
+
+  StrataSpectra under_coats(const StackGeometry& g, std::size_t first) const {
+    StrataSpectra state;
+    state.fill(in_.ground->reflectance);
+    CoatTable coat;
+    for (std::size_t c = 0; c < g.under; ++c) {
+      kernel_.films(pigments_[first], g.coats[c].loads, coat);
+      kernel_.lay(state, coat, state);
+    }
+    return state;
+  }
+
+  bool allowed(std::size_t first, std::size_t second) const {
+    return !in_.rules.dark_first || in_.sticks[first].lab.l <= in_.sticks[second].lab.l + kDarkFirstSlack;
+  }
+
+  /// Coats above the first stick's own, for the n-th second stick.
+  colour::Lab finish(const StackGeometry& g, const StrataSpectra& under, std::size_t first, std::size_t second,
+                     std::size_t n) const {
+    StrataSpectra state;
+    const StrataSpectra* below = &under;
+    CoatTable mixed;
+    colour::Spectrum mean;
+    for (std::size_t c = g.under; c < g.coats.size(); ++c) {
+      const CoatTable* coat = &over_[n * g.coats.size() + c];
+      const float share = g.coats[c].share_of_second;
+      if (share < 1) {
+        kernel_.films(blend(pigments_[first], pigments_[second], share), g.coats[c].loads, mixed);
+        coat = &mixed;
+      }
+      if (c + 1 == g.coats.size()) {
+        kernel_.lay_mean(*below, *coat, mean);
+      } else {
+        kernel_.lay(*below, *coat, state);
+        below = &state;
+      }
+    }
+    if (g.under == g.coats.size()) mean = optics::mean(under);
+    return colour::to_lab(mean);
+  }
+
+  void one_first(const StackGeometry& g, std::uint16_t index, std::size_t first, const std::vector<std::size_t>& seconds,
+                 Batch& batch) {
+    batch.clear();
+    const StrataSpectra under = under_coats(g, first);
+    if (g.strokes == 1) {
+      batch.add(first, colour::to_lab(optics::mean(under)));
+    } else {
+      for (std::size_t n = 0; n < seconds.size(); ++n) {
+        if (allowed(first, seconds[n])) batch.add(seconds[n], finish(g, under, first, seconds[n], n));
+      }
+    }
+    evaluations_ += batch.second.size();
+    keep_best(index, first, static_cast<float>(g.strokes - 1) * kStrokePrice, batch);
+  }
+
+  void keep_best(std::uint16_t index, std::size_t first, float price, Batch& batch) {
+    batch.difference.resize(batch.second.size());
+    for (std::size_t t = 0; t < in_.targets.size(); ++t) {
+      colour::ciede2000_bulk(batch.l.data(), batch.a.data(), batch.b.data(), batch.second.size(), in_.targets[t],
+                             batch.difference.data());
+      const std::size_t row = table_.at(t, first, 0);
+      for (std::size_t n = 0; n < batch.second.size(); ++n) {
+        const std::size_t cell = row + batch.second[n];
+        const float cost = batch.difference[n] + price;
+        if (cost < table_.cost_[cell]) table_.cost_[cell] = cost, table_.geometry_[cell] = index;
+      }
+    }
+  }
+
+  const SearchInput& in_;
+  PairTable& table_;
+  const optics::Kernel& kernel_;
+  std::vector<optics::Pigment> pigments_;
+  std::vector<CoatTable> over_;
+  std::atomic<std::uint64_t> evaluations_ = 0;
+};
+
+Result<PairTable> search_pairs(const SearchInput& input, Observer& observer) {
+  if (input.sticks.empty()) return bad_value("sticks", "there are none to search");
+  if (input.targets.empty()) return bad_value("targets", "there are none to match");
+  std::set<optics::Medium> present;
+  for (const media::Stick& s : input.sticks) present.insert(s.medium);
+  const std::vector<optics::Medium> media(present.begin(), present.end());
+  std::vector<StackGeometry> geometries = all_geometries(*input.ground, *input.parameters, media);
+  if (!input.rules.allow_rubbed) {
+    std::erase_if(geometries, [](const StackGeometry& g) {
+      return g.shape[0].technique == Technique::rubbed || (g.strokes == 2 && g.shape[1].technique == Technique::rubbed);
+    });
+  }
+  const std::size_t count = geometries.size();
+  PairTable table(input.sticks.size(), input.targets.size(), std::move(geometries));
+  PairSearch search(input, table);
+  for (std::size_t g = 0; g < count; ++g) {
+    if (observer.cancelled()) return Error{Error::Code::cancelled, "search", "stopped"};
+    search.run(static_cast<std::uint16_t>(g));
+    observer.progress(static_cast<double>(g + 1) / static_cast<double>(count), "searching stacks");
+  }
+  table.evaluations = search.evaluations();
+  return table;
+}
+
+}  // namespace yd::plan

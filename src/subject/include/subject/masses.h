@@ -1,0 +1,52 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "colour/lab.h"
+#include "subject/image.h"
+#include "subject/regions.h"
+
+namespace yd::subject {
+
+/// Depth in the picture. Guessed from position; the artist may change it.
+enum class Plane { background, middle, foreground };
+const char* name(Plane plane);
+
+/// Part of a mass that is read as one colour.
+enum class Role { dark, middle, light };
+const char* name(Role role);
+
+/// The colour to match, and how much of the picture it stands for.
+struct Target {
+  Role role = Role::middle;
+  colour::Lab lab;
+  double area = 0;  ///< share of the picture, 0 to 1
+};
+
+/// A connected area read as one shape.
+struct Mass {
+  int id = 0;            ///< label in the mass map, 0 ..
+  std::string name;      ///< in words: place and colour
+  Plane plane = Plane::middle;
+  double area = 0;       ///< share of the picture, 0 to 1
+  double value = 0;      ///< nine-step value of the mean, 1 dark to 9 light
+  colour::Lab mean;
+  double centre_x = 0;   ///< share of the width
+  double centre_y = 0;   ///< share of the height, downwards
+  double dark_below = 0; ///< L* under which a pixel counts as the dark of the mass
+  double light_above = 100;
+  std::vector<Target> targets;  ///< dark to light; a flat mass has the middle only
+};
+
+/// Masses narrower than this in L* (90th less 10th percentile) are one flat colour.
+inline constexpr double kFlatRange = 6.0;
+
+/// Measures every region of the map: dark is the darkest fifth, light the lightest fifth, colours are medians of a
+/// and b and means of L within each part.
+std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
+
+/// The part of its mass a lightness belongs to.
+Role role_at(const Mass& mass, double l);
+
+}  // namespace yd::subject

@@ -1,0 +1,40 @@
+#include "subject/image.h"
+
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+namespace yd::subject {
+namespace {
+
+cv::Size working_size(int width, int height, int long_side) {
+  const double scale = std::min(1.0, static_cast<double>(long_side) / std::max(width, height));
+  return {std::max(1, static_cast<int>(std::lround(width * scale))), std::max(1, static_cast<int>(std::lround(height * scale)))};
+}
+
+}  // namespace
+
+Result<LabImage> working_image(const RawPicture& picture, int long_side) {
+  const auto pixels = static_cast<std::size_t>(picture.width) * static_cast<std::size_t>(picture.height);
+  if (picture.width < 1 || picture.height < 1 || picture.rgb.size() != 3 * pixels) {
+    return bad_value("picture", "has no pixels");
+  }
+  const auto transform = colour::PictureToLab::from_icc(picture.icc);
+  if (!transform) return transform.error();
+  const cv::Mat full(picture.height, picture.width, CV_16UC3, const_cast<std::uint16_t*>(picture.rgb.data()));
+  const cv::Size size = working_size(picture.width, picture.height, long_side);
+  cv::Mat small = full;
+  if (size != full.size()) cv::resize(full, small, size, 0, 0, cv::INTER_AREA);
+  LabImage out(size.width, size.height);
+  tbb::parallel_for(tbb::blocked_range<int>(0, size.height, 32), [&](const tbb::blocked_range<int>& rows) {
+    for (int y = rows.begin(); y < rows.end(); ++y) {
+      transform->convert(small.ptr<std::uint16_t>(y), &out.at(0, y), static_cast<std::size_t>(size.width));
+    }
+  });
+  return out;
+}
+
+}  // namespace yd::subject

@@ -1,0 +1,276 @@
+#include "subject/regions.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <limits>
+#include <map>
+#include <opencv2/imgproc.hpp>
+#include <opencv2/ximgproc/slic.hpp>
+#include <set>
+#include <tuple>
+
+namespace yd::subject {
+namespace {
+
+constexpr double kValueWeight = 1.5;
+
+struct Piece {
+  double area = 0;
+  std::array<double, 3> sum{};
+  std::map<int, int> neighbours;  // id -> length of the shared border
+  bool alive = true;
+};
+
+std::vector<Piece> measure(const LabImage& image, const Regions& regions) {
+  std::vector<Piece> pieces(static_cast<std::size_t>(regions.count));
+  const LabelImage& labels = regions.labels;
+  const auto touch = [&](int p, int q) {
+    if (p == q) return;
+    ++pieces[static_cast<std::size_t>(p)].neighbours[q];
+    ++pieces[static_cast<std::size_t>(q)].neighbours[p];
+  };
+  for (int y = 0; y < labels.height; ++y) {
+    for (int x = 0; x < labels.width; ++x) {
+      const int id = labels.at(x, y);
+      Piece& piece = pieces[static_cast<std::size_t>(id)];
+      const colour::LabPixel& c = image.at(x, y);
+      piece.area += 1;
+      piece.sum[0] += kValueWeight * c.l;
+      piece.sum[1] += c.a;
+      piece.sum[2] += c.b;
+      if (x + 1 < labels.width) touch(id, labels.at(x + 1, y));
+      if (y + 1 < labels.height) touch(id, labels.at(x, y + 1));
+    }
+  }
+  return pieces;
+}
+
+double distance2(const Piece& p, const Piece& q) {
+  double d = 0;
+  for (std::size_t k = 0; k < 3; ++k) {
+    const double t = p.sum[k] / p.area - q.sum[k] / q.area;
+    d += t * t;
+  }
+  return d;
+}
+
+/// Ward's growth of the squared error when two pieces become one.
+double cost(const Piece& p, const Piece& q) { return distance2(p, q) * p.area * q.area / (p.area + q.area); }
+
+class Merger {
+ public:
+  Merger(std::vector<Piece> pieces, double total, const MergeOptions& options)
+      : pieces_(std::move(pieces)), parent_(pieces_.size()), total_(total), options_(options), alive_(static_cast<int>(pieces_.size())) {
+    for (std::size_t i = 0; i < pieces_.size(); ++i) {
+      parent_[i] = static_cast<int>(i);
+      for (const auto& [j, length] : pieces_[i].neighbours) {
+        if (static_cast<int>(i) < j) queue_.insert(entry(static_cast<int>(i), j));
+      }
+    }
+  }
+
+  void run() {
+    while (!queue_.empty()) {
+      const auto [price, p, q] = *queue_.begin();
+      if (!wanted(at(p), at(q))) break;
+      join(p, q);
+    }
+    absorb_small();
+  }
+
+  int root(int i) const {
+    while (parent_[static_cast<std::size_t>(i)] != i) i = parent_[static_cast<std::size_t>(i)];
+    return i;
+  }
+
+ private:
+  using Entry = std::tuple<double, int, int>;
+  Piece& at(int i) { return pieces_[static_cast<std::size_t>(i)]; }
+  Entry entry(int i, int j) {
+    const int p = std::min(i, j);
+    const int q = std::max(i, j);
+    return {cost(at(p), at(q)), p, q};
+  }
+  bool wanted(const Piece& p, const Piece& q) const {
+    if (alive_ > options_.most) return true;
+    // The cheapest pair left: alike enough to be one shape, however many there are?
+    const double apart = std::sqrt(distance2(p, q));
+    return apart < (alive_ > options_.fewest ? options_.keep_apart : 1.0);
+  }
+
+  void join(int p, int q) {
+    for (const auto& [n, length] : at(p).neighbours) queue_.erase(entry(p, n));
+    for (const auto& [n, length] : at(q).neighbours) queue_.erase(entry(q, n));
+    Piece& keep = at(p);
+    Piece& gone = at(q);
+    keep.area += gone.area;
+    for (std::size_t k = 0; k < 3; ++k) keep.sum[k] += gone.sum[k];
+    keep.neighbours.erase(q);
+    for (const auto& [n, length] : gone.neighbours) {
+      if (n == p) continue;
+      keep.neighbours[n] += length;
+      at(n).neighbours.erase(q);
+      at(n).neighbours[p] += length;
+    }
+    gone.neighbours.clear();
+    gone.alive = false;
+    parent_[static_cast<std::size_t>(q)] = p;
+    --alive_;
+    for (const auto& [n, length] : keep.neighbours) queue_.insert(entry(p, n));
+  }
+
+  void absorb_small() {
+    while (alive_ > options_.fewest) {
+      int smallest = -1;
+      for (std::size_t i = 0; i < pieces_.size(); ++i) {
+        if (!pieces_[i].alive || pieces_[i].area >= options_.smallest * total_ || pieces_[i].neighbours.empty()) continue;
+        if (smallest < 0 || pieces_[i].area < at(smallest).area) smallest = static_cast<int>(i);
+      }
+      if (smallest < 0) return;
+      int best = -1;
+      for (const auto& [n, length] : at(smallest).neighbours) {
+        if (best < 0 || distance2(at(n), at(smallest)) < distance2(at(best), at(smallest))) best = n;
+      }
+      join(std::min(best, smallest), std::max(best, smallest));
+    }
+  }
+
+  std::vector<Piece> pieces_;
+  std::vector<int> parent_;
+  double total_;
+  MergeOptions options_;
+  int alive_;
+  std::set<Entry> queue_;
+};
+
+/// Renumbers 0 .. n - 1 in order of first appearance.
+Regions renumber(const LabelImage& labels, const std::vector<int>& to) {
+  Regions out{LabelImage(labels.width, labels.height), 0};
+  std::vector<int> fresh(to.size(), -1);
+  for (std::size_t i = 0; i < labels.size(); ++i) {
+    int& id = fresh[static_cast<std::size_t>(to[labels.data[i]])];
+    if (id < 0) id = out.count++;
+    out.labels.data[i] = static_cast<std::uint16_t>(id);
+  }
+  return out;
+}
+
+std::uint16_t majority(const LabelImage& labels, int x, int y) {
+  std::array<std::uint16_t, 25> seen{};
+  std::size_t n = 0;
+  for (int v = std::max(0, y - 2); v <= std::min(labels.height - 1, y + 2); ++v) {
+    for (int u = std::max(0, x - 2); u <= std::min(labels.width - 1, x + 2); ++u) seen[n++] = labels.at(u, v);
+  }
+  std::sort(seen.begin(), seen.begin() + static_cast<std::ptrdiff_t>(n));
+  std::uint16_t best = labels.at(x, y);
+  std::size_t most = static_cast<std::size_t>(std::count(seen.begin(), seen.begin() + static_cast<std::ptrdiff_t>(n), best));
+  for (std::size_t i = 0; i < n;) {
+    std::size_t j = i;
+    while (j < n && seen[j] == seen[i]) ++j;
+    if (j - i > most) most = j - i, best = seen[i];
+    i = j;
+  }
+  return best;
+}
+
+}  // namespace
+
+Regions superpixels(const LabImage& image, int side_px) {
+  const cv::Mat lab(image.height, image.width, CV_32FC3, const_cast<colour::LabPixel*>(image.data.data()));
+  const auto slic = cv::ximgproc::createSuperpixelSLIC(lab, cv::ximgproc::SLICO, std::max(2, side_px), 10.0F);
+  slic->iterate(6);
+  slic->enforceLabelConnectivity(20);
+  cv::Mat labels;
+  slic->getLabels(labels);
+  LabelImage raw(image.width, image.height);
+  for (int y = 0; y < image.height; ++y) {
+    for (int x = 0; x < image.width; ++x) raw.at(x, y) = static_cast<std::uint16_t>(labels.at<int>(y, x));
+  }
+  return connected_pieces(raw);
+}
+
+Regions connected_pieces(const LabelImage& labels) {
+  Regions out{LabelImage(labels.width, labels.height, 0xFFFF), 0};
+  std::vector<std::size_t> stack;
+  for (std::size_t start = 0; start < labels.size(); ++start) {
+    if (out.labels.data[start] != 0xFFFF) continue;
+    const auto id = static_cast<std::uint16_t>(out.count++);
+    out.labels.data[start] = id;
+    stack.push_back(start);
+    while (!stack.empty()) {
+      const std::size_t at = stack.back();
+      stack.pop_back();
+      const auto w = static_cast<std::size_t>(labels.width);
+      const auto visit = [&](std::size_t next) {
+        if (out.labels.data[next] == 0xFFFF && labels.data[next] == labels.data[at]) {
+          out.labels.data[next] = id;
+          stack.push_back(next);
+        }
+      };
+      if (at % w > 0) visit(at - 1);
+      if (at % w + 1 < w) visit(at + 1);
+      if (at >= w) visit(at - w);
+      if (at + w < labels.size()) visit(at + w);
+    }
+  }
+  return out;
+}
+
+Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeOptions& options) {
+  Merger merger(measure(image, pieces), static_cast<double>(image.size()), options);
+  merger.run();
+  std::vector<int> to(static_cast<std::size_t>(pieces.count));
+  for (int i = 0; i < pieces.count; ++i) to[static_cast<std::size_t>(i)] = merger.root(i);
+  return renumber(pieces.labels, to);
+}
+
+void smooth_borders(Regions& regions) {
+  LabelImage smoothed = regions.labels;
+  for (int y = 0; y < smoothed.height; ++y) {
+    for (int x = 0; x < smoothed.width; ++x) smoothed.at(x, y) = majority(regions.labels, x, y);
+  }
+  // Voting may cut a thin bridge: keep the largest piece of each label, give the rest to a neighbour.
+  const Regions cut = connected_pieces(smoothed);
+  std::vector<int> label_of(static_cast<std::size_t>(cut.count));
+  std::vector<int> area(static_cast<std::size_t>(cut.count));
+  for (std::size_t i = 0; i < smoothed.size(); ++i) {
+    label_of[cut.labels.data[i]] = smoothed.data[i];
+    ++area[cut.labels.data[i]];
+  }
+  std::vector<int> largest(static_cast<std::size_t>(regions.count), -1);
+  for (int p = 0; p < cut.count; ++p) {
+    int& best = largest[static_cast<std::size_t>(label_of[static_cast<std::size_t>(p)])];
+    if (best < 0 || area[static_cast<std::size_t>(p)] > area[static_cast<std::size_t>(best)]) best = p;
+  }
+  const LabImage nothing(smoothed.width, smoothed.height);
+  const std::vector<Piece> touching = measure(nothing, cut);
+  std::vector<int> to(static_cast<std::size_t>(cut.count));
+  for (int p = 0; p < cut.count; ++p) to[static_cast<std::size_t>(p)] = p;
+  for (bool changed = true; changed;) {
+    changed = false;
+    for (int p = 0; p < cut.count; ++p) {
+      auto& target = to[static_cast<std::size_t>(p)];
+      if (largest[static_cast<std::size_t>(label_of[static_cast<std::size_t>(p)])] == p || target != p) continue;
+      int best = -1;
+      for (const auto& [n, length] : touching[static_cast<std::size_t>(p)].neighbours) {
+        const bool settled = to[static_cast<std::size_t>(n)] != n ||
+                             largest[static_cast<std::size_t>(label_of[static_cast<std::size_t>(n)])] == n;
+        if (settled && (best < 0 || length > touching[static_cast<std::size_t>(p)].neighbours.at(best))) best = n;
+      }
+      if (best >= 0) target = to[static_cast<std::size_t>(best)], changed = true;
+    }
+  }
+  regions = renumber(cut.labels, to);
+}
+
+LabelImage enlarge(const LabelImage& labels, int width, int height) {
+  LabelImage out(width, height);
+  for (int y = 0; y < height; ++y) {
+    const int v = y * labels.height / height;
+    for (int x = 0; x < width; ++x) out.at(x, y) = labels.at(x * labels.width / width, v);
+  }
+  return out;
+}
+
+}  // namespace yd::subject

@@ -18,14 +18,14 @@ plane { y, 40 hollow texture { pigment { wrinkles turbulence 0.6 scale <60, 1, 1
   finish { emission 0.7 diffuse 0 } } no_shadow }
 
 // far violet hills, two ranges
-#macro Range(Z, H, Col, S)
-  height_field { function 300, 300 { 0.16 + 0.34*f_noise3d(x*S, y*6, Z) + 0.5*sin(x*pi)*f_noise3d(x*S*2.1, y*3, Z+3) }
-    translate <-0.5, 0, -0.5> scale <150, H, 22> translate <0, -0.6, Z> texture { pigment { color Col } finish { diffuse 0.55 ambient 0.25 } } }
-  box { <-90, -1, Z-11.2>, <90, 0.17*H, Z-10.9> texture { pigment { color Col*0.92 } finish { diffuse 0.1 ambient 0.8 } } }
-#end
 #include "functions.inc"
-Range(96, 17, rgb <0.40, 0.34, 0.52>, 3)
-Range(66, 9, rgb <0.34, 0.30, 0.42>, 5)
+#macro Range(Z, H, Col, S)
+  isosurface { function { y - H*(0.34 + 0.62*f_noise3d(x/S, Z, 0)) - 0.10*H*f_noise3d(x/3, y/2, z/3) - 0.05*(z - Z) }
+    contained_by { box { <-95, -1, Z - 8>, <95, H*1.3, Z + 4> } } max_gradient 3
+    texture { pigment { color Col } finish { diffuse 0.5 ambient 0.32 } } }
+#end
+Range(98, 15, rgb <0.42, 0.36, 0.54>, 34)
+Range(68, 7.5, rgb <0.33, 0.29, 0.41>, 22)
 
 // the flat, and the evaporation pans with low dykes between
 plane { y, 0 texture { pigment { bozo scale 1.5 color_map { [0 color rgb <0.36, 0.29, 0.24>] [1 color rgb <0.50, 0.42, 0.34>] } } finish { diffuse 0.7 ambient 0.08 } } }

@@ -81,4 +81,26 @@ std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const op
   return out;
 }
 
+optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float share_of_q) {
+  optics::Pigment m;
+  for (std::size_t i = 0; i < colour::kBands; ++i) {
+    m.k[i] = p.k[i] + share_of_q * (q.k[i] - p.k[i]);
+    m.s[i] = p.s[i] + share_of_q * (q.s[i] - p.s[i]);
+  }
+  return m;
+}
+
+optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground, const optics::Pigment& first,
+                                  const optics::Pigment& second) {
+  const optics::Kernel& kernel = optics::kernel();
+  optics::StrataSpectra state;
+  state.fill(ground.reflectance);
+  optics::CoatTable table;
+  for (const StackGeometry::Coat& c : geometry.coats) {
+    kernel.films(blend(first, second, c.share_of_second), c.loads, table);
+    kernel.lay(state, table, state);
+  }
+  return state;
+}
+
 }  // namespace yd::plan

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <set>
 
+#include "plan/stacks.h"
 #include "plan/tray.h"
 
 namespace yd::plan {
@@ -85,10 +86,11 @@ Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& pape
   Stretch choosing(observer, 0.7, 0.95);
   const auto tray = choose_tray(table.value(), weigh(plan.targets), {options.most_sticks, 1, 4}, choosing);
   if (!tray) return tray.error();
+  const auto candidates = all_stacks(input, tray->sticks);
+  plan.evaluations += candidates.size();
+  const auto chosen = choose_stacks(candidates, plan.targets, subject.masses);
   for (std::size_t t = 0; t < plan.targets.size(); ++t) {
-    const PairChoice best = best_pair(table.value(), t, tray->sticks);
-    auto strokes = table->strokes(t, static_cast<std::size_t>(best.first), static_cast<std::size_t>(best.second));
-    plan.targets[t].recipe = evaluate(paper.ground, parameters, collection.sticks, std::move(strokes), labs[t]);
+    plan.targets[t].recipe = evaluate(paper.ground, parameters, collection.sticks, candidates[chosen[t]].strokes, labs[t]);
   }
   plan.passes = order_passes(plan.targets, subject.masses, collection.sticks);
   measure(plan, subject.masses.size());

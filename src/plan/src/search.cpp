@@ -18,15 +18,6 @@ namespace {
 using optics::CoatTable;
 using optics::StrataSpectra;
 
-optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float share_of_q) {
-  optics::Pigment m;
-  for (std::size_t i = 0; i < colour::kBands; ++i) {
-    m.k[i] = p.k[i] + share_of_q * (q.k[i] - p.k[i]);
-    m.s[i] = p.s[i] + share_of_q * (q.s[i] - p.s[i]);
-  }
-  return m;
-}
-
 /// Colours of one first stick under every allowed second one, as arrays for the bulk difference.
 struct Batch {
   std::vector<std::size_t> second;
@@ -115,10 +106,6 @@ class PairSearch {
     return state;
   }
 
-  bool allowed(std::size_t first, std::size_t second) const {
-    return !in_.rules.dark_first || in_.sticks[first].lab.l <= in_.sticks[second].lab.l + kDarkFirstSlack;
-  }
-
   /// Coats above the first stick's own, for the n-th second stick.
   colour::Lab finish(const StackGeometry& g, const StrataSpectra& under, std::size_t first, std::size_t second,
                      std::size_t n) const {
@@ -152,7 +139,7 @@ class PairSearch {
       batch.add(first, colour::to_lab(optics::mean(under)));
     } else {
       for (std::size_t n = 0; n < seconds.size(); ++n) {
-        if (allowed(first, seconds[n])) batch.add(seconds[n], finish(g, under, first, seconds[n], n));
+        if (stack_allowed(in_, static_cast<int>(first), static_cast<int>(seconds[n]))) batch.add(seconds[n], finish(g, under, first, seconds[n], n));
       }
     }
     evaluations_ += batch.second.size();
@@ -181,18 +168,28 @@ class PairSearch {
   std::atomic<std::uint64_t> evaluations_ = 0;
 };
 
+bool stack_allowed(const SearchInput& input, int first, int second) {
+  const double under = input.sticks[static_cast<std::size_t>(first)].lab.l;
+  const double over = input.sticks[static_cast<std::size_t>(second)].lab.l;
+  return !input.rules.dark_first || under <= over + kDarkFirstSlack;
+}
+
+std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::span<const optics::Medium> media) {
+  std::vector<StackGeometry> out = all_geometries(*input.ground, *input.parameters, media);
+  if (input.rules.allow_rubbed) return out;
+  std::erase_if(out, [](const StackGeometry& g) {
+    return g.shape[0].technique == Technique::rubbed || (g.strokes == 2 && g.shape[1].technique == Technique::rubbed);
+  });
+  return out;
+}
+
 Result<PairTable> search_pairs(const SearchInput& input, Observer& observer) {
   if (input.sticks.empty()) return bad_value("sticks", "there are none to search");
   if (input.targets.empty()) return bad_value("targets", "there are none to match");
   std::set<optics::Medium> present;
   for (const media::Stick& s : input.sticks) present.insert(s.medium);
   const std::vector<optics::Medium> media(present.begin(), present.end());
-  std::vector<StackGeometry> geometries = all_geometries(*input.ground, *input.parameters, media);
-  if (!input.rules.allow_rubbed) {
-    std::erase_if(geometries, [](const StackGeometry& g) {
-      return g.shape[0].technique == Technique::rubbed || (g.strokes == 2 && g.shape[1].technique == Technique::rubbed);
-    });
-  }
+  std::vector<StackGeometry> geometries = allowed_geometries(input, media);
   const std::size_t count = geometries.size();
   PairTable table(input.sticks.size(), input.targets.size(), std::move(geometries));
   PairSearch search(input, table);

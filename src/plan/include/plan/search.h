@@ -27,6 +27,11 @@ struct SearchInput {
   StackRules rules;
 };
 
+/// Whether the rules let `second` lie over `first` (indices into input.sticks).
+bool stack_allowed(const SearchInput& input, int first, int second);
+/// Geometries of these media that the rules allow.
+std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::span<const optics::Medium> media);
+
 /// The best one- or two-stroke stack of every pair of sticks for every target. Entry (target, first, second) with
 /// first == second also holds the single strokes.
 class PairTable {

@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QColor>
+#include <QString>
+#include <optional>
+#include <vector>
+
+#include "session/pipeline.h"
+
+namespace yd::app {
+
+/// One colour of the peephole, in words and numbers.
+struct PeepholeColour {
+  QString title;
+  QColor colour;
+  QString value;  ///< "6.3"
+  QString words;  ///< "light muted orange"
+};
+
+/// What lies under the pointer.
+struct Reading {
+  std::vector<PeepholeColour> colours;  ///< subject, board, stick
+  QString mass;
+  QString difference;  ///< in words
+  double de00 = 0;
+};
+
+/// The colours at a pixel of the working image. Without a plan the subject's alone; nothing outside the picture.
+std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& planned, int x, int y);
+
+/// "pressure 0.6, rubbed" and so on, in words.
+QString pressure_words(double pressure);
+
+}  // namespace yd::app

@@ -1,0 +1,60 @@
+#include "session/pipeline.h"
+
+#include "pictures/pictures.h"
+
+namespace yd::app {
+namespace {
+
+template <class List>
+auto* find(const List& list, const QString& id) {
+  const std::string wanted = id.toStdString();
+  for (const auto& item : list) {
+    if (item.id == wanted) return &item;
+  }
+  return static_cast<decltype(&list.front())>(nullptr);
+}
+
+}  // namespace
+
+const media::Paper* Materials::paper(const QString& id) const { return find(papers, id); }
+
+const media::Collection* Materials::collection(const QString& id) const { return find(collections, id); }
+
+Result<Materials> load_materials() {
+  auto model = media::load_model();
+  if (!model) return model.error();
+  auto papers = media::load_papers();
+  if (!papers) return papers.error();
+  auto collections = media::load_collections();
+  if (!collections) return collections.error();
+  return Materials{std::move(model).value(), std::move(papers).value(), std::move(collections).value()};
+}
+
+Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name) {
+  const auto raw = pictures::decode(bytes, name);
+  if (!raw) return raw.error();
+  auto image = subject::working_image(raw.value());
+  if (!image) return image.error();
+  return ImagePtr(std::make_shared<subject::LabImage>(std::move(image).value()));
+}
+
+Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions& options, Observer& observer) {
+  auto read = subject::read_subject(*image, options, observer);
+  if (!read) return read.error();
+  return SubjectPtr(std::make_shared<subject::Subject>(std::move(read).value()));
+}
+
+Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper, const media::Collection& collection,
+                                const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer) {
+  auto plan = plan::make_plan(*subject, paper, collection, parameters, options, observer);
+  if (!plan) return plan.error();
+  auto out = std::make_shared<Planned>();
+  out->plan = std::move(plan).value();
+  out->map = board::make_map(*subject, out->plan, paper);
+  out->subject = subject;
+  out->paper = std::make_shared<media::Paper>(paper);
+  out->collection = std::make_shared<media::Collection>(collection);
+  return PlannedPtr(out);
+}
+
+}  // namespace yd::app

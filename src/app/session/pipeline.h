@@ -1,0 +1,47 @@
+#pragma once
+
+#include <QByteArray>
+#include <QString>
+#include <memory>
+
+#include "board/board.h"
+#include "media/model.h"
+#include "session/choices.h"
+#include "support/observer.h"
+
+namespace yd::app {
+
+/// The materials a session works with; loaded once, passed in.
+struct Materials {
+  media::Model model;
+  std::vector<media::Paper> papers;
+  std::vector<media::Collection> collections;
+
+  const media::Paper* paper(const QString& id) const;
+  const media::Collection* collection(const QString& id) const;
+};
+
+/// Reads what ships. Errors name the file.
+Result<Materials> load_materials();
+
+/// Immutable results of one run, shared between threads.
+using ImagePtr = std::shared_ptr<const subject::LabImage>;
+using SubjectPtr = std::shared_ptr<const subject::Subject>;
+
+/// A plan with what is needed to draw it.
+struct Planned {
+  plan::Plan plan;
+  board::BoardMap map;
+  SubjectPtr subject;
+  std::shared_ptr<const media::Paper> paper;
+  std::shared_ptr<const media::Collection> collection;
+};
+using PlannedPtr = std::shared_ptr<const Planned>;
+
+/// Decodes and shrinks the reference. Runs on a worker thread, like the next two.
+Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name);
+Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions& options, Observer& observer);
+Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper, const media::Collection& collection,
+                                const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer);
+
+}  // namespace yd::app

@@ -1,0 +1,240 @@
+#include "session/session.h"
+
+#include <QtConcurrent>
+#include <algorithm>
+
+#include "formats/plan_json.h"
+#include "models/images.h"
+#include "session/sentences.h"
+
+namespace yd::app {
+namespace {
+
+class ChoiceCommand : public QUndoCommand {
+ public:
+  ChoiceCommand(Session* session, Choices next, const QString& text, int merge)
+      : QUndoCommand(text), session_(session), before_(session->choices()), after_(std::move(next)), merge_(merge) {}
+  void undo() override { session_->apply(before_); }
+  void redo() override { session_->apply(after_); }
+  int id() const override { return merge_; }
+  bool mergeWith(const QUndoCommand* other) override {
+    after_ = static_cast<const ChoiceCommand*>(other)->after_;
+    return true;
+  }
+
+ private:
+  Session* session_;
+  Choices before_;
+  Choices after_;
+  int merge_;
+};
+
+}  // namespace
+
+/// Carries progress from the worker to the window and the wish to stop the other way.
+class Session::Reporter : public Observer {
+ public:
+  explicit Reporter(Session* session) : session_(session) { last_.start(); }
+  void progress(double fraction, std::string_view step) override {
+    {
+      const std::lock_guard lock(mutex_);
+      if (fraction < 1 && last_.elapsed() < 40) return;
+      last_.restart();
+    }
+    const QString text = QString::fromUtf8(step.data(), static_cast<qsizetype>(step.size()));
+    QMetaObject::invokeMethod(
+        session_, [session = session_, fraction, text] { emit session->progressed(fraction, text); }, Qt::QueuedConnection);
+  }
+  bool cancelled() const override { return stop_; }
+  void stop() { stop_ = true; }
+
+ private:
+  Session* session_;
+  std::atomic<bool> stop_ = false;
+  std::mutex mutex_;
+  QElapsedTimer last_;
+};
+
+Session::Session(Materials materials, QObject* parent) : QObject(parent), materials_(std::move(materials)) {
+  connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Session::finished);
+}
+
+Session::~Session() {
+  if (reporter_) reporter_->stop();
+  watcher_.disconnect(this);
+  watcher_.waitForFinished();
+}
+
+void Session::open_picture(const QByteArray& bytes, const QString& name) {
+  reference_ = bytes;
+  reference_name_ = name;
+  image_.reset();
+  subject_.reset();
+  planned_.reset();
+  cursor_ = lit_pass_ = 0;
+  undo_.clear();
+  image_dirty_ = true;
+  emit reference_changed();
+  emit subject_changed();
+  emit plan_changed();
+  next();
+}
+
+void Session::open_project(formats::Project project) {
+  choices_ = {project.read, project.plan, QString::fromStdString(project.paper.id), QString::fromStdString(project.collection.id)};
+  // The project's own copies win over what ships: the plan must come out as it was.
+  const auto put = [](auto& list, auto item) {
+    const auto same = std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.id == item.id; });
+    if (same == list.end()) {
+      list.push_back(std::move(item));
+    } else {
+      *same = std::move(item);
+    }
+  };
+  put(materials_.papers, std::move(project.paper));
+  put(materials_.collections, std::move(project.collection));
+  open_picture(project.reference, project.reference_name);
+  emit choices_changed();
+}
+
+formats::Project Session::project() const {
+  return {reference_, reference_name_, choices_.read, choices_.plan, *materials_.paper(choices_.paper),
+          *materials_.collection(choices_.collection)};
+}
+
+nlohmann::json Session::plan_copy() const {
+  if (!planned_ || plan_dirty_) return {};
+  return formats::plan_to_json(planned_->plan, *planned_->subject, *planned_->paper, *planned_->collection);
+}
+
+void Session::change(const Choices& next_choices, const QString& text, int merge) {
+  if (same_reading(next_choices, choices_) && same_plan(next_choices, choices_)) return;
+  undo_.push(new ChoiceCommand(this, next_choices, text, merge));
+}
+
+void Session::apply(const Choices& next_choices) {
+  if (!same_reading(next_choices, choices_)) subject_dirty_ = true;
+  if (!same_plan(next_choices, choices_)) plan_dirty_ = true;
+  choices_ = next_choices;
+  emit choices_changed();
+  if (has_reference()) next();
+}
+
+void Session::cancel() {
+  stopped_ = true;
+  if (reporter_) reporter_->stop();
+}
+
+/// Starts the first step that is out of date, or asks the running one to stop where it is itself out of date.
+void Session::next() {
+  stopped_ = false;
+  if (work_ != Work::none) {
+    stale_ = true;
+    reporter_->stop();
+    return;
+  }
+  if (image_dirty_ && has_reference()) return start(Work::loading);
+  if (subject_dirty_ && image_) return start(Work::reading);
+  if (plan_dirty_ && subject_) return start(Work::planning);
+}
+
+template <class Function>
+void Session::run(Function function) {
+  watcher_.setFuture(QtConcurrent::run([function]() -> Outcome {
+    auto result = function();
+    if (!result.ok()) return result.error();
+    return std::move(result).value();
+  }));
+}
+
+void Session::start(Work work) {
+  work_ = work;
+  stale_ = false;
+  reporter_ = std::make_shared<Reporter>(this);
+  const auto reporter = reporter_;
+  if (work == Work::loading) {
+    image_dirty_ = false;
+    subject_dirty_ = true;
+    run([bytes = reference_, name = reference_name_] { return load_image(bytes, name); });
+  } else if (work == Work::reading) {
+    subject_dirty_ = false;
+    plan_dirty_ = true;
+    run([image = image_, options = choices_.read, reporter] { return read_image(image, options, *reporter); });
+  } else {
+    plan_dirty_ = false;
+    run([subject = subject_, paper = *materials_.paper(choices_.paper), collection = *materials_.collection(choices_.collection),
+         parameters = materials_.model.parameters, options = choices_.plan,
+         reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
+  }
+  emit busy_changed(true);
+}
+
+void Session::finished() {
+  const Work done = work_;
+  const Outcome outcome = watcher_.result();
+  work_ = Work::none;
+  const auto* error = std::get_if<Error>(&outcome);
+  const bool cancelled = error != nullptr && error->code == Error::Code::cancelled;
+  if (stale_ || cancelled) {
+    // What was being made is still owed.
+    if (done == Work::loading) image_dirty_ = image_dirty_ || !stale_;
+    if (done == Work::reading) subject_dirty_ = true;
+    if (done == Work::planning) plan_dirty_ = true;
+    if (stale_ && done == Work::loading && !image_dirty_) take(outcome);
+  } else {
+    take(outcome);
+  }
+  if (stopped_ || (error != nullptr && !cancelled && !stale_)) {
+    emit busy_changed(false);
+    return;
+  }
+  next();
+  if (work_ == Work::none) emit busy_changed(false);
+}
+
+void Session::take(const Outcome& outcome) {
+  if (const auto* error = std::get_if<Error>(&outcome)) {
+    if (!image_) {
+      reference_.clear();
+      emit reference_changed();
+    }
+    emit failed(sentence(*error));
+    return;
+  }
+  if (const auto* image = std::get_if<ImagePtr>(&outcome)) image_ = *image;
+  if (const auto* subject = std::get_if<SubjectPtr>(&outcome)) {
+    subject_ = *subject;
+    emit subject_changed();
+  }
+  if (const auto* planned = std::get_if<PlannedPtr>(&outcome)) {
+    planned_ = *planned;
+    cursor_ = static_cast<int>(planned_->plan.passes.size());
+    lit_pass_ = 0;
+    emit plan_changed();
+    emit lit_changed(0);
+    emit cursor_changed(cursor_);
+  }
+}
+
+void Session::set_cursor(int passes) {
+  if (!planned_) return;
+  passes = std::clamp(passes, 0, static_cast<int>(planned_->plan.passes.size()));
+  if (passes == cursor_) return;
+  cursor_ = passes;
+  emit cursor_changed(cursor_);
+}
+
+void Session::set_lit_pass(int number) {
+  if (number == lit_pass_) return;
+  lit_pass_ = number;
+  emit lit_changed(number);
+}
+
+QImage Session::board() const {
+  if (!planned_) return {};
+  const auto palette = board::palette_after(planned_->plan, cursor_, *planned_->paper, *planned_->collection,
+                                            materials_.model.parameters);
+  return to_image(board::render(planned_->map, palette));
+}
+
+}  // namespace yd::app

@@ -1,0 +1,101 @@
+#pragma once
+
+#include <QElapsedTimer>
+#include <QFutureWatcher>
+#include <QImage>
+#include <QObject>
+#include <QUndoStack>
+#include <atomic>
+#include <memory>
+#include <variant>
+
+#include "formats/project.h"
+#include "session/pipeline.h"
+
+namespace yd::app {
+
+/// The open project: choices, results, undo. Everything long runs on a worker; a newer request cancels the older one.
+/// Results are replaced whole and announced by signals; until then the last ones stay valid.
+class Session : public QObject {
+  Q_OBJECT
+ public:
+  explicit Session(Materials materials, QObject* parent = nullptr);
+  ~Session() override;
+
+  const Materials& materials() const { return materials_; }
+  const Choices& choices() const { return choices_; }
+  const QString& reference_name() const { return reference_name_; }
+  bool has_reference() const { return !reference_.isEmpty(); }
+  SubjectPtr subject() const { return subject_; }
+  PlannedPtr planned() const { return planned_; }
+  QUndoStack& undo_stack() { return undo_; }
+  bool busy() const { return work_ != Work::none; }
+
+  /// Starts a new project from picture bytes.
+  void open_picture(const QByteArray& bytes, const QString& name);
+  /// Starts from a loaded project file.
+  void open_project(formats::Project project);
+  formats::Project project() const;
+  nlohmann::json plan_copy() const;
+
+  /// One undoable step. `merge` joins quick changes of one slider into one step.
+  void change(const Choices& next, const QString& text, int merge = -1);
+  /// Used by the undo command.
+  void apply(const Choices& next);
+  void cancel();
+
+  /// Passes done on the board, 0 .. number of passes.
+  int cursor() const { return cursor_; }
+  void set_cursor(int passes);
+  /// The predicted picture at the cursor; empty without a plan.
+  QImage board() const;
+
+  /// Lit pass, 1 ..; 0 for none. Lights its masses and stick everywhere.
+  int lit_pass() const { return lit_pass_; }
+  void set_lit_pass(int number);
+
+ signals:
+  void reference_changed();
+  void choices_changed();
+  void subject_changed();
+  void plan_changed();
+  void cursor_changed(int passes);
+  void lit_changed(int pass);
+  void busy_changed(bool busy);
+  void progressed(double fraction, const QString& step);
+  void failed(const QString& sentence);
+
+ private:
+  enum class Work { none, loading, reading, planning };
+  using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, Error>;
+  class Reporter;
+
+  void start(Work work);
+  void next();
+  void finished();
+  void take(const Outcome& outcome);
+  template <class Function>
+  void run(Function function);
+
+  Materials materials_;
+  Choices choices_;
+  QByteArray reference_;
+  QString reference_name_;
+  ImagePtr image_;
+  SubjectPtr subject_;
+  PlannedPtr planned_;
+  QUndoStack undo_;
+  int cursor_ = 0;
+  int lit_pass_ = 0;
+
+  Work work_ = Work::none;
+  bool stale_ = false;
+  bool stopped_ = false;
+  bool image_dirty_ = false;
+  bool subject_dirty_ = false;
+  bool plan_dirty_ = false;
+  std::shared_ptr<Reporter> reporter_;
+  QFutureWatcher<Outcome> watcher_;
+};
+
+}  // namespace yd::app

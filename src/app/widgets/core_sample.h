@@ -1,0 +1,55 @@
+#pragma once
+
+#include <QWidget>
+
+#include "models/core_columns.h"
+
+namespace yd::app {
+
+/// The picture's cross-section: paper with its tooth at the bottom, one column a mass, one block a layer.
+/// Left and right move the cursor through the passes; a click lights a block's pass.
+class CoreSample : public QWidget {
+  Q_OBJECT
+ public:
+  explicit CoreSample(QWidget* parent = nullptr);
+
+  void set_drawing(CoreDrawing drawing, int passes);
+  void set_cursor(int passes);
+  void set_lit(int pass);
+  QSize sizeHint() const override { return {600, 170}; }
+  QSize minimumSizeHint() const override { return {200, 120}; }
+
+ signals:
+  void cursor_asked(int passes);
+  void pass_asked(int pass);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  bool event(QEvent* event) override;
+
+ private:
+  struct Hit {
+    QRectF where;
+    int pass = 0;
+    int column = 0;
+  };
+  QRectF field() const;
+  double unit() const;
+  QRectF column_rect(std::size_t index) const;
+  void lay_out();
+  void draw_ground(QPainter& painter) const;
+  void draw_block(QPainter& painter, const QRectF& where, const CoreBlock& block) const;
+  void draw_columns(QPainter& painter);
+  void draw_cursor(QPainter& painter) const;
+  const Hit* hit_at(QPointF place) const;
+
+  CoreDrawing drawing_;
+  std::vector<Hit> hits_;
+  int passes_ = 0;
+  int cursor_ = 0;
+  int lit_ = 0;
+};
+
+}  // namespace yd::app

@@ -1,0 +1,170 @@
+#include "widgets/picture_view.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+#include "widgets/style.h"
+
+namespace yd::app {
+namespace {
+
+constexpr double kMostZoom = 16;
+
+/// The picture at a third of its contrast where the mask is black.
+QPixmap dim_outside(const QImage& image, const QImage& mask) {
+  QImage veil(image.size(), QImage::Format_ARGB32_Premultiplied);
+  for (int y = 0; y < veil.height(); ++y) {
+    const uchar* lit = mask.constScanLine(y);
+    auto* out = reinterpret_cast<QRgb*>(veil.scanLine(y));
+    for (int x = 0; x < veil.width(); ++x) out[x] = lit[x] != 0 ? 0 : qPremultiply(qRgba(119, 119, 119, 190));
+  }
+  QPixmap out = QPixmap::fromImage(image);
+  QPainter(&out).drawImage(0, 0, veil);
+  return out;
+}
+
+}  // namespace
+
+void ViewLink::set_view(double new_zoom, QPointF new_centre) {
+  zoom = new_zoom;
+  centre = {std::clamp(new_centre.x(), 0.0, 1.0), std::clamp(new_centre.y(), 0.0, 1.0)};
+  emit view_changed();
+}
+
+void ViewLink::set_pointer(QPoint pixel) {
+  if (pixel == pointer) return;
+  pointer = pixel;
+  emit pointer_changed(pixel);
+}
+
+PictureView::PictureView(ViewLink& link, const QString& name, QWidget* parent) : QWidget(parent), link_(link) {
+  setAccessibleName(name);
+  setMouseTracking(true);
+  setFocusPolicy(Qt::StrongFocus);
+  setMinimumSize(160, 120);
+  connect(&link_, &ViewLink::view_changed, this, qOverload<>(&QWidget::update));
+  connect(&link_, &ViewLink::pointer_changed, this, qOverload<>(&QWidget::update));
+}
+
+void PictureView::set_image(const QImage& image) {
+  image_ = image;
+  picture_ = QPixmap::fromImage(image);
+  set_mask(mask_);
+}
+
+void PictureView::set_mask(const QImage& mask) {
+  mask_ = mask;
+  dimmed_ = mask.isNull() || mask.size() != image_.size() ? QPixmap() : dim_outside(image_, mask);
+  update();
+}
+
+double PictureView::scale() const {
+  if (link_.zoom > 0) return link_.zoom;
+  if (picture_.isNull()) return 1;
+  return std::min(static_cast<double>(width()) / picture_.width(), static_cast<double>(height()) / picture_.height());
+}
+
+QRectF PictureView::target() const {
+  const QSizeF size = QSizeF(picture_.size()) * scale();
+  const QPointF middle(width() / 2.0, height() / 2.0);
+  const QPointF centre = link_.zoom > 0 ? link_.centre : QPointF(0.5, 0.5);
+  return {middle - QPointF(centre.x() * size.width(), centre.y() * size.height()), size};
+}
+
+QPoint PictureView::pixel_at(QPointF place) const {
+  const QRectF t = target();
+  if (!t.contains(place) || picture_.isNull()) return {-1, -1};
+  const QPointF p = (place - t.topLeft()) / scale();
+  return {std::min(static_cast<int>(p.x()), picture_.width() - 1), std::min(static_cast<int>(p.y()), picture_.height() - 1)};
+}
+
+void PictureView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.fillRect(rect(), judging_grey());
+  const QPixmap& shown = dimmed_.isNull() ? picture_ : dimmed_;
+  if (!shown.isNull()) {
+    const QRectF where = target();
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, scale() < 1.5);
+    painter.drawPixmap(where, shown, QRectF(shown.rect()));
+    draw_crosshair(painter, where);
+  }
+  if (hasFocus()) {
+    painter.setPen(QPen(accent(), 2));
+    painter.drawRect(rect().adjusted(1, 1, -1, -1));
+  }
+}
+
+void PictureView::draw_crosshair(QPainter& painter, const QRectF& where) const {
+  if (link_.pointer.x() < 0) return;
+  const QPointF at = where.topLeft() + (QPointF(link_.pointer) + QPointF(0.5, 0.5)) * scale();
+  for (const auto& [colour, width] : {std::pair{QColor(20, 20, 20), 3.0}, std::pair{QColor(240, 240, 240), 1.0}}) {
+    painter.setPen(QPen(colour, width));
+    painter.drawLine(at - QPointF(9, 0), at - QPointF(4, 0));
+    painter.drawLine(at + QPointF(4, 0), at + QPointF(9, 0));
+    painter.drawLine(at - QPointF(0, 9), at - QPointF(0, 4));
+    painter.drawLine(at + QPointF(0, 4), at + QPointF(0, 9));
+  }
+}
+
+void PictureView::zoom_by(double factor, QPointF around) {
+  if (picture_.isNull()) return;
+  const QRectF before = target();
+  const double fit = std::min(static_cast<double>(width()) / picture_.width(), static_cast<double>(height()) / picture_.height());
+  const double zoom = std::min(scale() * factor, kMostZoom);
+  if (zoom <= fit) return link_.set_view(0, {0.5, 0.5});
+  // The picture point under the pointer stays under it.
+  const QPointF point = (around - before.topLeft()) / scale();
+  const QPointF centre = point + (QPointF(width() / 2.0, height() / 2.0) - around) / zoom;
+  link_.set_view(zoom, {centre.x() / picture_.width(), centre.y() / picture_.height()});
+}
+
+void PictureView::move_by(QPointF d) {
+  if (link_.zoom <= 0 || picture_.isNull()) return;
+  link_.set_view(link_.zoom, link_.centre - QPointF(d.x() / (scale() * picture_.width()), d.y() / (scale() * picture_.height())));
+}
+
+void PictureView::wheelEvent(QWheelEvent* event) { zoom_by(std::pow(1.0015, event->angleDelta().y()), event->position()); }
+
+void PictureView::mousePressEvent(QMouseEvent* event) { grabbed_ = event->position(); }
+
+void PictureView::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton) {
+    move_by(event->position() - grabbed_);
+    grabbed_ = event->position();
+  }
+  link_.set_pointer(pixel_at(event->position()));
+}
+
+void PictureView::mouseDoubleClickEvent(QMouseEvent* event) {
+  if (link_.zoom > 0) {
+    link_.set_view(0, {0.5, 0.5});
+  } else {
+    zoom_by(1.0 / scale(), event->position());  // one picture pixel to one screen pixel
+  }
+}
+
+void PictureView::keyPressEvent(QKeyEvent* event) {
+  const QPointF middle(width() / 2.0, height() / 2.0);
+  const QPoint at = link_.pointer.x() < 0 ? QPoint(picture_.width() / 2, picture_.height() / 2) : link_.pointer;
+  const int step = event->modifiers() & Qt::ShiftModifier ? 40 : 8;
+  const auto go = [&](int dx, int dy) {
+    link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, picture_.width() - 1)), std::clamp(at.y() + dy, 0, std::max(0, picture_.height() - 1))});
+  };
+  switch (event->key()) {
+    case Qt::Key_Plus: zoom_by(1.25, middle); break;
+    case Qt::Key_Minus: zoom_by(0.8, middle); break;
+    case Qt::Key_0: link_.set_view(0, {0.5, 0.5}); break;
+    case Qt::Key_Left: go(-step, 0); break;
+    case Qt::Key_Right: go(step, 0); break;
+    case Qt::Key_Up: go(0, -step); break;
+    case Qt::Key_Down: go(0, step); break;
+    default: QWidget::keyPressEvent(event);
+  }
+}
+
+void PictureView::leaveEvent(QEvent*) { link_.set_pointer({-1, -1}); }
+
+}  // namespace yd::app

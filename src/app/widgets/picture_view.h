@@ -1,0 +1,62 @@
+#pragma once
+
+#include <QImage>
+#include <QPixmap>
+#include <QWidget>
+
+namespace yd::app {
+
+/// Zoom, place and pointer that several views share.
+class ViewLink : public QObject {
+  Q_OBJECT
+ public:
+  using QObject::QObject;
+  double zoom = 0;           ///< screen pixels per picture pixel; 0: fit
+  QPointF centre{0.5, 0.5};  ///< share of the picture in the middle of the view
+  QPoint pointer{-1, -1};    ///< picture pixel under the pointer
+
+  void set_view(double new_zoom, QPointF new_centre);
+  void set_pointer(QPoint pixel);
+
+ signals:
+  void view_changed();
+  void pointer_changed(QPoint pixel);
+};
+
+/// A picture that can be zoomed and moved; knows nothing of what it shows.
+class PictureView : public QWidget {
+  Q_OBJECT
+ public:
+  PictureView(ViewLink& link, const QString& name, QWidget* parent = nullptr);
+
+  void set_image(const QImage& image);
+  /// Dims all but the white of the mask; a null image dims nothing.
+  void set_mask(const QImage& mask);
+  QSize sizeHint() const override { return {420, 300}; }
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void leaveEvent(QEvent* event) override;
+
+ private:
+  double scale() const;
+  QRectF target() const;
+  QPoint pixel_at(QPointF place) const;
+  void zoom_by(double factor, QPointF around);
+  void move_by(QPointF screen_pixels);
+  void draw_crosshair(QPainter& painter, const QRectF& where) const;
+
+  ViewLink& link_;
+  QPixmap picture_;
+  QPixmap dimmed_;
+  QImage mask_;
+  QImage image_;
+  QPointF grabbed_;
+};
+
+}  // namespace yd::app

@@ -1,0 +1,58 @@
+#pragma once
+
+#include <QLabel>
+#include <QMainWindow>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QSettings>
+#include <QStackedWidget>
+
+#include "session/autosave.h"
+#include "session/session.h"
+#include "widgets/core_sample.h"
+#include "widgets/empty_state.h"
+#include "widgets/notice_bar.h"
+#include "widgets/pair.h"
+#include "window/file_actions.h"
+#include "window/stages.h"
+
+namespace yd::app {
+
+/// The one window: course, pair, core sample, side.
+class MainWindow : public QMainWindow {
+  Q_OBJECT
+ public:
+  MainWindow(Session& session, Autosave& autosave, QSettings& settings);
+  FileActions& files() { return *files_; }
+  Stages& stages() { return *stages_; }
+
+ protected:
+  void closeEvent(QCloseEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+
+ private:
+  QWidget* make_centre();
+  void make_status();
+  void make_menus();
+  void follow_session();
+  void show_subject();
+  void show_plan();
+  void show_board();
+  void show_lit();
+  void show_busy(bool busy);
+  void read_pointer(QPoint pixel);
+
+  Session& session_;
+  NoticeBar* notice_;
+  FileActions* files_;
+  Stages* stages_;
+  QStackedWidget* centre_;
+  Pair* pair_;
+  CoreSample* core_;
+  QProgressBar* progress_;
+  QPushButton* cancel_;
+  QLabel* step_;
+};
+
+}  // namespace yd::app

@@ -84,7 +84,7 @@ Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& pape
   if (!table) return table.error();
   plan.evaluations = table->evaluations;
   Stretch choosing(observer, 0.7, 0.95);
-  const auto tray = choose_tray(table.value(), weigh(plan.targets), {options.most_sticks, 1, 4}, choosing);
+  const auto tray = choose_tray(table.value(), weigh(plan.targets), {options.most_sticks, 1, 400}, choosing);
   if (!tray) return tray.error();
   const auto candidates = all_stacks(input, tray->sticks);
   plan.evaluations += candidates.size();

@@ -144,13 +144,15 @@ Result<Tray> choose_tray(const PairTable& table, std::span<const double> weights
   search.grow(best, size);
   double cost = search.improve(best, observer);
   Random random(options.seed);
-  for (int kick = 0; kick < options.kicks && best.size() > 2 && !observer.cancelled(); ++kick) {
-    observer.progress(static_cast<double>(kick + 1) / (options.kicks + 1), "choosing the tray");
+  const int kicks = options.effort / std::max(1, options.most_sticks);
+  for (int kick = 0; kick < kicks && best.size() > 2 && !observer.cancelled(); ++kick) {
+    observer.progress(static_cast<double>(kick + 1) / (kicks + 1), "choosing the tray");
     std::vector<int> tried = best;
-    for (std::size_t n = std::max<std::size_t>(1, tried.size() / 3); n > 0; --n) {
-      tried.erase(tried.begin() + static_cast<std::ptrdiff_t>(random.below(tried.size())));
+    // Small kicks, or greedy repairs, lead back to where they came from: some are replaced at random.
+    for (std::size_t n = 1 + random.below(tried.size() - 1); n > 0; --n) {
+      const int in = static_cast<int>(random.below(costs.sticks()));
+      if (std::find(tried.begin(), tried.end(), in) == tried.end()) tried[random.below(tried.size())] = in;
     }
-    search.grow(tried, size);
     const double now = search.improve(tried, observer);
     if (now < cost - 1e-9) best = tried, cost = now;
   }

@@ -177,6 +177,12 @@ std::uint16_t majority(const LabelImage& labels, int x, int y) {
 }  // namespace
 
 Regions superpixels(const LabImage& image, int side_px) {
+  constexpr int kTooNarrow = 32;  // the library's superpixels need room
+  if (std::min(image.width, image.height) < kTooNarrow) {
+    LabelImage each(image.width, image.height);
+    for (std::size_t i = 0; i < each.size(); ++i) each.data[i] = static_cast<std::uint16_t>(i);
+    return {each, static_cast<int>(each.size())};
+  }
   const cv::Mat lab(image.height, image.width, CV_32FC3, const_cast<colour::LabPixel*>(image.data.data()));
   const auto slic = cv::ximgproc::createSuperpixelSLIC(lab, cv::ximgproc::SLICO, std::max(2, side_px), 10.0F);
   slic->iterate(6);

@@ -10,7 +10,7 @@ namespace yd::plan {
 struct TrayOptions {
   int most_sticks = 12;       ///< k, at least 1
   std::uint64_t seed = 1;     ///< for the kicks out of local optima
-  int kicks = 4;
+  int effort = 400;           ///< kicks times sticks: small trays have steep local optima and cheap kicks
 };
 
 struct Tray {

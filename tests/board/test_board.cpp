@@ -1,0 +1,94 @@
+// The predicted picture shows what the plan predicts.
+#include <QTest>
+#include <array>
+#include <cmath>
+
+#include "board/board.h"
+#include "colour/ciede2000.h"
+#include "colour/observer.h"
+#include "small_world.h"
+
+using namespace yd;
+
+namespace {
+
+/// Far-off colour of the pixels of one target: the mean in linear light, back to Lab.
+colour::Lab far_off(const board::BoardImage& image, const board::BoardMap& map, std::uint16_t target) {
+  const colour::Xyz white = colour::weights(colour::Illuminant::d50).white;
+  colour::Xyz sum;
+  double n = 0;
+  for (std::size_t i = 0; i < image.size(); ++i) {
+    if (map.target.data[i] != target) continue;
+    const colour::Xyz c = colour::to_xyz(colour::from_srgb(image.data[i]), white);
+    sum = {sum.x + c.x, sum.y + c.y, sum.z + c.z};
+    ++n;
+  }
+  return colour::to_lab(colour::Xyz{sum.x / n, sum.y / n, sum.z / n}, white);
+}
+
+}  // namespace
+
+class TestBoard : public QObject {
+  Q_OBJECT
+ private slots:
+  void initTestCase() {
+    subject_ = trial::small_subject(400, 300);
+    plan_ = trial::small_plan(subject_, trial::shipped_collection());
+    map_ = board::make_map(subject_, plan_, trial::paper());
+  }
+
+  board::BoardImage after(int passes) const {
+    return board::render(map_, board::palette_after(plan_, passes, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters));
+  }
+
+  void before_the_first_pass_it_is_the_paper() {
+    const board::BoardImage bare = after(0);
+    const colour::Rgb8 paper = colour::to_srgb(trial::paper().lab);
+    for (const colour::Rgb8& p : bare.data) QVERIFY(std::abs(p.r - paper.r) <= 1 && std::abs(p.g - paper.g) <= 1 && std::abs(p.b - paper.b) <= 1);
+  }
+
+  void from_far_off_it_is_the_prediction() {
+    const board::BoardImage done = after(static_cast<int>(plan_.passes.size()));
+    for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
+      if (plan_.targets[t].area < 0.03) continue;
+      const colour::Lab seen = far_off(done, map_, static_cast<std::uint16_t>(t));
+      const double off = colour::ciede2000(seen, plan_.targets[t].recipe.look.lab);
+      QVERIFY2(off < 1.5, qPrintable(QString::number(off)));
+    }
+  }
+
+  void strata_share_the_area_evenly() {
+    std::array<double, optics::kStrata> share{};
+    for (const auto s : map_.stratum.data) share[s] += 1.0 / static_cast<double>(map_.stratum.size());
+    for (const double s : share) QVERIFY2(std::abs(s - 1.0 / optics::kStrata) < 0.012, qPrintable(QString::number(s)));
+  }
+
+  void a_pass_changes_its_masses_only() {
+    const board::BoardImage before = after(0);
+    const board::BoardImage first = after(1);
+    int changed = 0;
+    for (std::size_t i = 0; i < first.size(); ++i) {
+      const auto& targets = plan_.passes[0].targets;
+      const bool asked = std::binary_search(targets.begin(), targets.end(), static_cast<int>(map_.target.data[i]));
+      if (!(first.data[i] == before.data[i])) {
+        ++changed;
+        QVERIFY(asked);
+      }
+    }
+    QVERIFY(changed > 0);
+  }
+
+  void it_is_the_same_every_time() {
+    const board::BoardMap again = board::make_map(subject_, plan_, trial::paper());
+    QVERIFY(again.stratum.data == map_.stratum.data);
+    QVERIFY(again.target.data == map_.target.data);
+  }
+
+ private:
+  subject::Subject subject_;
+  plan::Plan plan_;
+  board::BoardMap map_;
+};
+
+QTEST_APPLESS_MAIN(TestBoard)
+#include "test_board.moc"

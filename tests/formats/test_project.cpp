@@ -1,0 +1,171 @@
+// Projects: there and back, and every hostile zip refused with a sentence.
+#include <zip.h>
+
+#include <QFile>
+#include <QFileInfo>
+#include <QTemporaryDir>
+#include <QTest>
+#include <csignal>
+#include <sys/resource.h>
+
+#include "formats/archive.h"
+#include "formats/plan_json.h"
+#include "formats/project.h"
+#include "small_world.h"
+#include "support/random.h"
+
+using namespace yd;
+using formats::Entries;
+
+namespace {
+
+formats::Project sample() {
+  return {QByteArray(3000, 'x'), "sea.png", {0.25, 20}, {9, plan::School::dark_first, false}, trial::paper("laid-buff"), trial::every(20)};
+}
+
+Entries good_entries() {
+  const QTemporaryDir dir;
+  const QString file = dir.filePath("a.dune");
+  static_cast<void>(formats::save_project(file, sample(), {}).ok());
+  return formats::read_archive(file).value();
+}
+
+QString write(const QTemporaryDir& dir, const QByteArray& bytes) {
+  const QString file = dir.filePath("hostile.dune");
+  QFile f(file);
+  if (f.open(QIODevice::WriteOnly)) f.write(bytes);
+  return file;
+}
+
+QString refusal(const QByteArray& bytes) {
+  const QTemporaryDir dir;
+  const auto p = formats::load_project(write(dir, bytes));
+  return p.ok() ? QString() : QString::fromStdString(describe(p.error()));
+}
+
+QByteArray with(const char* entry, const QByteArray& bytes) {
+  Entries e = good_entries();
+  e[entry] = bytes;
+  return formats::pack_archive(e).value();
+}
+
+QByteArray with_text(const char* from, const char* to) {
+  Entries e = good_entries();
+  e["project.json"].replace(from, to);
+  return formats::pack_archive(e).value();
+}
+
+}  // namespace
+
+class TestProject : public QObject {
+  Q_OBJECT
+ private slots:
+  void comes_back_as_it_was() {
+    const QTemporaryDir dir;
+    const QString file = dir.filePath("a.dune");
+    const formats::Project p = sample();
+    QVERIFY(formats::save_project(file, p, {{"copy", true}}).ok());
+    const auto q = formats::load_project(file);
+    QVERIFY2(q.ok(), q.ok() ? "" : describe(q.error()).c_str());
+    QCOMPARE(q->reference, p.reference);
+    QCOMPARE(q->reference_name, p.reference_name);
+    QCOMPARE(q->read.squint, p.read.squint);
+    QCOMPARE(q->plan.most_sticks, p.plan.most_sticks);
+    QCOMPARE(q->plan.allow_rubbed, false);
+    QCOMPARE(q->paper.id, p.paper.id);
+    QCOMPARE(q->collection.sticks.size(), p.collection.sticks.size());
+    QCOMPARE(q->collection.sticks[3].masstone.band, p.collection.sticks[3].masstone.band);
+  }
+
+  void the_same_project_gives_the_same_bytes() {
+    const QTemporaryDir dir;
+    QVERIFY(formats::save_project(dir.filePath("a"), sample(), {}).ok());
+    QVERIFY(formats::save_project(dir.filePath("b"), sample(), {}).ok());
+    QFile a(dir.filePath("a"));
+    QFile b(dir.filePath("b"));
+    QVERIFY(a.open(QIODevice::ReadOnly) && b.open(QIODevice::ReadOnly));
+    QCOMPARE(a.readAll(), b.readAll());
+  }
+
+  void hostile_files_are_refused_data() {
+    QTest::addColumn<QByteArray>("bytes");
+    QTest::addColumn<QString>("says");
+    const QByteArray good = formats::pack_archive(good_entries()).value();
+    QTest::newRow("empty") << QByteArray() << "cut short";
+    QTest::newRow("text") << QByteArray("hello") << "no zip";
+    QTest::newRow("truncated") << good.left(good.size() - 400) << "cut short";
+    QTest::newRow("half") << good.left(good.size() / 2) << "cut short";
+    QTest::newRow("newer") << with_text("\"version\": 1", "\"version\": 2") << "newer version";
+    QTest::newRow("letters") << with_text("\"masses\": 20", "\"masses\": \"many\"") << "field \"masses\"";
+    QTest::newRow("school") << with_text("dark-first", "sideways") << "field \"school\"";
+    QTest::newRow("traversal") << with("../../etc/evil.json", "{}") << "points outside";
+    QTest::newRow("absolute") << with("/etc/evil", "x") << "points outside";
+    QTest::newRow("bad json") << with("project.json", "{\"format\":") << "not valid JSON";
+    QTest::newRow("other json") << with("project.json", "{\"format\":\"soup\",\"version\":1}") << "no Yawning Dune project";
+    QTest::newRow("no project") << formats::pack_archive({{"x.txt", "x"}}).value() << "holds no \"project.json\"";
+    QTest::newRow("bomb") << with("bomb.json", QByteArray(static_cast<qsizetype>(formats::kMostJsonBytes) + 1, '0')) << "too large";
+    Entries many = good_entries();
+    for (int i = 0; i < 80; ++i) many[std::to_string(i)] = "x";
+    QTest::newRow("many") << formats::pack_archive(many).value() << "too many";
+    QByteArray damaged = good;
+    damaged[damaged.indexOf("xxxxxxxx") + 4] = 'y';
+    QTest::newRow("damaged") << damaged << "damaged";
+    QTest::newRow("broken stick") << with("collection.json", "{\"id\":\"a\",\"name\":\"a\",\"sticks\":[{}]}") << "stick 1";
+  }
+  void hostile_files_are_refused() {
+    QFETCH(QByteArray, bytes);
+    QFETCH(QString, says);
+    const QString text = refusal(bytes);
+    QVERIFY2(text.contains("hostile.dune") && text.contains(says), qPrintable(text));
+  }
+
+  void mutated_projects_never_crash() {
+    Random r(61);
+    const QByteArray good = formats::pack_archive(good_entries()).value();
+    for (int n = 0; n < 200; ++n) {
+      QByteArray bytes = good;
+      for (int k = 0; k < 8; ++k) bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] = static_cast<char>(r.below(256));
+      const QTemporaryDir dir;
+      static_cast<void>(formats::load_project(write(dir, bytes)).ok());
+    }
+  }
+
+  void a_failed_save_keeps_the_old_file() {
+    const QTemporaryDir dir;
+    const QString file = dir.filePath("a.dune");
+    QVERIFY(formats::save_project(file, sample(), {}).ok());
+    const qint64 size = QFileInfo(file).size();
+    // A disk that is full after one kilobyte.
+    std::signal(SIGXFSZ, SIG_IGN);
+    rlimit old{};
+    getrlimit(RLIMIT_FSIZE, &old);
+    const rlimit tight{1024, old.rlim_max};
+    setrlimit(RLIMIT_FSIZE, &tight);
+    formats::Project larger = sample();
+    larger.reference = QByteArray(50000, 'z');
+    const Status failed = formats::save_project(file, larger, {});
+    setrlimit(RLIMIT_FSIZE, &old);
+    QVERIFY(!failed.ok());
+    QVERIFY(QString::fromStdString(describe(failed.error())).contains(file));
+    QCOMPARE(QFileInfo(file).size(), size);
+    QCOMPARE(formats::load_project(file)->reference, sample().reference);
+    QVERIFY(!formats::save_project("/nowhere/a.dune", sample(), {}).ok());
+  }
+
+  void the_plan_as_json_has_its_fields() {
+    const subject::Subject s = trial::small_subject();
+    const plan::Plan p = trial::small_plan(s, trial::shipped_collection());
+    const auto j = formats::plan_to_json(p, s, trial::paper(), trial::shipped_collection());
+    QVERIFY(j["paper"]["id"] == "sanded-400-warm-grey");
+    QCOMPARE(j["masses"].size(), s.masses.size());
+    QCOMPARE(j["passes"].size(), p.passes.size());
+    QVERIFY(j["error"]["worst_de00"].is_number());
+    for (const auto& m : j["masses"]) {
+      QVERIFY(m["tooth_left"].is_number() && m["value"].is_number() && !m["targets"].empty());
+      for (const auto& t : m["targets"]) QVERIFY(t["lab"].size() == 3 && t["predicted_lab"].size() == 3 && !t["recipe"].empty());
+    }
+  }
+};
+
+QTEST_GUILESS_MAIN(TestProject)
+#include "test_project.moc"

@@ -1,0 +1,115 @@
+// Picture files: profiles, depth, alpha, damage.
+#include <QBuffer>
+#include <QColorSpace>
+#include <QFile>
+#include <QImage>
+#include <QImageWriter>
+#include <QTemporaryDir>
+#include <QTest>
+#include <algorithm>
+
+#include "pictures/pictures.h"
+#include "support/random.h"
+
+using namespace yd;
+
+namespace {
+
+QImage sample(int w = 64, int h = 40) {
+  QImage image(w, h, QImage::Format_RGB888);
+  for (int y = 0; y < h; ++y) {
+    for (int x = 0; x < w; ++x) image.setPixelColor(x, y, QColor(4 * x % 256, 6 * y % 256, (x * y) % 256));
+  }
+  return image;
+}
+
+QByteArray encode(const QImage& image, const char* format, int quality = -1) {
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, format, quality);
+  return bytes;
+}
+
+}  // namespace
+
+class TestPictures : public QObject {
+  Q_OBJECT
+ private slots:
+  void png_keeps_its_pixels() {
+    const auto raw = pictures::decode(encode(sample(), "PNG"), "a.png");
+    QVERIFY(raw.ok());
+    QCOMPARE(raw->width, 64);
+    QCOMPARE(raw->rgb[3 * (5 * 64 + 9)], static_cast<std::uint16_t>(36 * 257));
+  }
+
+  void sixteen_bits_stay() {
+    QImage deep(8, 8, QImage::Format_RGBX64);
+    deep.fill(QColor::fromRgba64(qRgba64(1000, 2001, 30003, 65535)));
+    const auto raw = pictures::decode(encode(deep, "PNG"), "deep.png");
+    QVERIFY(raw.ok());
+    QCOMPARE(raw->rgb[1], static_cast<std::uint16_t>(2001));
+  }
+
+  void alpha_lies_on_white() {
+    QImage clear(4, 4, QImage::Format_ARGB32);
+    clear.fill(QColor(0, 0, 0, 0));
+    const auto raw = pictures::decode(encode(clear, "PNG"), "clear.png");
+    QVERIFY(raw.ok());
+    QCOMPARE(raw->rgb[0], static_cast<std::uint16_t>(65535));
+  }
+
+  void the_profile_is_handed_on() {
+    QImage wide = sample();
+    wide.setColorSpace(QColorSpace::AdobeRgb);
+    const auto raw = pictures::decode(encode(wide, "PNG"), "wide.png");
+    QVERIFY(raw.ok());
+    QVERIFY(raw->icc.size() > 100);
+    QVERIFY(colour::PictureToLab::from_icc(raw->icc).ok());
+  }
+
+  void damaged_files_are_refused_data() {
+    QTest::addColumn<QByteArray>("bytes");
+    const QByteArray png = encode(sample(400, 300), "PNG");
+    const QByteArray jpeg = encode(sample(400, 300), "JPEG", 90);
+    QTest::newRow("empty") << QByteArray();
+    QTest::newRow("text") << QByteArray("this is not a picture");
+    QTest::newRow("cut png") << png.left(png.size() / 2);
+    QTest::newRow("cut jpeg") << jpeg.left(jpeg.size() / 2);
+    QTest::newRow("head only") << png.left(20);
+    QByteArray huge = png;
+    huge.replace(16, 4, QByteArray("\x00\x0F\xFF\xFF", 4));
+    huge.replace(20, 4, QByteArray("\x00\x0F\xFF\xFF", 4));
+    QTest::newRow("claims a terapixel") << huge;
+  }
+  void damaged_files_are_refused() {
+    QFETCH(QByteArray, bytes);
+    const auto raw = pictures::decode(bytes, "picture.bin");
+    QVERIFY(!raw.ok());
+    QVERIFY(QString::fromStdString(describe(raw.error())).startsWith("picture.bin: "));
+  }
+
+  void mutated_files_never_crash() {
+    Random r(51);
+    const QByteArray originals[] = {encode(sample(), "PNG"), encode(sample(), "JPEG", 80), encode(sample(), "BMP"), encode(sample(), "WEBP")};
+    for (int n = 0; n < 200; ++n) {
+      QByteArray bytes = originals[n % 4];
+      if (bytes.isEmpty()) continue;
+      for (int k = 0; k < 6; ++k) bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] = static_cast<char>(r.below(256));
+      const auto raw = pictures::decode(bytes, "mutant");
+      if (raw.ok()) QCOMPARE(raw->rgb.size(), 3U * static_cast<std::size_t>(raw->width) * static_cast<std::size_t>(raw->height));
+    }
+  }
+
+  void files_that_cannot_be_read_or_written() {
+    QVERIFY(!pictures::read_bytes("/nowhere/x.png").ok());
+    QVERIFY(!pictures::read_bytes("/").ok());
+    QVERIFY(!pictures::write_png("/nowhere/x.png", subject::Grid<colour::Rgb8>(4, 4)).ok());
+    const QTemporaryDir dir;
+    QVERIFY(pictures::write_png(dir.filePath("x.png"), subject::Grid<colour::Rgb8>(4, 4)).ok());
+    QVERIFY(QImage(dir.filePath("x.png")).colorSpace().isValid());
+  }
+};
+
+QTEST_GUILESS_MAIN(TestPictures)
+#include "test_pictures.moc"

@@ -1,0 +1,140 @@
+// The whole planner: the tray against enumeration, the laws of the passes, determinism.
+#include <QTest>
+#include <algorithm>
+#include <set>
+
+#include "plan/tray.h"
+#include "small_world.h"
+
+using namespace yd;
+
+namespace {
+
+class Stopper : public Observer {
+ public:
+  void progress(double, std::string_view) override { ++calls; }
+  bool cancelled() const override { return calls > 3; }
+  int calls = 0;
+};
+
+/// Cheapest tray of three, by trying all.
+double enumerate(const plan::PairTable& table, const std::vector<double>& weights) {
+  const int n = static_cast<int>(table.sticks());
+  double best = 1e18;
+  for (int i = 0; i < n; ++i) {
+    for (int j = i + 1; j < n; ++j) {
+      for (int k = j + 1; k < n; ++k) {
+        const std::array<int, 3> tray{i, j, k};
+        best = std::min(best, plan::tray_cost(table, weights, tray));
+      }
+    }
+  }
+  return best;
+}
+
+}  // namespace
+
+class TestPlan : public QObject {
+  Q_OBJECT
+ private slots:
+  void the_tray_is_near_the_best_possible() {
+    const subject::Subject s = trial::small_subject();
+    for (const std::size_t step : {8U, 9U, 11U}) {
+      const media::Collection c = trial::every(step);
+      std::vector<colour::Lab> targets;
+      for (const auto& m : s.masses) {
+        for (const auto& t : m.targets) targets.push_back(t.lab);
+      }
+      Observer observer;
+      const auto table = plan::search_pairs({&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, targets, {}}, observer);
+      const std::vector<double> weights(targets.size(), 1.0 / static_cast<double>(targets.size()));
+      const auto tray = plan::choose_tray(table.value(), weights, {3, 1, 400}, observer);
+      const double best = enumerate(table.value(), weights);
+      QVERIFY(tray.ok());
+      QVERIFY(std::abs(tray->cost - plan::tray_cost(table.value(), weights, tray->sticks)) < 1e-4);
+      QVERIFY2(tray->cost <= best * 1.02 + 1e-9, qPrintable(QString("%1 against %2").arg(tray->cost).arg(best)));
+    }
+  }
+
+  // Common practice, no published source: about a dozen well-chosen sticks carry a picture (fact 18).
+  void a_dozen_sticks_carry_it() {
+    const subject::Subject s = trial::small_subject();
+    const plan::Plan twelve = trial::small_plan(s, trial::shipped_collection(), 12);
+    const plan::Plan three = trial::small_plan(s, trial::shipped_collection(), 3);
+    QVERIFY(twelve.tray.size() <= 12);
+    QVERIFY(three.tray.size() <= 3);
+    QVERIFY2(twelve.area_mean_de00 < 2.5, qPrintable(QString::number(twelve.area_mean_de00)));
+    QVERIFY(three.area_mean_de00 > 1.5 * twelve.area_mean_de00);
+  }
+
+  void passes_realise_every_recipe_in_order() {
+    const subject::Subject s = trial::small_subject();
+    const plan::Plan p = trial::small_plan(s, trial::shipped_collection());
+    for (std::size_t t = 0; t < p.targets.size(); ++t) {
+      const auto all = plan::strokes_after(p.passes, p.targets[t], static_cast<int>(t), static_cast<int>(p.passes.size()));
+      QVERIFY(all == p.targets[t].recipe.strokes);
+      std::vector<plan::Stroke> met;
+      for (const plan::Pass& pass : p.passes) {
+        if (std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t))) met.push_back({pass.stick, pass.pressure, pass.technique});
+      }
+      QVERIFY(met == p.targets[t].recipe.strokes);
+    }
+  }
+
+  void passes_go_far_to_near_and_dark_to_light() {
+    const subject::Subject s = trial::small_subject();
+    const media::Collection& c = trial::shipped_collection();
+    const plan::Plan p = trial::small_plan(s, c);
+    QVERIFY(p.passes.size() >= 2);
+    for (std::size_t i = 1; i < p.passes.size(); ++i) {
+      const plan::Pass& a = p.passes[i - 1];
+      const plan::Pass& b = p.passes[i];
+      QCOMPARE(b.number, a.number + 1);
+      QVERIFY(!b.reason.empty());
+      QVERIFY(b.coat >= a.coat);
+      if (a.coat != b.coat) continue;
+      QVERIFY(b.plane >= a.plane);
+      if (a.plane == b.plane) QVERIFY(c.sticks[static_cast<std::size_t>(b.stick)].lab.l >= c.sticks[static_cast<std::size_t>(a.stick)].lab.l);
+      const bool same = a.stick == b.stick && a.pressure == b.pressure && a.technique == b.technique;
+      QVERIFY(!same);
+    }
+  }
+
+  void figures_fit_the_recipes() {
+    const subject::Subject s = trial::small_subject();
+    const plan::Plan p = trial::small_plan(s, trial::shipped_collection());
+    std::set<int> used;
+    double worst = 0;
+    for (const plan::TargetPlan& t : p.targets) {
+      for (const plan::Stroke& k : t.recipe.strokes) used.insert(k.stick);
+      worst = std::max(worst, t.recipe.de00);
+      QVERIFY(t.recipe.tooth_left >= 0 && t.recipe.tooth_left <= 1);
+      QVERIFY(p.mass_tooth_left[static_cast<std::size_t>(t.mass)] <= t.recipe.tooth_left + 1e-12);
+    }
+    QCOMPARE(p.worst_de00, worst);
+    QCOMPARE(std::vector<int>(used.begin(), used.end()), p.tray);
+  }
+
+  void the_same_input_gives_the_same_plan() {
+    const subject::Subject s = trial::small_subject();
+    const plan::Plan p = trial::small_plan(s, trial::every(3));
+    const plan::Plan q = trial::small_plan(s, trial::every(3));
+    QCOMPARE(p.tray, q.tray);
+    QCOMPARE(p.passes.size(), q.passes.size());
+    QCOMPARE(p.area_mean_de00, q.area_mean_de00);
+  }
+
+  void wrong_options_and_stopping() {
+    const subject::Subject s = trial::small_subject();
+    Observer observer;
+    const auto& model = trial::shipped_model().parameters;
+    QVERIFY(!plan::make_plan(s, trial::paper(), trial::every(3), model, {0, plan::School::dark_first, true}, observer).ok());
+    QVERIFY(!plan::school_by_name("sideways").ok());
+    Stopper stopper;
+    const auto stopped = plan::make_plan(s, trial::paper(), trial::shipped_collection(), model, {}, stopper);
+    QVERIFY(!stopped.ok() && stopped.error().code == Error::Code::cancelled);
+  }
+};
+
+QTEST_APPLESS_MAIN(TestPlan)
+#include "test_plan.moc"

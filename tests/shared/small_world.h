@@ -1,0 +1,61 @@
+#pragma once
+
+#include <vector>
+
+#include "colour/observer.h"
+#include "media/collection.h"
+#include "media/model.h"
+#include "media/paper.h"
+#include "plan/plan.h"
+
+namespace yd::trial {
+
+inline const media::Model& shipped_model() {
+  static const media::Model model = media::load_model().value();
+  return model;
+}
+
+inline const media::Collection& shipped_collection() {
+  static const media::Collection collection = media::find_collection("generic").value();
+  return collection;
+}
+
+inline const media::Paper& paper(const char* id = "sanded-400-warm-grey") {
+  static const std::vector<media::Paper> papers = media::load_papers().value();
+  for (const media::Paper& p : papers) {
+    if (p.id == id) return p;
+  }
+  return papers.front();
+}
+
+/// Every n-th stick of the shipped collection: small enough for brute force.
+inline media::Collection every(std::size_t n) {
+  media::Collection out{"small", "Small", {}};
+  const auto& all = shipped_collection().sticks;
+  for (std::size_t i = 0; i < all.size(); i += n) out.sticks.push_back(all[i]);
+  return out;
+}
+
+/// A picture of four bands and a few patches, read into masses.
+inline subject::Subject small_subject(int width = 320, int height = 240) {
+  subject::LabImage image(width, height);
+  const colour::LabPixel colours[] = {{82, 0, -8}, {48, 8, -18}, {55, -12, 22}, {30, 12, 14}, {90, 2, 8}, {42, 40, 30}, {22, 4, -10}, {66, 10, 36}};
+  for (int y = 0; y < height; ++y) {
+    for (int x = 0; x < width; ++x) {
+      int which = 4 * y / height;
+      if (x > width / 2 && (y / (height / 8)) % 2 == 1) which += 4;
+      colour::LabPixel c = colours[which];
+      c.l += 10.0F * static_cast<float>(x % (width / 2)) / static_cast<float>(width / 2) - 5;
+      image.at(x, y) = c;
+    }
+  }
+  Observer observer;
+  return subject::read_subject(std::move(image), {0.2, 12}, observer).value();
+}
+
+inline plan::Plan small_plan(const subject::Subject& subject, const media::Collection& collection, int sticks = 8) {
+  Observer observer;
+  return plan::make_plan(subject, paper(), collection, shipped_model().parameters, {sticks, plan::School::dark_first, true}, observer).value();
+}
+
+}  // namespace yd::trial

@@ -1,0 +1,83 @@
+// Layers point one way: by the text of the includes, where the compiler cannot see it.
+#include <QDir>
+#include <QDirIterator>
+#include <QFile>
+#include <QRegularExpression>
+#include <QTest>
+
+namespace {
+
+const QStringList kLayers{"support", "colour", "optics", "media", "subject", "plan", "board", "pictures", "formats"};
+const QStringList kWithoutQt{"support", "colour", "optics", "media", "subject", "plan", "board"};
+
+struct Include {
+  QString file, folder, name;
+};
+
+QList<Include> includes(const QString& root) {
+  QList<Include> out;
+  static const QRegularExpression line("^\\s*#include\\s*[<\"]([^>\"]+)[>\"]", QRegularExpression::MultilineOption);
+  QDirIterator files(root, {"*.h", "*.cpp", "*.inc"}, QDir::Files, QDirIterator::Subdirectories);
+  while (files.hasNext()) {
+    QFile f(files.next());
+    if (!f.open(QIODevice::ReadOnly)) continue;
+    const QString folder = QDir(root).relativeFilePath(f.fileName()).section('/', 0, 0);
+    auto found = line.globalMatch(QString::fromUtf8(f.readAll()));
+    while (found.hasNext()) out << Include{f.fileName(), folder, found.next().captured(1)};
+  }
+  return out;
+}
+
+}  // namespace
+
+class TestDependencies : public QObject {
+  Q_OBJECT
+ private slots:
+  void includes_point_to_lower_layers() {
+    const auto all = includes(YD_SOURCE_DIR "/src");
+    QVERIFY(all.size() > 200);
+    for (const Include& i : all) {
+      const auto from = kLayers.indexOf(i.folder);
+      const auto to = kLayers.indexOf(i.name.section('/', 0, 0));
+      if (from < 0 || to < 0) continue;
+      QVERIFY2(to <= from, qPrintable(i.file + " includes " + i.name));
+      const bool sides = (i.folder == "subject" && i.name.startsWith("media/")) || (i.folder == "subject" && i.name.startsWith("optics/"));
+      QVERIFY2(!sides, qPrintable(i.file + " includes " + i.name));
+    }
+  }
+
+  void the_core_knows_no_qt() {
+    for (const Include& i : includes(YD_SOURCE_DIR "/src")) {
+      if (kWithoutQt.contains(i.folder)) QVERIFY2(!i.name.startsWith('Q'), qPrintable(i.file + " includes " + i.name));
+    }
+  }
+
+  void widgets_stay_in_the_window() {
+    static const QRegularExpression widget("^(QtWidgets.*|QWidget|QMainWindow|QApplication|QLabel|QPushButton|QTableView|QListView|Q.*Layout)$");
+    for (const Include& i : includes(YD_SOURCE_DIR "/src")) {
+      const bool allowed = i.file.contains("/app/widgets/") || i.file.contains("/app/panels/") || i.file.contains("/app/window/") ||
+                           i.file.endsWith("/app/main.cpp");
+      if (!allowed) QVERIFY2(!widget.match(i.name).hasMatch(), qPrintable(i.file + " includes " + i.name));
+    }
+  }
+
+  void every_folder_says_what_it_is_for() {
+    for (const QString& folder : kLayers + QStringList{"app", "cli"}) {
+      QFile readme(QString(YD_SOURCE_DIR "/src/%1/README.md").arg(folder));
+      QVERIFY2(readme.open(QIODevice::ReadOnly), qPrintable(folder));
+      QVERIFY(readme.readAll().contains("May depend on:"));
+    }
+  }
+
+  void files_stay_short() {
+    QDirIterator files(YD_SOURCE_DIR "/src", {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
+    while (files.hasNext()) {
+      QFile f(files.next());
+      QVERIFY(f.open(QIODevice::ReadOnly));
+      QVERIFY2(f.readAll().count('\n') <= 500, qPrintable(f.fileName()));
+    }
+  }
+};
+
+QTEST_APPLESS_MAIN(TestDependencies)
+#include "test_dependencies.moc"

@@ -45,7 +45,8 @@ int main(int argc, char** argv) {
   }
   yd::app::Session session(std::move(materials).value());
   QSettings settings;
-  yd::app::Autosave autosave(session, QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/unsaved.dune");
+  yd::app::Autosave autosave(session,
+                             QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/unsaved.dune");
   yd::app::MainWindow window(session, autosave, settings);
   const QStringList wh = parser.value(size).split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());

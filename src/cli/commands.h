@@ -14,7 +14,7 @@ struct PlanArguments {
   std::string school = "dark-first";
   int sticks = 12;
   int masses = 16;
-  std::string json_file;   ///< empty: standard output
+  std::string json_file;  ///< empty: standard output
   std::string board_file;
   std::string masses_file;
 };

@@ -32,8 +32,9 @@ void add_swatch(CLI::App& app, yd::cli::SwatchArguments& a) {
   CLI::App* c = app.add_subcommand("swatch", "The colour of a stack of layers on a paper");
   c->add_option("--paper-lab", a.paper_lab, "Paper colour L,a,b (D50)")->required();
   c->add_option("--tooth", a.tooth, "fine, medium or coarse")->capture_default_str();
-  c->add_option("--layer", a.layers,
-                "stroke:L,a,b:MEDIUM:PRESSURE[:laid|rubbed], wash:L,a,b:KIND:LOAD, rub or fixative; from the paper upwards")
+  c->add_option(
+       "--layer", a.layers,
+       "stroke:L,a,b:MEDIUM:PRESSURE[:laid|rubbed], wash:L,a,b:KIND:LOAD, rub or fixative; from the paper upwards")
       ->allow_extra_args(false);
 }
 

@@ -40,7 +40,8 @@ subject::Grid<colour::Rgb8> mass_picture(const subject::Subject& s) {
   for (int y = 0; y < out.height; ++y) {
     for (int x = 0; x < out.width; ++x) {
       const auto id = s.labels.at(x, y);
-      const bool border = (x + 1 < out.width && s.labels.at(x + 1, y) != id) || (y + 1 < out.height && s.labels.at(x, y + 1) != id);
+      const bool border =
+          (x + 1 < out.width && s.labels.at(x + 1, y) != id) || (y + 1 < out.height && s.labels.at(x, y + 1) != id);
       out.at(x, y) = border ? colour::Rgb8{20, 20, 20} : colours[id];
     }
   }
@@ -52,7 +53,7 @@ Status write_pictures(const PlanArguments& a, const subject::Subject& s, const p
   if (!a.board_file.empty()) {
     const auto map = board::make_map(s, p, paper);
     const auto palette = board::palette_after(p, static_cast<int>(p.passes.size()), paper, collection, parameters);
-    const Status written = pictures::write_png(QString::fromStdString(a.board_file), board::render(map, palette));
+    Status written = pictures::write_png(QString::fromStdString(a.board_file), board::render(map, palette));
     if (!written) return written;
   }
   if (!a.masses_file.empty()) return pictures::write_png(QString::fromStdString(a.masses_file), mass_picture(s));
@@ -75,15 +76,17 @@ Status run_plan(const PlanArguments& a) {
   const auto subject = read(a, observer);
   if (!subject) return subject.error();
   const plan::PlanOptions options{a.sticks, school.value(), true};
-  const auto plan = plan::make_plan(subject.value(), paper.value(), collection.value(), model->parameters, options, observer);
+  const auto plan =
+      plan::make_plan(subject.value(), paper.value(), collection.value(), model->parameters, options, observer);
   if (!plan) return plan.error();
   nlohmann::json json = formats::plan_to_json(plan.value(), subject.value(), paper.value(), collection.value());
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
-  const Status pictures =
+  Status pictures =
       write_pictures(a, subject.value(), plan.value(), paper.value(), collection.value(), model->parameters);
   if (!pictures) return pictures;
   if (!a.json_file.empty()) {
-    return formats::write_atomically(QString::fromStdString(a.json_file), QByteArray::fromStdString(json.dump(1) + "\n"));
+    return formats::write_atomically(QString::fromStdString(a.json_file),
+                                     QByteArray::fromStdString(json.dump(1) + "\n"));
   }
   std::printf("%s\n", json.dump(1).c_str());
   return success();

@@ -74,10 +74,10 @@ class Swatch {
     } else if (spec == "fixative") {
       pile_.fix();
     } else if (parts[0] == "stroke") {
-      const Status s = stroke(parts, where);
+      Status s = stroke(parts, where);
       if (!s) return s;
     } else if (parts[0] == "wash") {
-      const Status s = wash(parts, where, extra);
+      Status s = wash(parts, where, extra);
       if (!s) return s;
     } else {
       return bad_value(where, "\"" + spec + "\" must be stroke:…, wash:…, rub or fixative");
@@ -101,7 +101,8 @@ class Swatch {
 
  private:
   Status stroke(const std::vector<std::string>& parts, const std::string& where) {
-    if (parts.size() < 4 || parts.size() > 5) return bad_value(where, "must be stroke:L,a,b:MEDIUM:PRESSURE[:laid|rubbed]");
+    if (parts.size() < 4 || parts.size() > 5)
+      return bad_value(where, "must be stroke:L,a,b:MEDIUM:PRESSURE[:laid|rubbed]");
     const auto reflectance = colour_of(parts[1], where);
     if (!reflectance) return reflectance.error();
     const auto medium = media::medium_by_name(parts[2]);
@@ -166,7 +167,7 @@ Status run_swatch(const SwatchArguments& a) {
   if (!paper) return bad_value("--paper-lab", paper.error().what);
   Swatch swatch(std::move(paper).value(), model->parameters);
   for (std::size_t i = 0; i < a.layers.size(); ++i) {
-    const Status s = swatch.add(a.layers[i], "layer " + std::to_string(i + 1));
+    Status s = swatch.add(a.layers[i], "layer " + std::to_string(i + 1));
     if (!s) return s;
   }
   std::printf("%s\n", swatch.result().dump(1).c_str());

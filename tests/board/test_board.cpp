@@ -38,13 +38,15 @@ class TestBoard : public QObject {
   }
 
   board::BoardImage after(int passes) const {
-    return board::render(map_, board::palette_after(plan_, passes, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters));
+    return board::render(map_, board::palette_after(plan_, passes, trial::paper(), trial::shipped_collection(),
+                                                    trial::shipped_model().parameters));
   }
 
   void before_the_first_pass_it_is_the_paper() {
     const board::BoardImage bare = after(0);
     const colour::Rgb8 paper = colour::to_srgb(trial::paper().lab);
-    for (const colour::Rgb8& p : bare.data) QVERIFY(std::abs(p.r - paper.r) <= 1 && std::abs(p.g - paper.g) <= 1 && std::abs(p.b - paper.b) <= 1);
+    for (const colour::Rgb8& p : bare.data)
+      QVERIFY(std::abs(p.r - paper.r) <= 1 && std::abs(p.g - paper.g) <= 1 && std::abs(p.b - paper.b) <= 1);
   }
 
   void from_far_off_it_is_the_prediction() {

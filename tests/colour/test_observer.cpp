@@ -64,7 +64,8 @@ class TestObserver : public QObject {
     const struct {
       Illuminant light;
       double x, z;
-    } rows[] = {{Illuminant::d50, 96.422, 82.521}, {Illuminant::d65, 95.047, 108.883}, {Illuminant::a, 109.850, 35.585}};
+    } rows[] = {
+        {Illuminant::d50, 96.422, 82.521}, {Illuminant::d65, 95.047, 108.883}, {Illuminant::a, 109.850, 35.585}};
     for (const auto& row : rows) {
       const Xyz w = white_point(row.light, 360, 830, 5);
       QVERIFY2(std::abs(w.x - row.x) < 0.01, qPrintable(QString::number(w.x)));
@@ -78,7 +79,9 @@ class TestObserver : public QObject {
     const struct {
       const char* file;
       Illuminant light;
-    } rows[] = {{"illuminant/CIE-D50.sp", Illuminant::d50}, {"illuminant/CIE-D65.sp", Illuminant::d65}, {"illuminant/CIE-A.sp", Illuminant::a}};
+    } rows[] = {{"illuminant/CIE-D50.sp", Illuminant::d50},
+                {"illuminant/CIE-D65.sp", Illuminant::d65},
+                {"illuminant/CIE-A.sp", Illuminant::a}};
     for (const auto& row : rows) {
       const PackagedSpectrum packaged = read_packaged(row.file);
       if (packaged.sets.isEmpty()) QSKIP("colord-data is not installed");
@@ -91,7 +94,8 @@ class TestObserver : public QObject {
         const auto at560 = values[static_cast<int>((560 - packaged.first_nm) / step)];
         const double theirs = 100 * values[i] / at560;
         const double ours = 100 * illuminant_power(row.light, static_cast<int>(nm)) / illuminant_power(row.light, 560);
-        QVERIFY2(std::abs(ours - theirs) < 0.11, qPrintable(QString("%1 at %2: %3 %4").arg(row.file).arg(nm).arg(ours).arg(theirs)));
+        QVERIFY2(std::abs(ours - theirs) < 0.11,
+                 qPrintable(QString("%1 at %2: %3 %4").arg(row.file).arg(nm).arg(ours).arg(theirs)));
         ++compared;
       }
       QVERIFY2(compared > 30, row.file);

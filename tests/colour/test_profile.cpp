@@ -58,6 +58,21 @@ class TestProfile : public QObject {
     }
   }
 
+  void whole_pictures_come_near_the_exact_way() {
+    yd::Random random(9);
+    int worst = 0;
+    for (int i = 0; i < 3000; ++i) {
+      const auto channel = [&] { return static_cast<std::uint8_t>(random.below(256)); };
+      const Lab lab = from_srgb({channel(), channel(), channel()});
+      const LabPixel p{static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)};
+      Rgb8 fast;
+      picture_to_srgb(&p, &fast, 1);
+      const Rgb8 exact = to_srgb(lab);
+      worst = std::max({worst, std::abs(fast.r - exact.r), std::abs(fast.g - exact.g), std::abs(fast.b - exact.b)});
+    }
+    QVERIFY2(worst <= kPictureLevels, qPrintable(QString::number(worst)));
+  }
+
   void an_embedded_profile_counts() {
     const auto bytes = wide_profile();
     const auto wide = PictureToLab::from_icc(bytes);

@@ -19,7 +19,8 @@ class TestSmoothest : public QObject {
     int made = 0;
     double worst = 0;
     for (int i = 0; i < 1500; ++i) {
-      const Rgb8 rgb{static_cast<std::uint8_t>(random.below(236) + 10), static_cast<std::uint8_t>(random.below(236) + 10),
+      const Rgb8 rgb{static_cast<std::uint8_t>(random.below(236) + 10),
+                     static_cast<std::uint8_t>(random.below(236) + 10),
                      static_cast<std::uint8_t>(random.below(236) + 10)};
       const Lab lab = from_srgb(rgb);
       const auto s = smoothest_reflectance(lab);

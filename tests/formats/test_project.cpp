@@ -20,7 +20,8 @@ using formats::Entries;
 namespace {
 
 formats::Project sample() {
-  return {QByteArray(3000, 'x'), "sea.png", {0.25, 20}, {9, plan::School::dark_first, false}, trial::paper("laid-buff"), trial::every(20)};
+  return {QByteArray(3000, 'x'),     "sea.png",       {0.25, 20}, {9, plan::School::dark_first, false},
+          trial::paper("laid-buff"), trial::every(20)};
 }
 
 Entries good_entries() {
@@ -101,16 +102,19 @@ class TestProject : public QObject {
     QTest::newRow("traversal") << with("../../etc/evil.json", "{}") << "points outside";
     QTest::newRow("absolute") << with("/etc/evil", "x") << "points outside";
     QTest::newRow("bad json") << with("project.json", "{\"format\":") << "not valid JSON";
-    QTest::newRow("other json") << with("project.json", "{\"format\":\"soup\",\"version\":1}") << "no Yawning Dune project";
+    QTest::newRow("other json") << with("project.json", "{\"format\":\"soup\",\"version\":1}")
+                                << "no Yawning Dune project";
     QTest::newRow("no project") << formats::pack_archive({{"x.txt", "x"}}).value() << "holds no \"project.json\"";
-    QTest::newRow("bomb") << with("bomb.json", QByteArray(static_cast<qsizetype>(formats::kMostJsonBytes) + 1, '0')) << "too large";
+    QTest::newRow("bomb") << with("bomb.json", QByteArray(static_cast<qsizetype>(formats::kMostJsonBytes) + 1, '0'))
+                          << "too large";
     Entries many = good_entries();
     for (int i = 0; i < 80; ++i) many[std::to_string(i)] = "x";
     QTest::newRow("many") << formats::pack_archive(many).value() << "too many";
     QByteArray damaged = good;
     damaged[damaged.indexOf("xxxxxxxx") + 4] = 'y';
     QTest::newRow("damaged") << damaged << "damaged";
-    QTest::newRow("broken stick") << with("collection.json", "{\"id\":\"a\",\"name\":\"a\",\"sticks\":[{}]}") << "stick 1";
+    QTest::newRow("broken stick") << with("collection.json", "{\"id\":\"a\",\"name\":\"a\",\"sticks\":[{}]}")
+                                  << "stick 1";
   }
   void hostile_files_are_refused() {
     QFETCH(QByteArray, bytes);
@@ -124,7 +128,9 @@ class TestProject : public QObject {
     const QByteArray good = formats::pack_archive(good_entries()).value();
     for (int n = 0; n < 200; ++n) {
       QByteArray bytes = good;
-      for (int k = 0; k < 8; ++k) bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] = static_cast<char>(r.below(256));
+      for (int k = 0; k < 8; ++k)
+        bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] =
+            static_cast<char>(r.below(256));
       const QTemporaryDir dir;
       static_cast<void>(formats::load_project(write(dir, bytes)).ok());
     }
@@ -162,7 +168,8 @@ class TestProject : public QObject {
     QVERIFY(j["error"]["worst_de00"].is_number());
     for (const auto& m : j["masses"]) {
       QVERIFY(m["tooth_left"].is_number() && m["value"].is_number() && !m["targets"].empty());
-      for (const auto& t : m["targets"]) QVERIFY(t["lab"].size() == 3 && t["predicted_lab"].size() == 3 && !t["recipe"].empty());
+      for (const auto& t : m["targets"])
+        QVERIFY(t["lab"].size() == 3 && t["predicted_lab"].size() == 3 && !t["recipe"].empty());
     }
   }
 };

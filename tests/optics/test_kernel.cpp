@@ -11,7 +11,8 @@ using namespace yd;
 namespace {
 
 optics::Pigment random_pigment(Random& r) {
-  return optics::opaque_pigment(colour::nearest_reflectance({r.uniform(15, 92), r.uniform(-40, 40), r.uniform(-40, 40)}), r.uniform(2, 14));
+  return optics::opaque_pigment(
+      colour::nearest_reflectance({r.uniform(15, 92), r.uniform(-40, 40), r.uniform(-40, 40)}), r.uniform(2, 14));
 }
 
 optics::CoatLoads random_loads(Random& r) {
@@ -41,7 +42,8 @@ float furthest(const optics::StrataSpectra& p, const optics::StrataSpectra& q) {
   return d;
 }
 
-optics::StrataSpectra slow(const optics::StrataSpectra& under, const optics::Pigment& p, const optics::CoatLoads& loads) {
+optics::StrataSpectra slow(const optics::StrataSpectra& under, const optics::Pigment& p,
+                           const optics::CoatLoads& loads) {
   optics::StrataSpectra out = under;
   for (std::size_t i = 0; i < optics::kStrata; ++i) {
     if (loads.cover[i] <= 0) continue;

@@ -24,10 +24,18 @@ optics::Tooth random_tooth(Random& r) { return {r.uniform(0.2, 2), r.uniform(0.5
 
 void random_step(Random& r, trial::Patch& p) {
   switch (r.below(8)) {
-    case 0: p.rub(); break;
-    case 1: p.fix(); break;
-    case 2: p.wash(random_lab(r), optics::kAllWashes[r.below(optics::kWashKinds)], r.uniform(0, 1.5)); break;
-    default: p.stroke(random_lab(r), optics::kAllMedia[r.below(optics::kMedia)], r.uniform()); break;
+    case 0:
+      p.rub();
+      break;
+    case 1:
+      p.fix();
+      break;
+    case 2:
+      p.wash(random_lab(r), optics::kAllWashes[r.below(optics::kWashKinds)], r.uniform(0, 1.5));
+      break;
+    default:
+      p.stroke(random_lab(r), optics::kAllMedia[r.below(optics::kMedia)], r.uniform());
+      break;
   }
 }
 
@@ -58,7 +66,8 @@ class TestPile : public QObject {
     Random r(22);
     for (int n = 0; n < 400; ++n) {
       trial::Patch p(random_lab(r), random_tooth(r), parameters());
-      p.stroke(random_lab(r), Medium::soft, r.uniform(0.1, 1)).stroke(random_lab(r), Medium::charcoal, r.uniform(0.1, 1));
+      p.stroke(random_lab(r), Medium::soft, r.uniform(0.1, 1))
+          .stroke(random_lab(r), Medium::charcoal, r.uniform(0.1, 1));
       const double first = p.pile().mean_load_of(0);
       const double second = p.pile().mean_load_of(1);
       p.rub();
@@ -127,11 +136,16 @@ class TestPile : public QObject {
       double tooth = p.tooth_left();
       for (int i = 0; i < 8; ++i) {
         const auto what = r.below(4);
-        if (what == 0) p.rub();
-        else if (what == 1) p.fix();
-        else p.stroke(random_lab(r), optics::kAllMedia[r.below(optics::kMedia)], r.uniform(0.05, 1));
-        if (what < 2) QVERIFY(p.tooth_left() >= tooth - 1e-5);
-        else QVERIFY(p.tooth_left() <= tooth + 1e-5);
+        if (what == 0)
+          p.rub();
+        else if (what == 1)
+          p.fix();
+        else
+          p.stroke(random_lab(r), optics::kAllMedia[r.below(optics::kMedia)], r.uniform(0.05, 1));
+        if (what < 2)
+          QVERIFY(p.tooth_left() >= tooth - 1e-5);
+        else
+          QVERIFY(p.tooth_left() <= tooth + 1e-5);
         QVERIFY(p.tooth_left() <= 1 + 1e-6);
         tooth = p.tooth_left();
       }

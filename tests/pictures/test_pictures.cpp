@@ -91,13 +91,17 @@ class TestPictures : public QObject {
 
   void mutated_files_never_crash() {
     Random r(51);
-    const QByteArray originals[] = {encode(sample(), "PNG"), encode(sample(), "JPEG", 80), encode(sample(), "BMP"), encode(sample(), "WEBP")};
+    const QByteArray originals[] = {encode(sample(), "PNG"), encode(sample(), "JPEG", 80), encode(sample(), "BMP"),
+                                    encode(sample(), "WEBP")};
     for (int n = 0; n < 200; ++n) {
       QByteArray bytes = originals[n % 4];
       if (bytes.isEmpty()) continue;
-      for (int k = 0; k < 6; ++k) bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] = static_cast<char>(r.below(256));
+      for (int k = 0; k < 6; ++k)
+        bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] =
+            static_cast<char>(r.below(256));
       const auto raw = pictures::decode(bytes, "mutant");
-      if (raw.ok()) QCOMPARE(raw->rgb.size(), 3U * static_cast<std::size_t>(raw->width) * static_cast<std::size_t>(raw->height));
+      if (raw.ok())
+        QCOMPARE(raw->rgb.size(), 3U * static_cast<std::size_t>(raw->width) * static_cast<std::size_t>(raw->height));
     }
   }
 

@@ -46,7 +46,8 @@ class TestPlan : public QObject {
         for (const auto& t : m.targets) targets.push_back(t.lab);
       }
       Observer observer;
-      const auto table = plan::search_pairs({&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, targets, {}}, observer);
+      const auto table = plan::search_pairs(
+          {&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, targets, {}}, observer);
       const std::vector<double> weights(targets.size(), 1.0 / static_cast<double>(targets.size()));
       const auto tray = plan::choose_tray(table.value(), weights, {3, 1, 400}, observer);
       const double best = enumerate(table.value(), weights);
@@ -71,11 +72,13 @@ class TestPlan : public QObject {
     const subject::Subject s = trial::small_subject();
     const plan::Plan p = trial::small_plan(s, trial::shipped_collection());
     for (std::size_t t = 0; t < p.targets.size(); ++t) {
-      const auto all = plan::strokes_after(p.passes, p.targets[t], static_cast<int>(t), static_cast<int>(p.passes.size()));
+      const auto all =
+          plan::strokes_after(p.passes, p.targets[t], static_cast<int>(t), static_cast<int>(p.passes.size()));
       QVERIFY(all == p.targets[t].recipe.strokes);
       std::vector<plan::Stroke> met;
       for (const plan::Pass& pass : p.passes) {
-        if (std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t))) met.push_back({pass.stick, pass.pressure, pass.technique});
+        if (std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t)))
+          met.push_back({pass.stick, pass.pressure, pass.technique});
       }
       QVERIFY(met == p.targets[t].recipe.strokes);
     }
@@ -94,7 +97,8 @@ class TestPlan : public QObject {
       QVERIFY(b.coat >= a.coat);
       if (a.coat != b.coat) continue;
       QVERIFY(b.plane >= a.plane);
-      if (a.plane == b.plane) QVERIFY(c.sticks[static_cast<std::size_t>(b.stick)].lab.l >= c.sticks[static_cast<std::size_t>(a.stick)].lab.l);
+      if (a.plane == b.plane)
+        QVERIFY(c.sticks[static_cast<std::size_t>(b.stick)].lab.l >= c.sticks[static_cast<std::size_t>(a.stick)].lab.l);
       const bool same = a.stick == b.stick && a.pressure == b.pressure && a.technique == b.technique;
       QVERIFY(!same);
     }
@@ -128,7 +132,8 @@ class TestPlan : public QObject {
     const subject::Subject s = trial::small_subject();
     Observer observer;
     const auto& model = trial::shipped_model().parameters;
-    QVERIFY(!plan::make_plan(s, trial::paper(), trial::every(3), model, {0, plan::School::dark_first, true}, observer).ok());
+    QVERIFY(!plan::make_plan(s, trial::paper(), trial::every(3), model, {0, plan::School::dark_first, true}, observer)
+                 .ok());
     QVERIFY(!plan::school_by_name("sideways").ok());
     Stopper stopper;
     const auto stopped = plan::make_plan(s, trial::paper(), trial::shipped_collection(), model, {}, stopper);

@@ -9,9 +9,9 @@
 namespace yd::trial {
 namespace {
 
-using colour::Lab;
-using colour::ciede2000;
 using colour::chroma;
+using colour::ciede2000;
+using colour::Lab;
 using optics::Medium;
 using optics::Parameters;
 using optics::Tooth;
@@ -49,12 +49,13 @@ void ground_shows_through(const Parameters& q, std::vector<Fact>& out) {
   out.push_back({1, "… and the light stroke is violet, not rust", "degrees beyond red", -turn(12, hue(light)), 15});
 
   const Lab stick = kPaleBlue;
-  const Lab pencil = Patch(kYellowish, kMedium, q).stroke(stick, Medium::pencil, 0.7).stroke(stick, Medium::pencil, 0.7).lab();
-  const Lab soft = Patch(kYellowish, kMedium, q).stroke(stick, Medium::soft, 0.7).stroke(stick, Medium::soft, 0.7).lab();
+  const Lab pencil =
+      Patch(kYellowish, kMedium, q).stroke(stick, Medium::pencil, 0.7).stroke(stick, Medium::pencil, 0.7).lab();
+  const Lab soft =
+      Patch(kYellowish, kMedium, q).stroke(stick, Medium::soft, 0.7).stroke(stick, Medium::soft, 0.7).lab();
   out.push_back({2, "pale blue over yellowish turns greenish", "hue turned from the stick's towards green, degrees",
                  -turn(hue(stick), hue(soft)), 4});
-  out.push_back({2, "… with a pencil more than with a soft stick", "more degrees",
-                 turn(hue(pencil), hue(soft)) , 10});
+  out.push_back({2, "… with a pencil more than with a soft stick", "more degrees", turn(hue(pencil), hue(soft)), 10});
 
   const Lab on_brown = Patch(kBrown, kMedium, q).stroke(stick, Medium::soft, 0.6).lab();
   const Lab on_grey = Patch(kLightGrey, kMedium, q).stroke(stick, Medium::soft, 0.6).lab();
@@ -68,12 +69,14 @@ void lights_and_darks_on_the_ground(const Parameters& q, std::vector<Fact>& out)
   const Lab near_black{18, 0, 0};
   const double dark_hidden = change(Patch(near_black, kMedium, q).stroke(kBlack, Medium::soft, 0.8), near_black);
   const double dark_shown = change(Patch(kMiddleGrey, kMedium, q).stroke(kBlack, Medium::soft, 0.8), kMiddleGrey);
-  out.push_back({4, "… the mirror case: black on near-black and on grey", "CIEDE2000 ratio", dark_shown / dark_hidden, 5});
+  out.push_back(
+      {4, "… the mirror case: black on near-black and on grey", "CIEDE2000 ratio", dark_shown / dark_hidden, 5});
 
   const Lab lighter{78, -4, -12};
   const Lab washed = Patch(kMiddleGrey, kMedium, q).wash(lighter, WashKind::transparent, 1).lab();
   const Lab gouache = Patch(kMiddleGrey, kMedium, q).wash(lighter, WashKind::opaque, 1).lab();
-  out.push_back({5, "a transparent wash of a lighter colour does not lighten", "dL* darker", kMiddleGrey.l - washed.l, 0});
+  out.push_back(
+      {5, "a transparent wash of a lighter colour does not lighten", "dL* darker", kMiddleGrey.l - washed.l, 0});
   out.push_back({5, "… gouache of the same colour does", "dL* lighter", gouache.l - kMiddleGrey.l, 10});
 }
 
@@ -93,13 +96,18 @@ void rubbing_mixes(const Parameters& q, std::vector<Fact>& out) {
   const Lab ultramarine{30, 24, -50};
   Lab best{100, 100, 100};
   for (double p = 0.3; p <= 1; p += 0.05) {  // the artist adds blue until it is neutral
-    const Lab lab =
-        Patch(kMiddleGrey, kMedium, q).stroke(rust_brown, Medium::soft, 0.8).stroke(ultramarine, Medium::soft, p).rub().lab();
+    const Lab lab = Patch(kMiddleGrey, kMedium, q)
+                        .stroke(rust_brown, Medium::soft, 0.8)
+                        .stroke(ultramarine, Medium::soft, p)
+                        .rub()
+                        .lab();
     if (chroma(lab) < chroma(best)) best = lab;
   }
-  out.push_back({7, "rust brown and ultramarine rubbed give a near-neutral", "chroma of the weaker parent / of the mixture",
+  out.push_back({7, "rust brown and ultramarine rubbed give a near-neutral",
+                 "chroma of the weaker parent / of the mixture",
                  std::min(chroma(rust_brown), chroma(ultramarine)) / chroma(best), 2});
-  out.push_back({7, "… and a dark one", "L* below the mean of the parents by", 0.5 * (rust_brown.l + ultramarine.l) - best.l, 0});
+  out.push_back(
+      {7, "… and a dark one", "L* below the mean of the parents by", 0.5 * (rust_brown.l + ultramarine.l) - best.l, 0});
 }
 
 /// Chroma left after rubbing `dark` over red, at the pressure that brings the mixture to value `l`.
@@ -109,7 +117,8 @@ double chroma_at_value(const Parameters& q, const Lab& dark, double l) {
   double c = 0;
   for (int i = 0; i < 30; ++i) {
     const double p = 0.5 * (low + high);
-    const Lab lab = Patch(kMiddleGrey, kMedium, q).stroke(kRed, Medium::soft, 1).stroke(dark, Medium::soft, p).rub().lab();
+    const Lab lab =
+        Patch(kMiddleGrey, kMedium, q).stroke(kRed, Medium::soft, 1).stroke(dark, Medium::soft, p).rub().lab();
     (lab.l > l ? low : high) = p;
     c = chroma(lab);
   }
@@ -124,7 +133,8 @@ void darks(const Parameters& q, std::vector<Fact>& out) {
                  with_red - with_black, 4});
   out.push_back({8, "… and than violet", "chroma kept more", with_violet - with_black, 1});
   const Lab alone = Patch(kMiddleGrey, kMedium, q).stroke(kBlack, Medium::soft, 0.7).lab();
-  const Lab coat = Patch(kMiddleGrey, kMedium, q).stroke(kIndigo, Medium::soft, 0.9).stroke(kBlack, Medium::soft, 0.7).lab();
+  const Lab coat =
+      Patch(kMiddleGrey, kMedium, q).stroke(kIndigo, Medium::soft, 0.9).stroke(kBlack, Medium::soft, 0.7).lab();
   out.push_back({9, "black over indigo is bluer than black alone", "b* lower by", alone.b - coat.b, 1.5});
   out.push_back({9, "… and no lighter", "dL* darker", alone.l - coat.l, 0});
 }
@@ -166,7 +176,8 @@ void tooth_fills(const Parameters& q, std::vector<Fact>& out) {
   const Lab before = full.lab();
   const double over_soft = change(full.stroke(kBlue, Medium::pencil, 0.7), before);
   const double on_fresh = change(Patch(kOrange, kMedium, q).stroke(kBlue, Medium::pencil, 0.7), kOrange);
-  out.push_back({12, "a pencil over full soft changes less than on fresh tooth", "CIEDE2000 ratio", on_fresh / over_soft, 2});
+  out.push_back(
+      {12, "a pencil over full soft changes less than on fresh tooth", "CIEDE2000 ratio", on_fresh / over_soft, 2});
 }
 
 void finger_and_fixative(const Parameters& q, std::vector<Fact>& out) {

@@ -46,13 +46,14 @@ Room room(Parameters p, const ParameterInfo& row, double direction) {
 }
 
 void print_sensitivity(const yd::media::Model& model) {
-  std::printf("\n| parameter | default | down by | then breaks | up by | then breaks |\n|---|---:|---:|---|---:|---|\n");
+  std::printf(
+      "\n| parameter | default | down by | then breaks | up by | then breaks |\n|---|---:|---:|---|---:|---|\n");
   for (const ParameterInfo& row : model.table) {
     if (row.value == 0) continue;
     const Room down = room(model.parameters, row, -1);
     const Room up = room(model.parameters, row, 1);
-    std::printf("| `%s` | %g | %d %% | %s | %d %% | %s |\n", row.key.c_str(), row.value, down.percent, down.breaks.c_str(),
-                up.percent, up.breaks.c_str());
+    std::printf("| `%s` | %g | %d %% | %s | %d %% | %s |\n", row.key.c_str(), row.value, down.percent,
+                down.breaks.c_str(), up.percent, up.breaks.c_str());
   }
 }
 

@@ -39,7 +39,8 @@ inline media::Collection every(std::size_t n) {
 /// A picture of four bands and a few patches, read into masses.
 inline subject::Subject small_subject(int width = 320, int height = 240) {
   subject::LabImage image(width, height);
-  const colour::LabPixel colours[] = {{82, 0, -8}, {48, 8, -18}, {55, -12, 22}, {30, 12, 14}, {90, 2, 8}, {42, 40, 30}, {22, 4, -10}, {66, 10, 36}};
+  const colour::LabPixel colours[] = {{82, 0, -8}, {48, 8, -18}, {55, -12, 22}, {30, 12, 14},
+                                      {90, 2, 8},  {42, 40, 30}, {22, 4, -10},  {66, 10, 36}};
   for (int y = 0; y < height; ++y) {
     for (int x = 0; x < width; ++x) {
       int which = 4 * y / height;
@@ -55,7 +56,9 @@ inline subject::Subject small_subject(int width = 320, int height = 240) {
 
 inline plan::Plan small_plan(const subject::Subject& subject, const media::Collection& collection, int sticks = 8) {
   Observer observer;
-  return plan::make_plan(subject, paper(), collection, shipped_model().parameters, {sticks, plan::School::dark_first, true}, observer).value();
+  return plan::make_plan(subject, paper(), collection, shipped_model().parameters,
+                         {sticks, plan::School::dark_first, true}, observer)
+      .value();
 }
 
 }  // namespace yd::trial

@@ -21,15 +21,15 @@ class Patch {
   Patch& operator=(const Patch&) = delete;
 
   Patch& stroke(const colour::Lab& stick, optics::Medium medium, double pressure) {
-    pile_.stroke(add(optics::opaque_pigment(colour::nearest_reflectance(stick), parameters_.of(medium).scatter)), medium,
-                 pressure);
+    pile_.stroke(add(optics::opaque_pigment(colour::nearest_reflectance(stick), parameters_.of(medium).scatter)),
+                 medium, pressure);
     return *this;
   }
   Patch& wash(const colour::Lab& paint, optics::WashKind kind, double load, bool wet = false) {
     const auto colour = colour::nearest_reflectance(paint);
     const double scatter = parameters_.of(kind).scatter;
-    pile_.wash(add(scatter > 0 ? optics::opaque_pigment(colour, scatter) : optics::transparent_pigment(colour)), kind, load,
-               wet);
+    pile_.wash(add(scatter > 0 ? optics::opaque_pigment(colour, scatter) : optics::transparent_pigment(colour)), kind,
+               load, wet);
     return *this;
   }
   Patch& rub() {

@@ -41,7 +41,8 @@ class TestDependencies : public QObject {
       const auto to = kLayers.indexOf(i.name.section('/', 0, 0));
       if (from < 0 || to < 0) continue;
       QVERIFY2(to <= from, qPrintable(i.file + " includes " + i.name));
-      const bool sides = (i.folder == "subject" && i.name.startsWith("media/")) || (i.folder == "subject" && i.name.startsWith("optics/"));
+      const bool sides = (i.folder == "subject" && i.name.startsWith("media/")) ||
+                         (i.folder == "subject" && i.name.startsWith("optics/"));
       QVERIFY2(!sides, qPrintable(i.file + " includes " + i.name));
     }
   }
@@ -53,10 +54,11 @@ class TestDependencies : public QObject {
   }
 
   void widgets_stay_in_the_window() {
-    static const QRegularExpression widget("^(QtWidgets.*|QWidget|QMainWindow|QApplication|QLabel|QPushButton|QTableView|QListView|Q.*Layout)$");
+    static const QRegularExpression widget(
+        "^(QtWidgets.*|QWidget|QMainWindow|QApplication|QLabel|QPushButton|QTableView|QListView|Q.*Layout)$");
     for (const Include& i : includes(YD_SOURCE_DIR "/src")) {
-      const bool allowed = i.file.contains("/app/widgets/") || i.file.contains("/app/panels/") || i.file.contains("/app/window/") ||
-                           i.file.endsWith("/app/main.cpp");
+      const bool allowed = i.file.contains("/app/widgets/") || i.file.contains("/app/panels/") ||
+                           i.file.contains("/app/window/") || i.file.endsWith("/app/main.cpp");
       if (!allowed) QVERIFY2(!widget.match(i.name).hasMatch(), qPrintable(i.file + " includes " + i.name));
     }
   }

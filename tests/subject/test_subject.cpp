@@ -25,7 +25,8 @@ LabImage scene(int width, int height, const std::vector<Patch>& patches, double 
     for (int x = 0; x < width; ++x) {
       colour::LabPixel c{70.0F + 15.0F * static_cast<float>(y) / static_cast<float>(height), 0, -10};
       for (const Patch& p : patches) {
-        if (x >= p.x0 * width / 100 && x < p.x1 * width / 100 && y >= p.y0 * height / 100 && y < p.y1 * height / 100) c = p.colour;
+        if (x >= p.x0 * width / 100 && x < p.x1 * width / 100 && y >= p.y0 * height / 100 && y < p.y1 * height / 100)
+          c = p.colour;
       }
       c.l += static_cast<float>(random.uniform(-noise, noise));
       image.at(x, y) = c;
@@ -34,8 +35,9 @@ LabImage scene(int width, int height, const std::vector<Patch>& patches, double 
   return image;
 }
 
-const std::vector<Patch> kNine{{0, 60, 100, 100, {40, 10, 25}}, {10, 40, 30, 80, {25, 5, -15}}, {50, 50, 62, 90, {55, 45, 30}},
-                               {70, 55, 95, 75, {60, -25, 20}}, {5, 5, 20, 15, {95, 0, 4}},     {40, 10, 55, 25, {80, 5, 50}},
+const std::vector<Patch> kNine{{0, 60, 100, 100, {40, 10, 25}}, {10, 40, 30, 80, {25, 5, -15}},
+                               {50, 50, 62, 90, {55, 45, 30}},  {70, 55, 95, 75, {60, -25, 20}},
+                               {5, 5, 20, 15, {95, 0, 4}},      {40, 10, 55, 25, {80, 5, 50}},
                                {70, 80, 80, 95, {15, 0, 0}},    {35, 65, 45, 75, {85, 20, -5}}};
 
 bool connected(const subject::LabelImage& labels, std::size_t masses) {
@@ -122,7 +124,8 @@ class TestSubject : public QObject {
     LabImage image(400, 300);
     Random random(5);
     for (int y = 0; y < 300; ++y) {
-      for (int x = 0; x < 400; ++x) image.at(x, y) = {(x < 200 ? 30.0F : 75.0F) + static_cast<float>(random.uniform(-4, 4)), 0, 0};
+      for (int x = 0; x < 400; ++x)
+        image.at(x, y) = {(x < 200 ? 30.0F : 75.0F) + static_cast<float>(random.uniform(-4, 4)), 0, 0};
     }
     const LabImage soft = subject::squint(image, 0.5);
     double spread = 0;

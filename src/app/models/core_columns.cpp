@@ -24,7 +24,8 @@ CoreStack make_stack(const Planned& planned, const optics::Parameters& parameter
   double before = 0;
   for (std::size_t i = 0; i < t.recipe.strokes.size() && i < passes.size(); ++i) {
     const plan::Stroke& s = t.recipe.strokes[i];
-    const double load = plan::build(planned.paper->ground, parameters, sticks, std::span(t.recipe.strokes).first(i + 1)).mean_load();
+    const double load =
+        plan::build(planned.paper->ground, parameters, sticks, std::span(t.recipe.strokes).first(i + 1)).mean_load();
     stack.blocks.push_back({passes[i], to_colour(sticks[static_cast<std::size_t>(s.stick)].lab), load - before,
                             s.technique == plan::Technique::rubbed});
     before = load;
@@ -38,9 +39,12 @@ std::vector<int> working_order(const Planned& planned) {
   std::iota(order.begin(), order.end(), 0);
   std::vector<int> first(order.size(), 1 << 20);
   for (const plan::Pass& p : planned.plan.passes) {
-    for (const int m : p.masses) first[static_cast<std::size_t>(m)] = std::min(first[static_cast<std::size_t>(m)], p.number);
+    for (const int m : p.masses)
+      first[static_cast<std::size_t>(m)] = std::min(first[static_cast<std::size_t>(m)], p.number);
   }
-  std::stable_sort(order.begin(), order.end(), [&](int p, int q) { return first[static_cast<std::size_t>(p)] < first[static_cast<std::size_t>(q)]; });
+  std::stable_sort(order.begin(), order.end(), [&](int p, int q) {
+    return first[static_cast<std::size_t>(p)] < first[static_cast<std::size_t>(q)];
+  });
   return order;
 }
 
@@ -54,10 +58,14 @@ CoreDrawing draw_core(const Planned& planned, const optics::Parameters& paramete
   out.tallest = out.capacity;
   for (const int m : working_order(planned)) {
     const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(m)];
-    CoreColumn column{m, QString::number(mass.id + 1), QString::fromStdString(mass.name),
-                      planned.plan.mass_tooth_left[static_cast<std::size_t>(m)], {}};
+    CoreColumn column{m,
+                      QString::number(mass.id + 1),
+                      QString::fromStdString(mass.name),
+                      planned.plan.mass_tooth_left[static_cast<std::size_t>(m)],
+                      {}};
     for (std::size_t t = 0; t < planned.plan.targets.size(); ++t) {
-      if (planned.plan.targets[t].mass == m) column.stacks.push_back(make_stack(planned, parameters, static_cast<int>(t)));
+      if (planned.plan.targets[t].mass == m)
+        column.stacks.push_back(make_stack(planned, parameters, static_cast<int>(t)));
     }
     out.columns.push_back(std::move(column));
   }

@@ -26,14 +26,19 @@ QString CourseModel::state(Stage stage) const {
 
 QVariant CourseModel::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || index.row() >= kStages) return {};
-  static const char* const names[kStages] = {QT_TR_NOOP("Subject"), QT_TR_NOOP("Ground"), QT_TR_NOOP("Tray"), QT_TR_NOOP("Layers")};
+  static const char* const names[kStages] = {QT_TR_NOOP("Subject"), QT_TR_NOOP("Ground"), QT_TR_NOOP("Tray"),
+                                             QT_TR_NOOP("Layers")};
   const QString name = tr(names[index.row()]);
   const QString word = state(static_cast<Stage>(index.row()));
   switch (role) {
-    case Qt::DisplayRole: return name;
-    case Qt::UserRole: return word;
-    case Qt::AccessibleTextRole: return name + ", " + word;
-    default: return {};
+    case Qt::DisplayRole:
+      return name;
+    case Qt::UserRole:
+      return word;
+    case Qt::AccessibleTextRole:
+      return name + ", " + word;
+    default:
+      return {};
   }
 }
 

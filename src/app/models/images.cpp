@@ -16,17 +16,20 @@ void convert_rows(const subject::LabImage& image, QImage& out) {
   uchar* bits = out.bits();
   const auto stride = out.bytesPerLine();
   QtConcurrent::blockingMap(rows, [&](int y) {
-    colour::lab_to_srgb(&image.at(0, y), reinterpret_cast<colour::Rgb8*>(bits + y * stride), static_cast<std::size_t>(image.width));
+    colour::picture_to_srgb(&image.at(0, y), reinterpret_cast<colour::Rgb8*>(bits + y * stride),
+                            static_cast<std::size_t>(image.width));
   });
 }
 
 QImage values_image(const subject::Subject& s) {
   std::array<uchar, 10> grey{};
-  for (int step = 1; step <= 9; ++step) grey[static_cast<std::size_t>(step)] = colour::to_srgb({(step - 1) * 12.5, 0, 0}).r;
+  for (int step = 1; step <= 9; ++step)
+    grey[static_cast<std::size_t>(step)] = colour::to_srgb({(step - 1) * 12.5, 0, 0}).r;
   QImage out(s.squinted.width, s.squinted.height, QImage::Format_Grayscale8);
   for (int y = 0; y < s.squinted.height; ++y) {
     uchar* row = out.scanLine(y);
-    for (int x = 0; x < s.squinted.width; ++x) row[x] = grey[static_cast<std::size_t>(subject::nine_step(s.squinted.at(x, y).l))];
+    for (int x = 0; x < s.squinted.width; ++x)
+      row[x] = grey[static_cast<std::size_t>(subject::nine_step(s.squinted.at(x, y).l))];
   }
   return out;
 }
@@ -52,7 +55,8 @@ QImage masses_image(const subject::Subject& s) {
     auto* row = reinterpret_cast<colour::Rgb8*>(out.scanLine(y));
     for (int x = 0; x < out.width(); ++x) {
       const auto id = s.labels.at(x, y);
-      const bool border = (x + 1 < out.width() && s.labels.at(x + 1, y) != id) || (y + 1 < out.height() && s.labels.at(x, y + 1) != id);
+      const bool border =
+          (x + 1 < out.width() && s.labels.at(x + 1, y) != id) || (y + 1 < out.height() && s.labels.at(x, y + 1) != id);
       row[x] = border ? colour::Rgb8{30, 30, 30} : colours[id];
     }
   }
@@ -83,10 +87,14 @@ QColor to_colour(const colour::Lab& lab) {
 
 QImage subject_image(const subject::Subject& subject, SubjectView view) {
   switch (view) {
-    case SubjectView::picture: return to_image(subject.image);
-    case SubjectView::squint: return to_image(subject.squinted);
-    case SubjectView::values: return values_image(subject);
-    case SubjectView::masses: return masses_image(subject);
+    case SubjectView::picture:
+      return to_image(subject.image);
+    case SubjectView::squint:
+      return to_image(subject.squinted);
+    case SubjectView::values:
+      return values_image(subject);
+    case SubjectView::masses:
+      return masses_image(subject);
   }
   return {};
 }

@@ -11,7 +11,8 @@ namespace {
 QString tr(const char* text) { return QCoreApplication::translate("reading", text); }
 
 PeepholeColour describe_colour(const QString& title, const colour::Lab& lab) {
-  return {title, to_colour(lab), QString::number(colour::value_step(lab.l), 'f', 1), QString::fromStdString(colour::describe(lab))};
+  return {title, to_colour(lab), QString::number(colour::value_step(lab.l), 'f', 1),
+          QString::fromStdString(colour::describe(lab))};
 }
 
 }  // namespace

@@ -21,17 +21,23 @@ void StickModel::set_plan(PlannedPtr planned) {
   endResetModel();
 }
 
-int StickModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : static_cast<int>(order_.size()); }
+int StickModel::rowCount(const QModelIndex& parent) const {
+  return parent.isValid() ? 0 : static_cast<int>(order_.size());
+}
 
 int StickModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : columns; }
 
 QVariant StickModel::text(int stick, int column) const {
   const media::Stick& s = planned_->collection->sticks[static_cast<std::size_t>(stick)];
   switch (column) {
-    case name: return QString::fromStdString(s.name);
-    case medium: return QString::fromLatin1(optics::name(s.medium).data());
-    case value: return QString::number(colour::value_step(s.lab.l), 'f', 1);
-    default: break;
+    case name:
+      return QString::fromStdString(s.name);
+    case medium:
+      return QString::fromLatin1(optics::name(s.medium).data());
+    case value:
+      return QString::number(colour::value_step(s.lab.l), 'f', 1);
+    default:
+      break;
   }
   const auto& all = planned_->plan.passes;
   return QString::number(std::count_if(all.begin(), all.end(), [&](const plan::Pass& p) { return p.stick == stick; }));
@@ -42,25 +48,35 @@ QVariant StickModel::data(const QModelIndex& index, int role) const {
   const int stick = order_[static_cast<std::size_t>(index.row())];
   const media::Stick& s = planned_->collection->sticks[static_cast<std::size_t>(stick)];
   switch (role) {
-    case Qt::DisplayRole: return text(stick, index.column());
-    case Qt::DecorationRole: return index.column() == name ? QVariant(to_colour(s.lab)) : QVariant();
-    case Qt::TextAlignmentRole: return index.column() >= value ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
+    case Qt::DisplayRole:
+      return text(stick, index.column());
+    case Qt::DecorationRole:
+      return index.column() == name ? QVariant(to_colour(s.lab)) : QVariant();
+    case Qt::TextAlignmentRole:
+      return index.column() >= value ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
     case Qt::ToolTipRole: {
       QString tip = QString::fromStdString(colour::describe(s.lab));
-      if (media::needs_care(s)) tip += "\n" + tr("Take care with the dust: pigment named as a compound harmful if breathed or swallowed. Follow the product's safety data sheet.");
+      if (media::needs_care(s))
+        tip += "\n" + tr("Take care with the dust: pigment named as a compound harmful if breathed or swallowed. "
+                         "Follow the product's safety data sheet.");
       return tip;
     }
-    default: return {};
+    default:
+      return {};
   }
 }
 
 QVariant StickModel::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
   switch (section) {
-    case name: return tr("Stick");
-    case medium: return tr("Kind");
-    case value: return tr("Value");
-    default: return tr("Passes");
+    case name:
+      return tr("Stick");
+    case medium:
+      return tr("Kind");
+    case value:
+      return tr("Value");
+    default:
+      return tr("Passes");
   }
 }
 

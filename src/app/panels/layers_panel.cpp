@@ -43,7 +43,8 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   });
   connect(&session_, &Session::plan_changed, this, &LayersPanel::refresh_plan);
   connect(&session_, &Session::cursor_changed, this, &LayersPanel::refresh_cursor);
-  connect(&session_, &Session::choices_changed, this, [this] { rubbed_->setChecked(session_.choices().plan.allow_rubbed); });
+  connect(&session_, &Session::choices_changed, this,
+          [this] { rubbed_->setChecked(session_.choices().plan.allow_rubbed); });
   rubbed_->setChecked(session_.choices().plan.allow_rubbed);
   refresh_plan();
 }
@@ -61,12 +62,16 @@ void LayersPanel::refresh_plan() {
   }
   const PlannedPtr planned = session_.planned();
   const bool care = planned && std::any_of(planned->plan.tray.begin(), planned->plan.tray.end(), [&](int i) {
-    return media::needs_care(planned->collection->sticks[static_cast<std::size_t>(i)]);
-  });
-  care_->setText(planned ? tr("Dust: do not blow it off; tip the board over a bin and wipe up damp. No food or drink; wash your hands.%1 "
-                              "Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.")
-                               .arg(care ? tr(" This tray holds pigments that are harmful if breathed or swallowed: wear a dust mask.") : QString())
-                         : QString());
+                      return media::needs_care(planned->collection->sticks[static_cast<std::size_t>(i)]);
+                    });
+  care_->setText(
+      planned
+          ? tr("Dust: do not blow it off; tip the board over a bin and wipe up damp. No food or drink; wash your "
+               "hands.%1 "
+               "Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.")
+                .arg(care ? tr(" This tray holds pigments that are harmful if breathed or swallowed: wear a dust mask.")
+                          : QString())
+          : QString());
   refresh_cursor();
 }
 

@@ -83,6 +83,8 @@ void SubjectPanel::refresh_choices() {
   masses_->show_value(session_.choices().read.masses);
 }
 
-void SubjectPanel::refresh_findings() { findings_->setText(session_.subject() ? findings(*session_.subject()) : QString()); }
+void SubjectPanel::refresh_findings() {
+  findings_->setText(session_.subject() ? findings(*session_.subject()) : QString());
+}
 
 }  // namespace yd::app

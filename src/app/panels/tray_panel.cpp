@@ -65,7 +65,8 @@ void TrayPanel::refresh_choices() {
   const QSignalBlocker quiet(collections_);
   collections_->clear();
   for (const media::Collection& c : session_.materials().collections) {
-    collections_->addItem(tr("%1 (%2)").arg(QString::fromStdString(c.name)).arg(c.sticks.size()), QString::fromStdString(c.id));
+    collections_->addItem(tr("%1 (%2)").arg(QString::fromStdString(c.name)).arg(c.sticks.size()),
+                          QString::fromStdString(c.id));
   }
   collections_->setCurrentIndex(collections_->findData(session_.choices().collection));
   most_->show_value(session_.choices().plan.most_sticks);

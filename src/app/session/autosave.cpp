@@ -8,7 +8,8 @@
 
 namespace yd::app {
 
-Autosave::Autosave(Session& session, QString file, QObject* parent) : QObject(parent), session_(session), file_(std::move(file)) {
+Autosave::Autosave(Session& session, QString file, QObject* parent)
+    : QObject(parent), session_(session), file_(std::move(file)) {
   constexpr int kPause_ms = 1500;
   timer_.setSingleShot(true);
   timer_.setInterval(kPause_ms);

@@ -44,8 +44,9 @@ Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions&
   return SubjectPtr(std::make_shared<subject::Subject>(std::move(read).value()));
 }
 
-Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper, const media::Collection& collection,
-                                const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer) {
+Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
+                                const media::Collection& collection, const optics::Parameters& parameters,
+                                const plan::PlanOptions& options, Observer& observer) {
   auto plan = plan::make_plan(*subject, paper, collection, parameters, options, observer);
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>();

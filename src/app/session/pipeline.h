@@ -41,7 +41,8 @@ using PlannedPtr = std::shared_ptr<const Planned>;
 /// Decodes and shrinks the reference. Runs on a worker thread, like the next two.
 Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name);
 Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions& options, Observer& observer);
-Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper, const media::Collection& collection,
-                                const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer);
+Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
+                                const media::Collection& collection, const optics::Parameters& parameters,
+                                const plan::PlanOptions& options, Observer& observer);
 
 }  // namespace yd::app

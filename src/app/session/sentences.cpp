@@ -8,14 +8,21 @@ namespace {
 QString advice(Error::Code code) {
   const auto tr = [](const char* text) { return QCoreApplication::translate("sentences", text); };
   switch (code) {
-    case Error::Code::bad_format: return tr("Try another file or a fresh copy of it.");
-    case Error::Code::too_new: return tr("Update the program to open it.");
-    case Error::Code::too_large: return tr("Make it smaller and try again.");
-    case Error::Code::not_found: return tr("Check the name and the folder.");
-    case Error::Code::io: return tr("Nothing was lost; choose another folder or free some space, then try again.");
-    case Error::Code::bad_value: return tr("Correct that field and try again.");
+    case Error::Code::bad_format:
+      return tr("Try another file or a fresh copy of it.");
+    case Error::Code::too_new:
+      return tr("Update the program to open it.");
+    case Error::Code::too_large:
+      return tr("Make it smaller and try again.");
+    case Error::Code::not_found:
+      return tr("Check the name and the folder.");
+    case Error::Code::io:
+      return tr("Nothing was lost; choose another folder or free some space, then try again.");
+    case Error::Code::bad_value:
+      return tr("Correct that field and try again.");
     case Error::Code::cancelled:
-    case Error::Code::unreachable: return {};
+    case Error::Code::unreachable:
+      return {};
   }
   return {};
 }

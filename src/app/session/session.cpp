@@ -43,7 +43,8 @@ class Session::Reporter : public Observer {
     }
     const QString text = QString::fromUtf8(step.data(), static_cast<qsizetype>(step.size()));
     QMetaObject::invokeMethod(
-        session_, [session = session_, fraction, text] { emit session->progressed(fraction, text); }, Qt::QueuedConnection);
+        session_, [session = session_, fraction, text] { emit session->progressed(fraction, text); },
+        Qt::QueuedConnection);
   }
   bool cancelled() const override { return stop_; }
   void stop() { stop_ = true; }
@@ -81,7 +82,8 @@ void Session::open_picture(const QByteArray& bytes, const QString& name) {
 }
 
 void Session::open_project(formats::Project project) {
-  choices_ = {project.read, project.plan, QString::fromStdString(project.paper.id), QString::fromStdString(project.collection.id)};
+  choices_ = {project.read, project.plan, QString::fromStdString(project.paper.id),
+              QString::fromStdString(project.collection.id)};
   // The project's own copies win over what ships: the plan must come out as it was.
   const auto put = [](auto& list, auto item) {
     const auto same = std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.id == item.id; });
@@ -98,7 +100,11 @@ void Session::open_project(formats::Project project) {
 }
 
 formats::Project Session::project() const {
-  return {reference_, reference_name_, choices_.read, choices_.plan, *materials_.paper(choices_.paper),
+  return {reference_,
+          reference_name_,
+          choices_.read,
+          choices_.plan,
+          *materials_.paper(choices_.paper),
           *materials_.collection(choices_.collection)};
 }
 
@@ -162,8 +168,9 @@ void Session::start(Work work) {
     run([image = image_, options = choices_.read, reporter] { return read_image(image, options, *reporter); });
   } else {
     plan_dirty_ = false;
-    run([subject = subject_, paper = *materials_.paper(choices_.paper), collection = *materials_.collection(choices_.collection),
-         parameters = materials_.model.parameters, options = choices_.plan,
+    run([subject = subject_, paper = *materials_.paper(choices_.paper),
+         collection = *materials_.collection(choices_.collection), parameters = materials_.model.parameters,
+         options = choices_.plan,
          reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
   }
   emit busy_changed(true);

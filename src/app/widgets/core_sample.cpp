@@ -80,8 +80,11 @@ void CoreSample::draw_block(QPainter& painter, const QRectF& where, const CoreBl
     // Laid strokes are hatched; rubbed ones plain.
     painter.save();
     painter.setClipRect(where);
-    painter.setPen(QPen(QColor(colour.lightness() > 128 ? 0 : 255, colour.lightness() > 128 ? 0 : 255, colour.lightness() > 128 ? 0 : 255, done ? 90 : 40), 1));
-    for (double x = where.left() - where.height(); x < where.right(); x += 5) painter.drawLine(QPointF(x, where.bottom()), QPointF(x + where.height(), where.top()));
+    painter.setPen(QPen(QColor(colour.lightness() > 128 ? 0 : 255, colour.lightness() > 128 ? 0 : 255,
+                               colour.lightness() > 128 ? 0 : 255, done ? 90 : 40),
+                        1));
+    for (double x = where.left() - where.height(); x < where.right(); x += 5)
+      painter.drawLine(QPointF(x, where.bottom()), QPointF(x + where.height(), where.top()));
     painter.restore();
   }
   if (block.pass == lit_) {
@@ -108,7 +111,8 @@ void CoreSample::draw_columns(QPainter& painter) {
       }
     }
     painter.setPen(palette().color(QPalette::WindowText));
-    painter.drawText(QRectF(r.left() - 2, height() - kLabelHeight, r.width() + 4, kLabelHeight), Qt::AlignCenter, column.label);
+    painter.drawText(QRectF(r.left() - 2, height() - kLabelHeight, r.width() + 4, kLabelHeight), Qt::AlignCenter,
+                     column.label);
   }
 }
 
@@ -123,7 +127,8 @@ void CoreSample::draw_cursor(QPainter& painter) const {
   painter.setBrush(hasFocus() ? accent() : palette().color(QPalette::WindowText));
   painter.drawRoundedRect(QRectF(x - 4, 2, 8, kCursorHeight - 2), 2, 2);
   painter.setPen(palette().color(QPalette::WindowText));
-  painter.drawText(QRectF(f.left(), 0, 86, kCursorHeight + 4), Qt::AlignVCenter | Qt::AlignLeft, tr("Pass %1 of %2").arg(cursor_).arg(passes_));
+  painter.drawText(QRectF(f.left(), 0, 86, kCursorHeight + 4), Qt::AlignVCenter | Qt::AlignLeft,
+                   tr("Pass %1 of %2").arg(cursor_).arg(passes_));
 }
 
 void CoreSample::paintEvent(QPaintEvent*) {
@@ -141,7 +146,8 @@ void CoreSample::paintEvent(QPaintEvent*) {
   painter.setPen(QPen(palette().color(QPalette::WindowText), 1, Qt::DotLine));
   painter.drawLine(QPointF(field().left(), full), QPointF(field().right(), full));
   painter.setPen(palette().color(QPalette::PlaceholderText));
-  painter.drawText(QRectF(field().left(), full - 1, field().width(), 16), Qt::AlignRight | Qt::AlignTop, tr("tooth full"));
+  painter.drawText(QRectF(field().left(), full - 1, field().width(), 16), Qt::AlignRight | Qt::AlignTop,
+                   tr("tooth full"));
   draw_cursor(painter);
 }
 
@@ -166,13 +172,26 @@ void CoreSample::mousePressEvent(QMouseEvent* event) {
 
 void CoreSample::keyPressEvent(QKeyEvent* event) {
   switch (event->key()) {
-    case Qt::Key_Left: emit cursor_asked(cursor_ - 1); break;
-    case Qt::Key_Right: emit cursor_asked(cursor_ + 1); break;
-    case Qt::Key_Home: emit cursor_asked(0); break;
-    case Qt::Key_End: emit cursor_asked(passes_); break;
-    case Qt::Key_Space: emit pass_asked(lit_ == cursor_ ? 0 : cursor_); break;
-    case Qt::Key_Escape: emit pass_asked(0); break;
-    default: QWidget::keyPressEvent(event);
+    case Qt::Key_Left:
+      emit cursor_asked(cursor_ - 1);
+      break;
+    case Qt::Key_Right:
+      emit cursor_asked(cursor_ + 1);
+      break;
+    case Qt::Key_Home:
+      emit cursor_asked(0);
+      break;
+    case Qt::Key_End:
+      emit cursor_asked(passes_);
+      break;
+    case Qt::Key_Space:
+      emit pass_asked(lit_ == cursor_ ? 0 : cursor_);
+      break;
+    case Qt::Key_Escape:
+      emit pass_asked(0);
+      break;
+    default:
+      QWidget::keyPressEvent(event);
   }
 }
 
@@ -181,7 +200,9 @@ bool CoreSample::event(QEvent* e) {
     const auto* help = static_cast<QHelpEvent*>(e);
     if (const Hit* hit = hit_at(help->pos())) {
       const CoreColumn& c = drawing_.columns[static_cast<std::size_t>(hit->column)];
-      QToolTip::showText(help->globalPos(), tr("%1. %2\npass %3, tooth left %4 %").arg(c.label, c.name).arg(hit->pass).arg(qRound(c.tooth_left * 100)));
+      QToolTip::showText(
+          help->globalPos(),
+          tr("%1. %2\npass %3, tooth left %4 %").arg(c.label, c.name).arg(hit->pass).arg(qRound(c.tooth_left * 100)));
       return true;
     }
   }

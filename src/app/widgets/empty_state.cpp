@@ -12,7 +12,9 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
   QFont font = heading->font();
   font.setPointSizeF(font.pointSizeF() * 1.8);
   heading->setFont(font);
-  auto* text = new QLabel(tr("A photograph or a sketch of what you want to paint. It is read into masses,\nthen planned in pastel on the paper you choose."));
+  auto* text =
+      new QLabel(tr("A photograph or a sketch of what you want to paint. It is read into masses,\nthen planned in "
+                    "pastel on the paper you choose."));
   text->setAlignment(Qt::AlignCenter);
   auto* open = new QPushButton(tr("Open a picture…"));
   open->setObjectName("empty_open");

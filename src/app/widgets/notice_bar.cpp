@@ -29,7 +29,8 @@ NoticeBar::NoticeBar(QWidget* parent)
 
 void NoticeBar::show_sentence(const QString& sentence) { ask(sentence, {}, {}); }
 
-void NoticeBar::ask(const QString& sentence, const QString& action, std::function<void()> then, std::function<void()> otherwise) {
+void NoticeBar::ask(const QString& sentence, const QString& action, std::function<void()> then,
+                    std::function<void()> otherwise) {
   label_->setText(sentence);
   setAccessibleName(sentence);
   action_->setText(action);

@@ -13,7 +13,8 @@ class NoticeBar : public QFrame {
  public:
   explicit NoticeBar(QWidget* parent = nullptr);
   void show_sentence(const QString& sentence);
-  void ask(const QString& sentence, const QString& action, std::function<void()> then, std::function<void()> otherwise = {});
+  void ask(const QString& sentence, const QString& action, std::function<void()> then,
+           std::function<void()> otherwise = {});
   QString text() const { return label_->text(); }
 
  private:

@@ -78,7 +78,8 @@ QPoint PictureView::pixel_at(QPointF place) const {
   const QRectF t = target();
   if (!t.contains(place) || picture_.isNull()) return {-1, -1};
   const QPointF p = (place - t.topLeft()) / scale();
-  return {std::min(static_cast<int>(p.x()), picture_.width() - 1), std::min(static_cast<int>(p.y()), picture_.height() - 1)};
+  return {std::min(static_cast<int>(p.x()), picture_.width() - 1),
+          std::min(static_cast<int>(p.y()), picture_.height() - 1)};
 }
 
 void PictureView::paintEvent(QPaintEvent*) {
@@ -112,7 +113,8 @@ void PictureView::draw_crosshair(QPainter& painter, const QRectF& where) const {
 void PictureView::zoom_by(double factor, QPointF around) {
   if (picture_.isNull()) return;
   const QRectF before = target();
-  const double fit = std::min(static_cast<double>(width()) / picture_.width(), static_cast<double>(height()) / picture_.height());
+  const double fit =
+      std::min(static_cast<double>(width()) / picture_.width(), static_cast<double>(height()) / picture_.height());
   const double zoom = std::min(scale() * factor, kMostZoom);
   if (zoom <= fit) return link_.set_view(0, {0.5, 0.5});
   // The picture point under the pointer stays under it.
@@ -123,10 +125,13 @@ void PictureView::zoom_by(double factor, QPointF around) {
 
 void PictureView::move_by(QPointF d) {
   if (link_.zoom <= 0 || picture_.isNull()) return;
-  link_.set_view(link_.zoom, link_.centre - QPointF(d.x() / (scale() * picture_.width()), d.y() / (scale() * picture_.height())));
+  link_.set_view(link_.zoom,
+                 link_.centre - QPointF(d.x() / (scale() * picture_.width()), d.y() / (scale() * picture_.height())));
 }
 
-void PictureView::wheelEvent(QWheelEvent* event) { zoom_by(std::pow(1.0015, event->angleDelta().y()), event->position()); }
+void PictureView::wheelEvent(QWheelEvent* event) {
+  zoom_by(std::pow(1.0015, event->angleDelta().y()), event->position());
+}
 
 void PictureView::mousePressEvent(QMouseEvent* event) { grabbed_ = event->position(); }
 
@@ -151,17 +156,33 @@ void PictureView::keyPressEvent(QKeyEvent* event) {
   const QPoint at = link_.pointer.x() < 0 ? QPoint(picture_.width() / 2, picture_.height() / 2) : link_.pointer;
   const int step = event->modifiers() & Qt::ShiftModifier ? 40 : 8;
   const auto go = [&](int dx, int dy) {
-    link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, picture_.width() - 1)), std::clamp(at.y() + dy, 0, std::max(0, picture_.height() - 1))});
+    link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, picture_.width() - 1)),
+                       std::clamp(at.y() + dy, 0, std::max(0, picture_.height() - 1))});
   };
   switch (event->key()) {
-    case Qt::Key_Plus: zoom_by(1.25, middle); break;
-    case Qt::Key_Minus: zoom_by(0.8, middle); break;
-    case Qt::Key_0: link_.set_view(0, {0.5, 0.5}); break;
-    case Qt::Key_Left: go(-step, 0); break;
-    case Qt::Key_Right: go(step, 0); break;
-    case Qt::Key_Up: go(0, -step); break;
-    case Qt::Key_Down: go(0, step); break;
-    default: QWidget::keyPressEvent(event);
+    case Qt::Key_Plus:
+      zoom_by(1.25, middle);
+      break;
+    case Qt::Key_Minus:
+      zoom_by(0.8, middle);
+      break;
+    case Qt::Key_0:
+      link_.set_view(0, {0.5, 0.5});
+      break;
+    case Qt::Key_Left:
+      go(-step, 0);
+      break;
+    case Qt::Key_Right:
+      go(step, 0);
+      break;
+    case Qt::Key_Up:
+      go(0, -step);
+      break;
+    case Qt::Key_Down:
+      go(0, step);
+      break;
+    default:
+      QWidget::keyPressEvent(event);
   }
 }
 

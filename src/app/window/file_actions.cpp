@@ -33,7 +33,9 @@ void FileActions::fill_menu(QMenu& menu) {
   fill_recent();
 }
 
-bool FileActions::modified() const { return session_.has_reference() && (unsaved_ || !session_.undo_stack().isClean()); }
+bool FileActions::modified() const {
+  return session_.has_reference() && (unsaved_ || !session_.undo_stack().isClean());
+}
 
 QString FileActions::title() const {
   if (!session_.has_reference()) return "Yawning Dune";
@@ -49,7 +51,8 @@ void FileActions::set_file(const QString& file, bool unsaved) {
 
 void FileActions::open_path(const QString& file) {
   if (!modified() || (file_.isEmpty() && session_.undo_stack().isClean())) return load(file);
-  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), tr("Open without saving"), [this, file] { load(file); });
+  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), tr("Open without saving"),
+              [this, file] { load(file); });
 }
 
 void FileActions::load(const QString& file) {
@@ -102,8 +105,9 @@ void FileActions::save_as() {
 }
 
 void FileActions::open_dialog() {
-  auto* dialog = new QFileDialog(window_, tr("Open a picture or a project"), {},
-                                 tr("Pictures and projects (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.dune);;All files (*)"));
+  auto* dialog =
+      new QFileDialog(window_, tr("Open a picture or a project"), {},
+                      tr("Pictures and projects (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.dune);;All files (*)"));
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->setFileMode(QFileDialog::ExistingFile);
   connect(dialog, &QFileDialog::fileSelected, this, &FileActions::open_path);
@@ -134,12 +138,13 @@ bool FileActions::may_close(const std::function<void()>& close) {
     autosave_.forget();
     return true;
   }
-  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), tr("Close without saving"), [this, close] {
-    session_.undo_stack().setClean();
-    unsaved_ = false;
-    autosave_.forget();
-    close();
-  });
+  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), tr("Close without saving"),
+              [this, close] {
+                session_.undo_stack().setClean();
+                unsaved_ = false;
+                autosave_.forget();
+                close();
+              });
   return false;
 }
 
@@ -147,8 +152,8 @@ void FileActions::offer_recovery() {
   const QString left = autosave_.left_behind();
   if (left.isEmpty()) return;
   notice_.ask(
-      tr("The last session ended without saving; its work was kept."), tr("Bring it back"), [this, left] { load_project(left, {}); },
-      [this] { autosave_.forget(); });
+      tr("The last session ended without saving; its work was kept."), tr("Bring it back"),
+      [this, left] { load_project(left, {}); }, [this] { autosave_.forget(); });
 }
 
 }  // namespace yd::app

@@ -11,7 +11,8 @@
 
 namespace yd::app {
 
-/// Opening, saving, recent files and what happens to unsaved work. Pictures start a project, `.dune` files continue one.
+/// Opening, saving, recent files and what happens to unsaved work. Pictures start a project, `.dune` files continue
+/// one.
 class FileActions : public QObject {
   Q_OBJECT
  public:

@@ -88,11 +88,14 @@ void MainWindow::make_menus() {
   QMenu* go = menuBar()->addMenu(tr("Go"));
   const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Layers")};
   for (int i = 0; i < kStages; ++i) {
-    go->addAction(names[i], QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this, [this, i] { stages_->go(static_cast<Stage>(i)); });
+    go->addAction(names[i], QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this,
+                  [this, i] { stages_->go(static_cast<Stage>(i)); });
   }
   go->addSeparator();
-  go->addAction(tr("Next pass"), QKeySequence(Qt::Key_PageDown), this, [this] { session_.set_cursor(session_.cursor() + 1); });
-  go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this, [this] { session_.set_cursor(session_.cursor() - 1); });
+  go->addAction(tr("Next pass"), QKeySequence(Qt::Key_PageDown), this,
+                [this] { session_.set_cursor(session_.cursor() + 1); });
+  go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this,
+                [this] { session_.set_cursor(session_.cursor() - 1); });
 }
 
 void MainWindow::follow_session() {
@@ -127,7 +130,8 @@ void MainWindow::show_subject() {
 void MainWindow::show_plan() {
   const PlannedPtr planned = session_.planned();
   if (planned) {
-    core_->set_drawing(draw_core(*planned, session_.materials().model.parameters), static_cast<int>(planned->plan.passes.size()));
+    core_->set_drawing(draw_core(*planned, session_.materials().model.parameters),
+                       static_cast<int>(planned->plan.passes.size()));
   } else {
     core_->set_drawing({}, 0);
   }
@@ -170,7 +174,9 @@ void MainWindow::show_busy(bool busy) {
   }
 }
 
-void MainWindow::read_pointer(QPoint pixel) { pair_->peephole().show_reading(read_at(session_.subject(), session_.planned(), pixel.x(), pixel.y())); }
+void MainWindow::read_pointer(QPoint pixel) {
+  pair_->peephole().show_reading(read_at(session_.subject(), session_.planned(), pixel.x(), pixel.y()));
+}
 
 void MainWindow::closeEvent(QCloseEvent* event) {
   if (files_->may_close([this] { close(); })) {

@@ -22,7 +22,8 @@ cv::Mat noise(int width, int height, double along, double across, std::uint64_t 
     auto* row = field.ptr<float>(y);
     // The sum of four uniforms is near enough to a bell.
     for (int x = 0; x < width; ++x) {
-      row[x] = static_cast<float>((random.uniform() + random.uniform() + random.uniform() + random.uniform() - 2) * std::sqrt(3.0));
+      row[x] = static_cast<float>((random.uniform() + random.uniform() + random.uniform() + random.uniform() - 2) *
+                                  std::sqrt(3.0));
     }
   });
   if (along > 0.3 || across > 0.3) {
@@ -43,7 +44,8 @@ double grain_px(const subject::Subject& subject, const media::Paper& paper) {
 std::vector<std::array<int, 3>> target_by_role(const subject::Subject& subject, const plan::Plan& plan) {
   std::vector<std::array<int, 3>> out(subject.masses.size(), {-1, -1, -1});
   for (std::size_t t = 0; t < plan.targets.size(); ++t) {
-    out[static_cast<std::size_t>(plan.targets[t].mass)][static_cast<std::size_t>(plan.targets[t].role)] = static_cast<int>(t);
+    out[static_cast<std::size_t>(plan.targets[t].mass)][static_cast<std::size_t>(plan.targets[t].role)] =
+        static_cast<int>(t);
   }
   for (auto& roles : out) {
     for (int& r : roles) {
@@ -73,14 +75,15 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
       const auto role = static_cast<std::size_t>(subject::role_at(mass, l));
       map.target.at(x, y) = static_cast<std::uint16_t>(roles[subject.labels.at(x, y)][role]);
       const double quantile = 0.5 * std::erfc(-depth[x] * 0.70710678);
-      map.stratum.at(x, y) = static_cast<std::uint8_t>(std::clamp(quantile * optics::kStrata, 0.0, optics::kStrata - 1.0));
+      map.stratum.at(x, y) =
+          static_cast<std::uint8_t>(std::clamp(quantile * optics::kStrata, 0.0, optics::kStrata - 1.0));
     }
   });
   return map;
 }
 
-Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper, const media::Collection& collection,
-                      const optics::Parameters& parameters) {
+Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper,
+                      const media::Collection& collection, const optics::Parameters& parameters) {
   Palette palette(plan.targets.size());
   tbb::parallel_for(std::size_t{0}, plan.targets.size(), [&](std::size_t t) {
     const auto strokes = plan::strokes_after(plan.passes, plan.targets[t], static_cast<int>(t), passes);
@@ -99,7 +102,8 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
 BoardImage render(const BoardMap& map, const Palette& palette) {
   BoardImage out(map.target.width, map.target.height);
   tbb::parallel_for(tbb::blocked_range<std::size_t>(0, out.size(), 65536), [&](const auto& range) {
-    for (std::size_t i = range.begin(); i < range.end(); ++i) out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
+    for (std::size_t i = range.begin(); i < range.end(); ++i)
+      out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
   });
   return out;
 }

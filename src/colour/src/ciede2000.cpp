@@ -94,8 +94,8 @@ inline float hue_weight(float x, float y) {
   const float y3 = x2 * y + y2 * x;
   const float x4 = x2 * x2 - y2 * y2;
   const float y4 = 2.0F * x2 * y2;
-  return 1.0F - 0.17F * (x * 0.86602540F + y * 0.5F) + 0.24F * x2 +
-         0.32F * (x3 * 0.99452190F - y3 * 0.10452846F) - 0.20F * (x4 * 0.45399050F + y4 * 0.89100652F);
+  return 1.0F - 0.17F * (x * 0.86602540F + y * 0.5F) + 0.24F * x2 + 0.32F * (x3 * 0.99452190F - y3 * 0.10452846F) -
+         0.20F * (x4 * 0.45399050F + y4 * 0.89100652F);
 }
 
 inline float difference(const Reference& to, float l, float a, float b) {

@@ -76,7 +76,8 @@ void share_out(int nm, const std::array<double, 3>& seen, Band3& bands) {
   const int i = static_cast<int>(at);
   const int base = std::clamp(i - 1, 0, static_cast<int>(kBands) - 4);
   const auto c = lagrange(at - base - 1);
-  for (int k = 0; k < 4; ++k) add(static_cast<std::size_t>(base + k), c[static_cast<std::size_t>(k)]);
+  for (int k = 0; k < 4; ++k)
+    add(static_cast<std::size_t>(base) + static_cast<std::size_t>(k), c[static_cast<std::size_t>(k)]);
 }
 
 Weights make_weights(Illuminant light) {

@@ -3,6 +3,8 @@
 #include <lcms2.h>
 
 #include <algorithm>
+#include <array>
+#include <cmath>
 
 namespace yd::colour {
 namespace {
@@ -25,6 +27,25 @@ std::shared_ptr<void> screen_transform() {
   const Profile srgb(cmsCreate_sRGBProfile());
   return make_transform(lab.get(), TYPE_Lab_FLT, srgb.get(), TYPE_RGB_8);
 }
+
+/// IEC 61966-2-1, eq. 9 and 10: linear light to 8 bits, by table.
+std::uint8_t srgb_level(float linear) {
+  constexpr std::size_t kSteps = 4096;
+  static const std::array<std::uint8_t, kSteps + 1> table = [] {
+    std::array<std::uint8_t, kSteps + 1> t{};
+    for (std::size_t i = 0; i <= kSteps; ++i) {
+      // Steps are even in the square root, so that the darks are fine enough.
+      const double root = static_cast<double>(i) / kSteps;
+      const double light = root * root;
+      const double v = light <= 0.0031308 ? 12.92 * light : 1.055 * std::pow(light, 1 / 2.4) - 0.055;
+      t[i] = static_cast<std::uint8_t>(std::lround(255 * v));
+    }
+    return t;
+  }();
+  return table[static_cast<std::size_t>(std::sqrt(std::clamp(linear, 0.0F, 1.0F)) * kSteps)];
+}
+
+inline float from_lab(float f) { return f > 6.0F / 29 ? f * f * f : (f - 4.0F / 29) * (108.0F / 841); }
 
 }  // namespace
 
@@ -50,6 +71,19 @@ void PictureToLab::convert(const std::uint16_t* rgb16, LabPixel* out, std::size_
 void lab_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n) {
   static const std::shared_ptr<void> transform = screen_transform();
   cmsDoTransform(transform.get(), lab, out, static_cast<cmsUInt32Number>(n));
+}
+
+void picture_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n) {
+  // The sRGB primaries adapted to D50 by Bradford, inverted (ICC.1 profile connection space; IEC 61966-2-1 primaries).
+  for (std::size_t i = 0; i < n; ++i) {
+    const float fy = (lab[i].l + 16) / 116;
+    const float x = 0.9642F * from_lab(fy + lab[i].a / 500);
+    const float y = from_lab(fy);
+    const float z = 0.8249F * from_lab(fy - lab[i].b / 200);
+    out[i] = {srgb_level(3.1338561F * x - 1.6168667F * y - 0.4906146F * z),
+              srgb_level(-0.9787684F * x + 1.9161415F * y + 0.0334540F * z),
+              srgb_level(0.0719453F * x - 0.2289914F * y + 1.4052427F * z)};
+  }
 }
 
 Rgb8 to_srgb(const Lab& lab) {

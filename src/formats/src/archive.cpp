@@ -14,11 +14,14 @@ struct DiscardZip {
 };
 using Zip = std::unique_ptr<zip_t, DiscardZip>;
 
-Error broken(const QString& file, std::string what) { return {Error::Code::bad_format, file.toStdString(), std::move(what)}; }
+Error broken(const QString& file, std::string what) {
+  return {Error::Code::bad_format, file.toStdString(), std::move(what)};
+}
 
 bool leaves_folder(const std::string& name) {
-  return name.empty() || name.front() == '/' || name.find('\\') != std::string::npos || name.find(':') != std::string::npos ||
-         name == ".." || name.rfind("../", 0) == 0 || name.find("/../") != std::string::npos;
+  return name.empty() || name.front() == '/' || name.find('\\') != std::string::npos ||
+         name.find(':') != std::string::npos || name == ".." || name.rfind("../", 0) == 0 ||
+         name.find("/../") != std::string::npos;
 }
 
 bool is_json(const std::string& name) { return name.size() > 5 && name.compare(name.size() - 5, 5, ".json") == 0; }
@@ -26,7 +29,8 @@ bool is_json(const std::string& name) { return name.size() > 5 && name.compare(n
 Result<QByteArray> read_entry(zip_t* zip, const zip_stat_t& stat, const QString& file) {
   const std::string name = stat.name;
   const quint64 limit = is_json(name) ? kMostJsonBytes : kMostEntryBytes;
-  if (stat.size > limit) return Error{Error::Code::too_large, file.toStdString(), "entry \"" + name + "\" is too large"};
+  if (stat.size > limit)
+    return Error{Error::Code::too_large, file.toStdString(), "entry \"" + name + "\" is too large"};
   std::unique_ptr<zip_file_t, int (*)(zip_file_t*)> entry(zip_fopen_index(zip, stat.index, 0), zip_fclose);
   if (!entry) return broken(file, "entry \"" + name + "\" cannot be unpacked");
   QByteArray bytes(static_cast<qsizetype>(stat.size), Qt::Uninitialized);
@@ -47,7 +51,8 @@ Status add(zip_t* zip, const std::string& name, const QByteArray& bytes) {
     return Error{Error::Code::io, name, "cannot be packed"};
   }
   zip_set_file_compression(zip, static_cast<zip_uint64_t>(index), is_json(name) ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
-  constexpr zip_uint16_t kFirstDay = (1U << 5U) | 1U;  // 1 January 1980, the first a zip knows: same entries, same bytes
+  constexpr zip_uint16_t kFirstDay =
+      (1U << 5U) | 1U;  // 1 January 1980, the first a zip knows: same entries, same bytes
   zip_file_set_dostime(zip, static_cast<zip_uint64_t>(index), 0, kFirstDay, 0);
   return success();
 }
@@ -74,15 +79,19 @@ Result<Entries> read_archive(const QString& file) {
   const Zip zip(zip_open(QFile::encodeName(file).constData(), ZIP_RDONLY | ZIP_CHECKCONS, &code));
   if (!zip) return broken(file, "is not a whole project file: no zip, or cut short");
   const zip_int64_t count = zip_get_num_entries(zip.get(), 0);
-  if (count > static_cast<zip_int64_t>(kMostEntries)) return Error{Error::Code::too_large, file.toStdString(), "holds too many entries"};
+  if (count > static_cast<zip_int64_t>(kMostEntries))
+    return Error{Error::Code::too_large, file.toStdString(), "holds too many entries"};
   Entries out;
   quint64 total = 0;
   for (zip_int64_t i = 0; i < count; ++i) {
     zip_stat_t stat;
-    if (zip_stat_index(zip.get(), static_cast<zip_uint64_t>(i), 0, &stat) != 0) return broken(file, "has an unreadable entry");
-    if (leaves_folder(stat.name)) return broken(file, "entry \"" + std::string(stat.name) + "\" points outside the project");
+    if (zip_stat_index(zip.get(), static_cast<zip_uint64_t>(i), 0, &stat) != 0)
+      return broken(file, "has an unreadable entry");
+    if (leaves_folder(stat.name))
+      return broken(file, "entry \"" + std::string(stat.name) + "\" points outside the project");
     total += stat.size;
-    if (total > kMostEntryBytes) return Error{Error::Code::too_large, file.toStdString(), "would unpack to more than 420 MB"};
+    if (total > kMostEntryBytes)
+      return Error{Error::Code::too_large, file.toStdString(), "would unpack to more than 420 MB"};
     auto bytes = read_entry(zip.get(), stat, file);
     if (!bytes) return bytes.error();
     out[stat.name] = std::move(bytes).value();

@@ -57,7 +57,8 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
     json parts = json::array();
     for (const int t : p.targets) {
       const plan::TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
-      parts.push_back({{"mass", subject.masses[static_cast<std::size_t>(target.mass)].id}, {"role", subject::name(target.role)}});
+      parts.push_back(
+          {{"mass", subject.masses[static_cast<std::size_t>(target.mass)].id}, {"role", subject::name(target.role)}});
     }
     out.push_back({{"number", p.number},
                    {"stick", collection.sticks[static_cast<std::size_t>(p.stick)].id},
@@ -81,7 +82,8 @@ json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const
   json sticks = json::array();
   for (const int i : plan.tray) {
     const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
-    sticks.push_back({{"id", s.id}, {"name", s.name}, {"medium", std::string(optics::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
+    sticks.push_back(
+        {{"id", s.id}, {"name", s.name}, {"medium", std::string(optics::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
   }
   return {{"format", "yawning-dune plan"},
           {"version", 1},

@@ -21,7 +21,8 @@ json head(const Project& p) {
           {"version", kProjectVersion},
           {"reference", {{"entry", kReferenceEntry}, {"name", p.reference_name.toStdString()}}},
           {"subject", {{"squint", p.read.squint}, {"masses", p.read.masses}}},
-          {"plan", {{"sticks", p.plan.most_sticks}, {"school", plan::name(p.plan.school)}, {"rubbed", p.plan.allow_rubbed}}},
+          {"plan",
+           {{"sticks", p.plan.most_sticks}, {"school", plan::name(p.plan.school)}, {"rubbed", p.plan.allow_rubbed}}},
           {"paper", media::to_json(p.paper)}};
 }
 
@@ -78,9 +79,11 @@ Result<Project> load_project(const QString& file) {
   const auto top = json_entry(entries.value(), kProjectEntry, file);
   if (!top) return top.error();
   media::Fields f(top.value(), file.toStdString());
-  if (f.text("format") != kFormat) return Error{Error::Code::bad_format, file.toStdString(), "is a zip, but no Yawning Dune project"};
+  if (f.text("format") != kFormat)
+    return Error{Error::Code::bad_format, file.toStdString(), "is a zip, but no Yawning Dune project"};
   if (f.number("version", 1, 1e9) > kProjectVersion) {
-    return Error{Error::Code::too_new, file.toStdString(), "was saved by a newer version of Yawning Dune; please update"};
+    return Error{Error::Code::too_new, file.toStdString(),
+                 "was saved by a newer version of Yawning Dune; please update"};
   }
   Project p;
   read_choices(f, p);

@@ -138,8 +138,8 @@ optics::Pigment pigment_of(const Stick& stick, const optics::Parameters& paramet
 }
 
 bool needs_care(const Stick& stick) {
-  constexpr std::array<const char*, 15> harmful{"PY35", "PY37", "PO20",  "PR108", "PB28", "PB35", "PB36", "PG17",
-                                                "PG18", "PG50", "PY34",  "PR104", "PW1",  "PV16", "PY53"};
+  constexpr std::array<const char*, 15> harmful{"PY35", "PY37", "PO20", "PR108", "PB28", "PB35", "PB36", "PG17",
+                                                "PG18", "PG50", "PY34", "PR104", "PW1",  "PV16", "PY53"};
   return std::any_of(stick.pigments.begin(), stick.pigments.end(), [&](const std::string& p) {
     return std::find(harmful.begin(), harmful.end(), p) != harmful.end();
   });

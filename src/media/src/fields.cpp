@@ -142,7 +142,8 @@ Result<std::string> read_file(const std::filesystem::path& path, std::size_t lim
   if (std::filesystem::is_directory(path, code)) return Error{Error::Code::io, where, "is a folder, not a file"};
   const auto size = std::filesystem::file_size(path, code);
   if (code) return Error{Error::Code::not_found, where, "cannot be opened: " + code.message()};
-  if (size > limit) return Error{Error::Code::too_large, where, "is larger than " + std::to_string(limit >> 20U) + " MB"};
+  if (size > limit)
+    return Error{Error::Code::too_large, where, "is larger than " + std::to_string(limit >> 20U) + " MB"};
   std::ifstream in(path, std::ios::binary);
   std::string text(size, '\0');
   in.read(text.data(), static_cast<std::streamsize>(size));
@@ -169,7 +170,8 @@ Result<nlohmann::json> read_json(const std::filesystem::path& path, const std::s
   const std::string found = head.text("format");
   const double number = head.number("version", 1, 1e9);
   if (head.error()) return *head.error();
-  if (found != format) return Error{Error::Code::bad_format, path.string(), "is \"" + found + "\", not \"" + format + "\""};
+  if (found != format)
+    return Error{Error::Code::bad_format, path.string(), "is \"" + found + "\", not \"" + format + "\""};
   if (number > version) {
     return Error{Error::Code::too_new, path.string(), "was made by a newer version of Yawning Dune"};
   }

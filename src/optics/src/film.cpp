@@ -13,9 +13,7 @@ Film film(double k, double s, double load) {
   return {s * g / d, 2 * e / d};
 }
 
-double over(const Film& film, double backing) {
-  return film.r0 + film.t * film.t * backing / (1 - film.r0 * backing);
-}
+double over(const Film& film, double backing) { return film.r0 + film.t * film.t * backing / (1 - film.r0 * backing); }
 
 double endless_reflectance(double k, double s) {
   if (s <= 0) return 0;

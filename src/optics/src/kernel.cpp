@@ -14,8 +14,8 @@ const Kernel* avx2_kernel() {
 }
 
 const Kernel& kernel() {
-  static const Kernel& best = avx2_kernel() != nullptr ? *avx2_kernel() : baseline_kernel();
-  return best;
+  const Kernel* fast = avx2_kernel();
+  return fast != nullptr ? *fast : baseline_kernel();
 }
 
 }  // namespace yd::optics

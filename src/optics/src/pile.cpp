@@ -171,8 +171,8 @@ void Pile::rub() {
   for (std::size_t i = 0; i < kStrata; ++i) {
     height_[i] -= even[i];
     const float room = even[i] + rest[i];
-    push(i, {static_cast<int>(mixes_.size()) - 1, static_cast<float>(room / packing), room,
-             static_cast<float>(r.loose), 1, static_cast<float>(r.grain), 0});
+    push(i, {static_cast<int>(mixes_.size()) - 1, static_cast<float>(room / packing), room, static_cast<float>(r.loose),
+             1, static_cast<float>(r.grain), 0});
   }
 }
 

@@ -58,10 +58,12 @@ Result<QByteArray> read_bytes(const QString& file) {
   const QFileInfo info(file);
   if (info.isDir()) return Error{Error::Code::io, plain(file), "is a folder, not a picture"};
   QFile in(file);
-  if (!in.open(QIODevice::ReadOnly)) return Error{Error::Code::not_found, plain(file), "cannot be opened: " + plain(in.errorString())};
+  if (!in.open(QIODevice::ReadOnly))
+    return Error{Error::Code::not_found, plain(file), "cannot be opened: " + plain(in.errorString())};
   if (in.size() > kMostBytes) return Error{Error::Code::too_large, plain(file), "is larger than 400 MB"};
   QByteArray bytes = in.read(kMostBytes);
-  if (in.error() != QFileDevice::NoError) return Error{Error::Code::io, plain(file), "cannot be read: " + plain(in.errorString())};
+  if (in.error() != QFileDevice::NoError)
+    return Error{Error::Code::io, plain(file), "cannot be read: " + plain(in.errorString())};
   return bytes;
 }
 
@@ -80,7 +82,8 @@ Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where
   if (cut_short(bytes, reader.format())) return Error{Error::Code::bad_format, plain(where), "is cut short"};
   if (size.isValid()) scale_while_decoding(reader, size);
   const QImage image = reader.read();
-  if (image.isNull()) return Error{Error::Code::bad_format, plain(where), "is damaged or cut short: " + plain(reader.errorString())};
+  if (image.isNull())
+    return Error{Error::Code::bad_format, plain(where), "is damaged or cut short: " + plain(reader.errorString())};
   return to_raw(image);
 }
 
@@ -91,8 +94,10 @@ Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image) 
   }
   out.setColorSpace(QColorSpace::SRgb);
   QSaveFile save(file);
-  if (!save.open(QIODevice::WriteOnly)) return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};
-  if (!out.save(&save, "PNG") || !save.commit()) return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};
+  if (!save.open(QIODevice::WriteOnly))
+    return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};
+  if (!out.save(&save, "PNG") || !save.commit())
+    return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};
   return success();
 }
 

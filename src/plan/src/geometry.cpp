@@ -90,8 +90,8 @@ optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float 
   return m;
 }
 
-optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground, const optics::Pigment& first,
-                                  const optics::Pigment& second) {
+optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
+                                  const optics::Pigment& first, const optics::Pigment& second) {
   const optics::Kernel& kernel = optics::kernel();
   optics::StrataSpectra state;
   state.fill(ground.reflectance);

@@ -38,7 +38,8 @@ void merge_neighbours(std::vector<Pass>& passes) {
   for (Pass& p : passes) {
     if (!out.empty() && same_way(out.back(), p) && disjoint(out.back().targets, p.targets)) {
       std::vector<int> both;
-      std::merge(out.back().targets.begin(), out.back().targets.end(), p.targets.begin(), p.targets.end(), std::back_inserter(both));
+      std::merge(out.back().targets.begin(), out.back().targets.end(), p.targets.begin(), p.targets.end(),
+                 std::back_inserter(both));
       out.back().targets = std::move(both);
     } else {
       out.push_back(std::move(p));
@@ -50,9 +51,11 @@ void merge_neighbours(std::vector<Pass>& passes) {
 std::string reason_for(const Pass& p, const Pass* before, const media::Stick& stick) {
   const std::string step = "value " + std::to_string(std::lround(colour::value_step(stick.lab.l)));
   if (before == nullptr) return "Starts: the furthest plane, its darkest stick (" + step + ") first, on clean tooth.";
-  if (before->coat != p.coat) return "Second coat: all first coats are down, so this one is built over them, darks first (" + step + ").";
+  if (before->coat != p.coat)
+    return "Second coat: all first coats are down, so this one is built over them, darks first (" + step + ").";
   if (before->plane != p.plane) {
-    return std::string("The ") + name(p.plane) + " overlaps the " + name(before->plane) + ", so it follows; its darkest stick (" + step + ") first.";
+    return std::string("The ") + name(p.plane) + " overlaps the " + name(before->plane) +
+           ", so it follows; its darkest stick (" + step + ") first.";
   }
   if (before->stick == p.stick) return "Same stick, still in the hand, used in another way.";
   return "Next lighter stick of the " + std::string(name(p.plane)) + " (" + step + "): lights go over darks.";
@@ -73,8 +76,8 @@ std::vector<Pass> order_passes(std::span<const TargetPlan> targets, std::span<co
     const subject::Mass& mass = masses[static_cast<std::size_t>(targets[t].mass)];
     int coat = 0;
     for (const Stroke& s : targets[t].recipe.strokes) {
-      const Key key{coat, static_cast<int>(mass.plane), sticks[static_cast<std::size_t>(s.stick)].lab.l, s.stick, s.pressure,
-                    static_cast<int>(s.technique)};
+      const Key key{coat,       static_cast<int>(mass.plane), sticks[static_cast<std::size_t>(s.stick)].lab.l, s.stick,
+                    s.pressure, static_cast<int>(s.technique)};
       Pass& p = groups[key];
       p.stick = s.stick;
       p.pressure = s.pressure;
@@ -85,6 +88,7 @@ std::vector<Pass> order_passes(std::span<const TargetPlan> targets, std::span<co
     }
   }
   std::vector<Pass> passes;
+  passes.reserve(groups.size());
   for (auto& [key, pass] : groups) passes.push_back(std::move(pass));
   merge_neighbours(passes);
   for (std::size_t i = 0; i < passes.size(); ++i) {

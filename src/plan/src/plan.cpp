@@ -13,7 +13,9 @@ namespace {
 class Stretch : public Observer {
  public:
   Stretch(Observer& whole, double from, double to) : whole_(whole), from_(from), to_(to) {}
-  void progress(double fraction, std::string_view step) override { whole_.progress(from_ + (to_ - from_) * fraction, step); }
+  void progress(double fraction, std::string_view step) override {
+    whole_.progress(from_ + (to_ - from_) * fraction, step);
+  }
   bool cancelled() const override { return whole_.cancelled(); }
 
  private:
@@ -77,7 +79,10 @@ Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& pape
   plan.targets = collect_targets(subject);
   std::vector<colour::Lab> labs;
   for (const TargetPlan& t : plan.targets) labs.push_back(t.target);
-  const SearchInput input{&paper.ground, &parameters, collection.sticks, labs,
+  const SearchInput input{&paper.ground,
+                          &parameters,
+                          collection.sticks,
+                          labs,
                           {options.school == School::dark_first, options.allow_rubbed}};
   Stretch searching(observer, 0.0, 0.7);
   auto table = search_pairs(input, searching);
@@ -90,7 +95,8 @@ Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& pape
   plan.evaluations += candidates.size();
   const auto chosen = choose_stacks(candidates, plan.targets, subject.masses);
   for (std::size_t t = 0; t < plan.targets.size(); ++t) {
-    plan.targets[t].recipe = evaluate(paper.ground, parameters, collection.sticks, candidates[chosen[t]].strokes, labs[t]);
+    plan.targets[t].recipe =
+        evaluate(paper.ground, parameters, collection.sticks, candidates[chosen[t]].strokes, labs[t]);
   }
   plan.passes = order_passes(plan.targets, subject.masses, collection.sticks);
   measure(plan, subject.masses.size());

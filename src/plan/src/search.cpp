@@ -131,15 +131,16 @@ class PairSearch {
     return colour::to_lab(mean);
   }
 
-  void one_first(const StackGeometry& g, std::uint16_t index, std::size_t first, const std::vector<std::size_t>& seconds,
-                 Batch& batch) {
+  void one_first(const StackGeometry& g, std::uint16_t index, std::size_t first,
+                 const std::vector<std::size_t>& seconds, Batch& batch) {
     batch.clear();
     const StrataSpectra under = under_coats(g, first);
     if (g.strokes == 1) {
       batch.add(first, colour::to_lab(optics::mean(under)));
     } else {
       for (std::size_t n = 0; n < seconds.size(); ++n) {
-        if (stack_allowed(in_, static_cast<int>(first), static_cast<int>(seconds[n]))) batch.add(seconds[n], finish(g, under, first, seconds[n], n));
+        if (stack_allowed(in_, static_cast<int>(first), static_cast<int>(seconds[n])))
+          batch.add(seconds[n], finish(g, under, first, seconds[n], n));
       }
     }
     evaluations_ += batch.second.size();

@@ -51,7 +51,8 @@ class Maker {
   const media::Stick& stick(int i) const { return in_.sticks[static_cast<std::size_t>(i)]; }
 
   Stack make(const StackGeometry& g, std::vector<Stroke> strokes) const {
-    const auto strata = shade_stack(g, *in_.ground, pigments_.at(strokes.front().stick), pigments_.at(strokes.back().stick));
+    const auto strata =
+        shade_stack(g, *in_.ground, pigments_.at(strokes.front().stick), pigments_.at(strokes.back().stick));
     const optics::Look look = optics::look(strata);
     return {std::move(strokes), look.lab, static_cast<float>(look.spread_l), static_cast<float>(g.tooth_left)};
   }
@@ -67,7 +68,8 @@ using PassKey = std::tuple<int, int, int, double, int>;
 std::vector<PassKey> keys(const Stack& stack, int plane) {
   std::vector<PassKey> out;
   int coat = 0;
-  for (const Stroke& s : stack.strokes) out.emplace_back(coat++, plane, s.stick, s.pressure, static_cast<int>(s.technique));
+  for (const Stroke& s : stack.strokes)
+    out.emplace_back(coat++, plane, s.stick, s.pressure, static_cast<int>(s.technique));
   return out;
 }
 
@@ -89,8 +91,10 @@ std::vector<Option> options_for(std::span<const Stack> stacks, const colour::Lab
   colour::ciede2000_bulk(l.data(), a.data(), b.data(), stacks.size(), target, difference.data());
   std::vector<Option> all;
   for (std::size_t i = 0; i < stacks.size(); ++i) all.push_back({i, difference[i] + stack_price(stacks[i])});
-  std::sort(all.begin(), all.end(), [](const Option& p, const Option& q) { return std::tie(p.cost, p.stack) < std::tie(q.cost, q.stack); });
-  const auto end = std::find_if(all.begin(), all.end(), [&](const Option& o) { return o.cost > all.front().cost + kWorthKeeping; });
+  std::sort(all.begin(), all.end(),
+            [](const Option& p, const Option& q) { return std::tie(p.cost, p.stack) < std::tie(q.cost, q.stack); });
+  const auto end =
+      std::find_if(all.begin(), all.end(), [&](const Option& o) { return o.cost > all.front().cost + kWorthKeeping; });
   all.erase(end, all.end());
   return all;
 }
@@ -132,8 +136,11 @@ std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tra
 std::vector<std::size_t> choose_stacks(std::span<const Stack> stacks, std::span<const TargetPlan> targets,
                                        std::span<const subject::Mass> masses) {
   std::vector<std::vector<Option>> options(targets.size());
-  tbb::parallel_for(std::size_t{0}, targets.size(), [&](std::size_t t) { options[t] = options_for(stacks, targets[t].target); });
-  const auto plane_of = [&](std::size_t t) { return static_cast<int>(masses[static_cast<std::size_t>(targets[t].mass)].plane); };
+  tbb::parallel_for(std::size_t{0}, targets.size(),
+                    [&](std::size_t t) { options[t] = options_for(stacks, targets[t].target); });
+  const auto plane_of = [&](std::size_t t) {
+    return static_cast<int>(masses[static_cast<std::size_t>(targets[t].mass)].plane);
+  };
   std::vector<std::size_t> chosen;
   PassCount passes;
   for (std::size_t t = 0; t < targets.size(); ++t) {

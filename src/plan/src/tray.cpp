@@ -19,7 +19,8 @@ double priced(double cost) {
 /// Cost of the cheaper order of a pair, by target: what the swap search looks up.
 class Unordered {
  public:
-  explicit Unordered(const PairTable& table) : sticks_(table.sticks()), targets_(table.targets()), cost_(sticks_ * sticks_ * targets_) {
+  explicit Unordered(const PairTable& table)
+      : sticks_(table.sticks()), targets_(table.targets()), cost_(sticks_ * sticks_ * targets_) {
     tbb::parallel_for(std::size_t{0}, sticks_, [&](std::size_t i) {
       for (std::size_t t = 0; t < targets_; ++t) {
         for (std::size_t j = 0; j < sticks_; ++j) {

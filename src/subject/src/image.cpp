@@ -12,7 +12,8 @@ namespace {
 
 cv::Size working_size(int width, int height, int long_side) {
   const double scale = std::min(1.0, static_cast<double>(long_side) / std::max(width, height));
-  return {std::max(1, static_cast<int>(std::lround(width * scale))), std::max(1, static_cast<int>(std::lround(height * scale)))};
+  return {std::max(1, static_cast<int>(std::lround(width * scale))),
+          std::max(1, static_cast<int>(std::lround(height * scale)))};
 }
 
 }  // namespace

@@ -36,7 +36,8 @@ std::vector<Gathered> gather(const LabImage& image, const Regions& regions) {
 }
 
 template <class Member>
-double median(std::vector<colour::LabPixel>::iterator first, std::vector<colour::LabPixel>::iterator last, Member member) {
+double median(std::vector<colour::LabPixel>::iterator first, std::vector<colour::LabPixel>::iterator last,
+              Member member) {
   const auto mid = first + (last - first) / 2;
   std::nth_element(first, mid, last, [&](const auto& p, const auto& q) { return p.*member < q.*member; });
   return (*mid).*member;
@@ -68,7 +69,9 @@ std::string place_word(const Mass& m) {
 void add_targets(Mass& mass, std::vector<colour::LabPixel>& pixels, double total) {
   std::sort(pixels.begin(), pixels.end(), [](const auto& p, const auto& q) { return p.l < q.l; });
   const std::size_t n = pixels.size();
-  const auto at = [&](double share) { return pixels[std::min(n - 1, static_cast<std::size_t>(share * static_cast<double>(n)))].l; };
+  const auto at = [&](double share) {
+    return pixels[std::min(n - 1, static_cast<std::size_t>(share * static_cast<double>(n)))].l;
+  };
   if (at(0.9) - at(0.1) < kFlatRange || n < 20) {
     mass.targets.push_back({Role::middle, robust(pixels.begin(), pixels.end()), mass.area});
     mass.dark_below = 0;

@@ -61,7 +61,11 @@ double cost(const Piece& p, const Piece& q) { return distance2(p, q) * p.area * 
 class Merger {
  public:
   Merger(std::vector<Piece> pieces, double total, const MergeOptions& options)
-      : pieces_(std::move(pieces)), parent_(pieces_.size()), total_(total), options_(options), alive_(static_cast<int>(pieces_.size())) {
+      : pieces_(std::move(pieces)),
+        parent_(pieces_.size()),
+        total_(total),
+        options_(options),
+        alive_(static_cast<int>(pieces_.size())) {
     for (std::size_t i = 0; i < pieces_.size(); ++i) {
       parent_[i] = static_cast<int>(i);
       for (const auto& [j, length] : pieces_[i].neighbours) {
@@ -124,7 +128,8 @@ class Merger {
     while (alive_ > options_.fewest) {
       int smallest = -1;
       for (std::size_t i = 0; i < pieces_.size(); ++i) {
-        if (!pieces_[i].alive || pieces_[i].area >= options_.smallest * total_ || pieces_[i].neighbours.empty()) continue;
+        if (!pieces_[i].alive || pieces_[i].area >= options_.smallest * total_ || pieces_[i].neighbours.empty())
+          continue;
         if (smallest < 0 || pieces_[i].area < at(smallest).area) smallest = static_cast<int>(i);
       }
       if (smallest < 0) return;
@@ -164,7 +169,8 @@ std::uint16_t majority(const LabelImage& labels, int x, int y) {
   }
   std::sort(seen.begin(), seen.begin() + static_cast<std::ptrdiff_t>(n));
   std::uint16_t best = labels.at(x, y);
-  std::size_t most = static_cast<std::size_t>(std::count(seen.begin(), seen.begin() + static_cast<std::ptrdiff_t>(n), best));
+  std::size_t most =
+      static_cast<std::size_t>(std::count(seen.begin(), seen.begin() + static_cast<std::ptrdiff_t>(n), best));
   for (std::size_t i = 0; i < n;) {
     std::size_t j = i;
     while (j < n && seen[j] == seen[i]) ++j;

@@ -8,7 +8,7 @@
 namespace yd::subject {
 namespace {
 
-constexpr int kMassSide = 700;       // long side at which masses are found; borders need no more
+constexpr int kMassSide = 700;  // long side at which masses are found; borders need no more
 constexpr int kSuperpixelSide = 14;
 
 }  // namespace

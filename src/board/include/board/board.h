@@ -27,8 +27,8 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
 using Palette = std::vector<std::array<colour::Rgb8, optics::kStrata>>;
 
 /// Colours once the first `passes` passes are done; 0 is the bare paper.
-Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper, const media::Collection& collection,
-                      const optics::Parameters& parameters);
+Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper,
+                      const media::Collection& collection, const optics::Parameters& parameters);
 
 using BoardImage = subject::Grid<colour::Rgb8>;
 

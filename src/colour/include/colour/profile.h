@@ -35,6 +35,9 @@ struct Rgb8 {
   bool operator==(const Rgb8&) const = default;
 };
 void lab_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n);
+/// The same for whole pictures, by the closed formula: many times as fast, within kPictureLevels of 255 of Little CMS.
+inline constexpr int kPictureLevels = 2;
+void picture_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n);
 Rgb8 to_srgb(const Lab& lab);
 /// Lab D50 of an sRGB colour.
 Lab from_srgb(Rgb8 rgb);

@@ -18,9 +18,9 @@ struct Stick {
   std::string id;
   std::string name;
   optics::Medium medium = optics::Medium::soft;
-  colour::Spectrum masstone;           ///< reflectance of a layer that hides what is below
-  colour::Lab lab;                     ///< of the masstone, D50
-  std::vector<std::string> pigments;   ///< Colour Index names, where known
+  colour::Spectrum masstone;          ///< reflectance of a layer that hides what is below
+  colour::Lab lab;                    ///< of the masstone, D50
+  std::vector<std::string> pigments;  ///< Colour Index names, where known
 };
 
 struct Collection {

@@ -18,12 +18,12 @@ enum class Wetness { none, wash, little, full };
 struct Paper {
   std::string id;
   std::string name;
-  std::string surface;     ///< "sanded", "laid", … as described, not a maker's word
-  colour::Lab lab;         ///< of the bare sheet, D50
-  optics::Tooth tooth;     ///< load units
-  double grain_mm = 0.3;   ///< distance between bumps, for drawing
+  std::string surface;    ///< "sanded", "laid", … as described, not a maker's word
+  colour::Lab lab;        ///< of the bare sheet, D50
+  optics::Tooth tooth;    ///< load units
+  double grain_mm = 0.3;  ///< distance between bumps, for drawing
   Wetness wet = Wetness::none;
-  optics::Ground ground;   ///< made from the above
+  optics::Ground ground;  ///< made from the above
 };
 
 /// Reads data/papers/papers.json.

@@ -13,9 +13,9 @@ using Strata = std::array<float, kStrata>;
 
 /// The tooth of a paper, in load units.
 struct Tooth {
-  double depth = 1;  ///< mean depth below the peaks
-  double shape = 1;  ///< 1: all depths alike often; above: wide plateaus and few deep pits; below: spiky
-  double hold = 0.5; ///< load that still sticks above the plane of the peaks
+  double depth = 1;   ///< mean depth below the peaks
+  double shape = 1;   ///< 1: all depths alike often; above: wide plateaus and few deep pits; below: spiky
+  double hold = 0.5;  ///< load that still sticks above the plane of the peaks
 };
 
 /// A sheet before anything is on it. The same colour at every depth.

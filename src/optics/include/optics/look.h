@@ -10,7 +10,6 @@
 
 namespace yd::optics {
 
-
 /// How a pile looks from far off and from near, under D50.
 struct Look {
   colour::Lab lab;          ///< far-off colour: the mean reflectance over the strata

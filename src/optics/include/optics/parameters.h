@@ -56,9 +56,9 @@ struct RubParameters {
 };
 
 struct FixativeParameters {
-  double scatter = 0;      ///< S afterwards, as a share of before
-  double loose = 0;        ///< loose share afterwards, as a share of before
-  double settle = 0;       ///< height afterwards, as a share of before: the tooth given back
+  double scatter = 0;  ///< S afterwards, as a share of before
+  double loose = 0;    ///< loose share afterwards, as a share of before
+  double settle = 0;   ///< height afterwards, as a share of before: the tooth given back
   double dry_minutes = 0;
 };
 

@@ -19,13 +19,13 @@ struct Mix {
 
 /// One film on one stratum.
 struct Coat {
-  int mix = 0;                 ///< index into Pile::mixes()
-  float load = 0;              ///< pigment, in load units
-  float height = 0;            ///< room it takes in the tooth
-  float loose = 0;             ///< share of the load that can still be moved
-  float scatter_scale = 1;     ///< below 1 once fixed
-  float grain = 0;             ///< load one particle thick; 0: an unbroken film
-  int event = 0;               ///< coats that came by the same event share this number; it rises from bottom to top
+  int mix = 0;              ///< index into Pile::mixes()
+  float load = 0;           ///< pigment, in load units
+  float height = 0;         ///< room it takes in the tooth
+  float loose = 0;          ///< share of the load that can still be moved
+  float scatter_scale = 1;  ///< below 1 once fixed
+  float grain = 0;          ///< load one particle thick; 0: an unbroken film
+  int event = 0;            ///< coats that came by the same event share this number; it rises from bottom to top
 };
 
 /// What lies on the paper, stratum by stratum, bottom to top: amounts and places only, no colours.
@@ -36,7 +36,8 @@ class Pile {
 
   /// Lays pigment `pigment` with a stick, pencil or sponge. Each stratum wants
   /// lay * p * exp(-gap / reach(p)) * grip, where gap is its depth below the present top, and gets
-  /// free * (1 - exp(-want / free)): adhesion falls as the tooth fills. A hard point also pushes loose pigment aside and slips on a loose bed.
+  /// free * (1 - exp(-want / free)): adhesion falls as the tooth fills. A hard point also pushes loose pigment aside
+  /// and slips on a loose bed.
   void stroke(int pigment, Medium medium, double pressure);
 
   /// Takes the loose pigment off all strata, mixes it, lays it back valleys first and presses it down.

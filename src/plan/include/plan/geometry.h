@@ -42,8 +42,8 @@ std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const op
                                           std::span<const optics::Medium> media);
 
 /// Strata of one stack with these two pigments (the second is ignored where there is one stroke), by the fast kernel.
-optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground, const optics::Pigment& first,
-                                  const optics::Pigment& second);
+optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
+                                  const optics::Pigment& first, const optics::Pigment& second);
 
 /// K and S of a mixture of two.
 optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float share_of_q);

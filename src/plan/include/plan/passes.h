@@ -31,8 +31,8 @@ struct Pass {
   std::string reason;        ///< why here, in a sentence
 };
 
-/// Groups equal strokes and orders them: first coats before second ones, far planes before near ones, dark sticks before
-/// light ones. Neighbours that ask for the same stick in the same way become one pass. Deterministic.
+/// Groups equal strokes and orders them: first coats before second ones, far planes before near ones, dark sticks
+/// before light ones. Neighbours that ask for the same stick in the same way become one pass. Deterministic.
 std::vector<Pass> order_passes(std::span<const TargetPlan> targets, std::span<const subject::Mass> masses,
                                std::span<const media::Stick> sticks);
 

@@ -28,11 +28,11 @@ struct PlanOptions {
 struct Plan {
   std::vector<TargetPlan> targets;
   std::vector<Pass> passes;
-  std::vector<int> tray;               ///< sticks that are used, indices into the collection
-  std::vector<double> mass_tooth_left; ///< by mass, the least of its targets, 0 to 1
+  std::vector<int> tray;                ///< sticks that are used, indices into the collection
+  std::vector<double> mass_tooth_left;  ///< by mass, the least of its targets, 0 to 1
   double area_mean_de00 = 0;
   double worst_de00 = 0;
-  std::uint64_t evaluations = 0;       ///< stacks whose colour was worked out
+  std::uint64_t evaluations = 0;  ///< stacks whose colour was worked out
 };
 
 /// Targets, search, tray, recipes, passes. Deterministic. Errors: `bad_value` naming the option, `cancelled`.

@@ -16,8 +16,8 @@ const char* name(Technique technique);
 
 /// One application of one stick. Rubbed: rubbed in at once, with whatever is loose below.
 struct Stroke {
-  int stick = 0;          ///< index into the collection
-  double pressure = 1;    ///< 0 to 1
+  int stick = 0;        ///< index into the collection
+  double pressure = 1;  ///< 0 to 1
   Technique technique = Technique::laid;
   bool operator==(const Stroke&) const = default;
 };
@@ -25,9 +25,9 @@ struct Stroke {
 /// Strokes from the paper upwards, and what they come to.
 struct Recipe {
   std::vector<Stroke> strokes;
-  optics::Look look;       ///< predicted, D50
-  double de00 = 0;         ///< CIEDE2000 to its target
-  double tooth_left = 1;   ///< 0 to 1
+  optics::Look look;      ///< predicted, D50
+  double de00 = 0;        ///< CIEDE2000 to its target
+  double tooth_left = 1;  ///< 0 to 1
 };
 
 /// The pile after the first `count` strokes. Pigment numbers are stick indices.

@@ -14,7 +14,7 @@ namespace yd::plan {
 
 /// What the school allows in a stack.
 struct StackRules {
-  bool dark_first = true;      ///< no stroke over one that is more than kDarkFirstSlack in L* lighter
+  bool dark_first = true;  ///< no stroke over one that is more than kDarkFirstSlack in L* lighter
   bool allow_rubbed = true;
 };
 inline constexpr double kDarkFirstSlack = 5.0;
@@ -38,7 +38,9 @@ class PairTable {
  public:
   PairTable(std::size_t sticks, std::size_t targets, std::vector<StackGeometry> geometries);
 
-  float cost(std::size_t target, std::size_t first, std::size_t second) const { return cost_[at(target, first, second)]; }
+  float cost(std::size_t target, std::size_t first, std::size_t second) const {
+    return cost_[at(target, first, second)];
+  }
   std::vector<Stroke> strokes(std::size_t target, std::size_t first, std::size_t second) const;
   std::size_t sticks() const { return sticks_; }
   std::size_t targets() const { return targets_; }
@@ -54,7 +56,7 @@ class PairTable {
   std::size_t sticks_;
   std::size_t targets_;
   std::vector<StackGeometry> geometries_;
-  std::vector<float> cost_;             // CIEDE2000 plus a small price per stroke
+  std::vector<float> cost_;  // CIEDE2000 plus a small price per stroke
   std::vector<std::uint16_t> geometry_;
 };
 

@@ -11,8 +11,8 @@ namespace yd::plan {
 /// One stack that a tray can make on the ground, whatever it is wanted for.
 struct Stack {
   std::vector<Stroke> strokes;
-  colour::Lab lab;          ///< far-off colour, D50
-  float spread_l = 0;       ///< speckle
+  colour::Lab lab;     ///< far-off colour, D50
+  float spread_l = 0;  ///< speckle
   float tooth_left = 1;
 };
 
@@ -21,14 +21,14 @@ std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tra
 
 /// What a stack costs for a target besides its colour error, in CIEDE2000 units: a stroke more, and speckle beyond what
 /// reads as even. Ours, set by eye on the demo pictures.
-inline constexpr double kSpeckleFree = 5.0;   ///< standard deviation of L*
+inline constexpr double kSpeckleFree = 5.0;  ///< standard deviation of L*
 inline constexpr double kSpecklePrice = 0.12;
 /// A pass saved is worth this much on one target.
 inline constexpr double kPassPrice = 0.5;
 double stack_price(const Stack& stack);
 
-/// For every target the index of its stack: colour error and price over all targets, plus a price for every pass the whole
-/// plan needs, so that neighbours share strokes. Best stack first, then target by target until nothing improves.
+/// For every target the index of its stack: colour error and price over all targets, plus a price for every pass the
+/// whole plan needs, so that neighbours share strokes. Best stack first, then target by target until nothing improves.
 std::vector<std::size_t> choose_stacks(std::span<const Stack> stacks, std::span<const TargetPlan> targets,
                                        std::span<const subject::Mass> masses);
 

@@ -8,14 +8,14 @@
 namespace yd::plan {
 
 struct TrayOptions {
-  int most_sticks = 12;       ///< k, at least 1
-  std::uint64_t seed = 1;     ///< for the kicks out of local optima
-  int effort = 400;           ///< kicks times sticks: small trays have steep local optima and cheap kicks
+  int most_sticks = 12;    ///< k, at least 1
+  std::uint64_t seed = 1;  ///< for the kicks out of local optima
+  int effort = 400;        ///< kicks times sticks: small trays have steep local optima and cheap kicks
 };
 
 struct Tray {
-  std::vector<int> sticks;    ///< indices into the collection, sorted
-  double cost = 0;            ///< the sum that was made small
+  std::vector<int> sticks;  ///< indices into the collection, sorted
+  double cost = 0;          ///< the sum that was made small
 };
 
 /// The stack chosen for a target from a tray: indices into the collection.

@@ -17,8 +17,11 @@ struct Grid {
   std::vector<T> data;
 
   Grid() = default;
-  Grid(int w, int h, T fill = T{}) : width(w), height(h), data(static_cast<std::size_t>(w) * static_cast<std::size_t>(h), fill) {}
-  std::size_t index(int x, int y) const { return static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x); }
+  Grid(int w, int h, T fill = T{})
+      : width(w), height(h), data(static_cast<std::size_t>(w) * static_cast<std::size_t>(h), fill) {}
+  std::size_t index(int x, int y) const {
+    return static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x);
+  }
   T& at(int x, int y) { return data[index(x, y)]; }
   const T& at(int x, int y) const { return data[index(x, y)]; }
   std::size_t size() const { return data.size(); }

@@ -26,15 +26,15 @@ struct Target {
 
 /// A connected area read as one shape.
 struct Mass {
-  int id = 0;            ///< label in the mass map, 0 ..
-  std::string name;      ///< in words: place and colour
+  int id = 0;        ///< label in the mass map, 0 ..
+  std::string name;  ///< in words: place and colour
   Plane plane = Plane::middle;
-  double area = 0;       ///< share of the picture, 0 to 1
-  double value = 0;      ///< nine-step value of the mean, 1 dark to 9 light
+  double area = 0;   ///< share of the picture, 0 to 1
+  double value = 0;  ///< nine-step value of the mean, 1 dark to 9 light
   colour::Lab mean;
-  double centre_x = 0;   ///< share of the width
-  double centre_y = 0;   ///< share of the height, downwards
-  double dark_below = 0; ///< L* under which a pixel counts as the dark of the mass
+  double centre_x = 0;    ///< share of the width
+  double centre_y = 0;    ///< share of the height, downwards
+  double dark_below = 0;  ///< L* under which a pixel counts as the dark of the mass
   double light_above = 100;
   std::vector<Target> targets;  ///< dark to light; a flat mass has the middle only
 };

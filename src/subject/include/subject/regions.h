@@ -19,10 +19,10 @@ struct Regions {
 Regions superpixels(const LabImage& image, int side_px);
 
 struct MergeOptions {
-  int most = 16;             ///< stop merging at this many or fewer …
-  int fewest = 8;            ///< … and never go below this while pieces still differ
-  double keep_apart = 6;     ///< mean colour distance (value weighted 1.5) under which two pieces are one above `fewest`
-  double smallest = 0.004;   ///< share of the picture; smaller pieces always join a neighbour
+  int most = 16;            ///< stop merging at this many or fewer …
+  int fewest = 8;           ///< … and never go below this while pieces still differ
+  double keep_apart = 6;    ///< mean colour distance (value weighted 1.5) under which two pieces are one above `fewest`
+  double smallest = 0.004;  ///< share of the picture; smaller pieces always join a neighbour
 };
 
 /// Joins neighbouring pieces, the least costly pair first (J. H. Ward, JASA 58, 1963: the growth of the squared

@@ -5,7 +5,8 @@
 namespace yd::subject {
 
 /// What is left when the eyes are half closed: edges of masses stay, detail goes. Edge-preserving (guided filter:
-/// K. He, J. Sun, X. Tang, IEEE TPAMI 35, 2013, each Lab channel guided by L). `strength` 0 (none) to 1 (only masses are left).
+/// K. He, J. Sun, X. Tang, IEEE TPAMI 35, 2013, each Lab channel guided by L). `strength` 0 (none) to 1 (only masses
+/// are left).
 LabImage squint(const LabImage& image, double strength);
 
 /// Area mean to a smaller long side; the same picture where it is small enough.

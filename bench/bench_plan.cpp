@@ -1,0 +1,78 @@
+// The long steps: masses, search, tray, board. One core or two: see the `threads` of the run's header.
+#include <benchmark/benchmark.h>
+
+#include "board/board.h"
+#include "plan/search.h"
+#include "plan/tray.h"
+#include "small_world.h"
+
+namespace {
+
+using namespace yd;
+
+std::vector<colour::Lab> targets_of(const subject::Subject& s) {
+  std::vector<colour::Lab> out;
+  for (const auto& m : s.masses) {
+    for (const auto& t : m.targets) out.push_back(t.lab);
+  }
+  return out;
+}
+
+void masses_working_image(benchmark::State& state) {
+  for (auto _ : state) benchmark::DoNotOptimize(trial::small_subject(1400, 1000));
+}
+BENCHMARK(masses_working_image)->Unit(benchmark::kMillisecond);
+
+void search_all_pairs(benchmark::State& state) {
+  const auto subject = trial::small_subject();
+  const auto targets = targets_of(subject);
+  Observer observer;
+  std::uint64_t evaluations = 0;
+  for (auto _ : state) {
+    const auto table = plan::search_pairs(
+        {&trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, targets, {}},
+        observer);
+    evaluations += table->evaluations;
+  }
+  state.SetItemsProcessed(static_cast<std::int64_t>(evaluations));
+}
+BENCHMARK(search_all_pairs)->Unit(benchmark::kMillisecond);
+
+void tray_of(benchmark::State& state) {
+  const auto subject = trial::small_subject();
+  const auto targets = targets_of(subject);
+  Observer observer;
+  const auto table = plan::search_pairs(
+      {&trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, targets, {}},
+      observer);
+  const std::vector<double> weights(targets.size(), 1.0 / static_cast<double>(targets.size()));
+  for (auto _ : state) {
+    benchmark::DoNotOptimize(
+        plan::choose_tray(table.value(), weights, {static_cast<int>(state.range(0)), 1, 400}, observer).ok());
+  }
+}
+BENCHMARK(tray_of)->Arg(6)->Arg(12)->Arg(24)->Unit(benchmark::kMillisecond);
+
+struct Drawn {
+  subject::Subject subject = trial::small_subject(1200, 840);
+  plan::Plan plan = trial::small_plan(subject, trial::shipped_collection(), 12);
+  board::BoardMap map = board::make_map(subject, plan, trial::paper());
+};
+
+void board_map_one_megapixel(benchmark::State& state) {
+  const Drawn d;
+  for (auto _ : state) benchmark::DoNotOptimize(board::make_map(d.subject, d.plan, trial::paper()));
+}
+BENCHMARK(board_map_one_megapixel)->Unit(benchmark::kMillisecond);
+
+void board_one_pass_more(benchmark::State& state) {
+  const Drawn d;
+  for (auto _ : state) {
+    const auto palette = board::palette_after(d.plan, 10, trial::paper(), trial::shipped_collection(),
+                                              trial::shipped_model().parameters);
+    benchmark::DoNotOptimize(board::render(d.map, palette));
+  }
+}
+BENCHMARK(board_one_pass_more)->Unit(benchmark::kMillisecond);
+
+}  // namespace

@@ -1,0 +1,19 @@
+# Debian packages, by what they are for; docs/dependencies.md says why each. Sourced by demo and check.
+BUILD_PACKAGES=(g++ cmake ninja-build pkg-config qt6-base-dev libqt6svg6-dev libgl-dev qt6-image-formats-plugins
+  libopencv-dev liblcms2-dev libeigen3-dev nlohmann-json3-dev libzip-dev libtbb-dev libcli11-dev)
+DEMO_PACKAGES=(xvfb xauth)
+CHECK_PACKAGES=(git clang-format clang-tidy libgsl-dev libbenchmark-dev colord-data unzip)
+
+# Installs what is missing, as root or through sudo.
+install_packages() {
+  local missing=() p
+  for p in "$@"; do
+    dpkg-query -W -f='${Status}' "$p" 2>/dev/null | grep -q 'ok installed' || missing+=("$p")
+  done
+  [ "${#missing[@]}" -eq 0 ] && return 0
+  local sudo=""
+  [ "$(id -u)" -eq 0 ] || sudo="sudo"
+  echo "Installing: ${missing[*]}"
+  $sudo apt-get update -q
+  DEBIAN_FRONTEND=noninteractive $sudo apt-get install -y -q --no-install-recommends "${missing[@]}"
+}

@@ -1,0 +1,167 @@
+// dune-plan as a user runs it: exit codes, JSON, and the facts of the trade through swatch.
+#include <QFile>
+#include <QImage>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cmath>
+
+namespace {
+
+struct Outcome {
+  int code = -1;
+  QByteArray out;
+  QByteArray err;
+  QJsonObject json() const { return QJsonDocument::fromJson(out).object(); }
+};
+
+Outcome run(const QStringList& arguments) {
+  QProcess p;
+  QProcessEnvironment bare = QProcessEnvironment::systemEnvironment();
+  bare.remove("DISPLAY");
+  bare.remove("QT_QPA_PLATFORM");
+  p.setProcessEnvironment(bare);
+  p.start(YD_BINARY_DIR "/src/cli/dune-plan", arguments);
+  p.waitForFinished(120000);
+  return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, p.readAllStandardOutput(), p.readAllStandardError()};
+}
+
+struct Colour {
+  double l, a, b;
+  double hue() const { return std::fmod(std::atan2(b, a) * 180 / M_PI + 360, 360); }
+};
+
+Colour lab_of(const QJsonValue& v) {
+  const QJsonArray a = v.toArray();
+  return {a[0].toDouble(), a[1].toDouble(), a[2].toDouble()};
+}
+
+QJsonObject swatch(const QString& paper, const QStringList& layers) {
+  QStringList arguments{"swatch", "--paper-lab", paper};
+  for (const QString& l : layers) arguments << "--layer" << l;
+  return run(arguments).json();
+}
+
+QString picture(const QTemporaryDir& dir) {
+  QImage image(300, 200, QImage::Format_RGB888);
+  for (int y = 0; y < 200; ++y) {
+    for (int x = 0; x < 300; ++x) {
+      const int block = (x / 75) + 4 * (y / 67);
+      image.setPixelColor(x, y, QColor::fromHsv(block * 29 % 360, 60 + block * 12, 90 + block * 13 % 160));
+    }
+  }
+  const QString file = dir.filePath("p.png");
+  image.save(file);
+  return file;
+}
+
+}  // namespace
+
+class TestCli : public QObject {
+  Q_OBJECT
+ private slots:
+  void plan_writes_all_it_promises() {
+    const QTemporaryDir dir;
+    const Outcome o = run({"plan", picture(dir), "--json", dir.filePath("p.json"), "--board", dir.filePath("b.png"), "--masses", dir.filePath("m.png"), "--sticks", "7"});
+    QVERIFY2(o.code == 0, o.err);
+    QFile f(dir.filePath("p.json"));
+    QVERIFY(f.open(QIODevice::ReadOnly));
+    const QJsonObject j = QJsonDocument::fromJson(f.readAll()).object();
+    for (const char* key : {"paper", "sticks", "masses", "passes", "error", "seconds"}) QVERIFY2(j.contains(key), key);
+    QVERIFY(j["sticks"].toArray().size() <= 7);
+    QVERIFY(j["error"].toObject()["area_mean_de00"].toDouble() <= j["error"].toObject()["worst_de00"].toDouble());
+    const QJsonObject pass = j["passes"].toArray().first().toObject();
+    for (const char* key : {"number", "stick", "masses", "pressure", "technique", "reason"}) QVERIFY2(pass.contains(key), key);
+    QCOMPARE(QImage(dir.filePath("b.png")).size(), QSize(300, 200));
+    QCOMPARE(QImage(dir.filePath("m.png")).size(), QSize(300, 200));
+  }
+
+  void the_same_picture_plans_the_same() {
+    const QTemporaryDir dir;
+    QJsonObject p = run({"plan", picture(dir)}).json();
+    QJsonObject q = run({"plan", picture(dir)}).json();
+    QVERIFY(!p.isEmpty());
+    p.remove("seconds");
+    q.remove("seconds");
+    QCOMPARE(p, q);
+  }
+
+  void bad_input_ends_with_two_and_one_line_data() {
+    QTest::addColumn<QStringList>("arguments");
+    QTest::newRow("nothing") << QStringList{};
+    QTest::newRow("unknown command") << QStringList{"paint"};
+    QTest::newRow("no picture") << QStringList{"plan"};
+    QTest::newRow("missing picture") << QStringList{"plan", "/nowhere.png"};
+    QTest::newRow("folder") << QStringList{"plan", "/"};
+    QTest::newRow("no picture inside") << QStringList{"plan", "/proc/version"};
+    QTest::newRow("paper") << QStringList{"plan", "/nowhere.png", "--paper", "vellum"};
+    QTest::newRow("school") << QStringList{"plan", "/nowhere.png", "--school", "sideways"};
+    QTest::newRow("collection") << QStringList{"plan", "/nowhere.png", "--collection", "none"};
+    QTest::newRow("sticks") << QStringList{"plan", YD_SOURCE_DIR "/data/demo/kettle.png", "--sticks", "0"};
+    QTest::newRow("letters") << QStringList{"plan", "/nowhere.png", "--sticks", "many"};
+    QTest::newRow("swatch lab") << QStringList{"swatch", "--paper-lab", "50,0"};
+    QTest::newRow("swatch letters") << QStringList{"swatch", "--paper-lab", "50,a,b"};
+    QTest::newRow("swatch nan") << QStringList{"swatch", "--paper-lab", "nan,0,0"};
+    QTest::newRow("swatch tooth") << QStringList{"swatch", "--paper-lab", "50,0,0", "--tooth", "sharp"};
+    QTest::newRow("swatch pressure") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "stroke:50,0,0:soft:1.5"};
+    QTest::newRow("swatch medium") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "stroke:50,0,0:oil:0.5"};
+    QTest::newRow("swatch colour") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "stroke:50,150,-150:soft:0.5"};
+    QTest::newRow("swatch load") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "wash:50,0,0:opaque:-1"};
+    QTest::newRow("swatch word") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "polish"};
+  }
+  void bad_input_ends_with_two_and_one_line() {
+    QFETCH(QStringList, arguments);
+    const Outcome o = run(arguments);
+    QCOMPARE(o.code, 2);
+    QVERIFY(o.out.isEmpty());
+    QCOMPARE(o.err.trimmed().count('\n'), 0);
+    QVERIFY2(o.err.startsWith("dune-plan: ") && o.err.size() > 20, o.err);
+  }
+
+  void an_unwritable_place_is_named() {
+    const QTemporaryDir dir;
+    const Outcome o = run({"plan", picture(dir), "--json", "/nowhere/p.json"});
+    QCOMPARE(o.code, 2);
+    QVERIFY(o.err.contains("/nowhere/p.json"));
+  }
+
+  void lists_what_ships() {
+    QCOMPARE(QJsonDocument::fromJson(run({"papers", "--json"}).out).array().size(), 14);
+    QVERIFY(QJsonDocument::fromJson(run({"collections", "--json"}).out).array().size() >= 3);
+    QVERIFY(run({"papers"}).out.contains("sanded"));
+    QCOMPARE(run({"--help"}).code, 0);
+  }
+
+  // TRADE facts through the command line; common practice, no published source.
+  void swatch_shows_the_ground_through_a_light_stroke() {
+    const Colour light = lab_of(swatch("42,26,26", {"stroke:38,8,-42:soft:0.4"})["lab"]);
+    const Colour firm = lab_of(swatch("42,26,26", {"stroke:38,8,-42:soft:1"})["lab"]);
+    QVERIFY2(light.hue() > 292 && light.hue() < 355, qPrintable(QString::number(light.hue())));
+    QVERIFY2(firm.hue() > 265 && firm.hue() < 300, qPrintable(QString::number(firm.hue())));
+  }
+
+  void swatch_reports_every_layer() {
+    const QJsonObject j = swatch("60,0,0", {"wash:80,5,10:opaque:0.5", "stroke:40,20,-30:hard:0.6:rubbed", "rub", "fixative"});
+    for (const char* key : {"lab", "lch", "spread_l", "local_chroma", "tooth_left", "layers"}) QVERIFY2(j.contains(key), key);
+    const QJsonArray layers = j["layers"].toArray();
+    QCOMPARE(layers.size(), 4);
+    const Colour wet = lab_of(layers[0].toObject()["wet_lab"]);
+    const Colour dry = lab_of(layers[0].toObject()["lab"]);
+    QVERIFY(dry.l > wet.l);  // gouache dries lighter
+    QVERIFY(layers[3].toObject()["tooth_left"].toDouble() > layers[2].toObject()["tooth_left"].toDouble());
+    const Colour last = lab_of(layers[3].toObject()["lab"]);
+    const Colour whole = lab_of(j["lab"]);
+    QCOMPARE(last.l, whole.l);
+  }
+
+  void bare_paper_is_itself() {
+    const Colour c = lab_of(swatch("72,4,18", {})["lab"]);
+    QVERIFY(std::abs(c.l - 72) < 0.01 && std::abs(c.a - 4) < 0.01 && std::abs(c.b - 18) < 0.01);
+  }
+};
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "test_cli.moc"

@@ -1,0 +1,292 @@
+// The real window: open, choose, step, undo, save, reopen; by mouse and by keyboard.
+#include <QApplication>
+#include <QComboBox>
+#include <QElapsedTimer>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSlider>
+#include <QTableView>
+
+#include "ui_world.h"
+
+using namespace yd;
+using app::Stage;
+
+namespace {
+
+void drop(QWidget& window, const QString& file) {
+  QMimeData mime;
+  mime.setUrls({QUrl::fromLocalFile(file)});
+  QDragEnterEvent enter(QPoint(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+  QApplication::sendEvent(&window, &enter);
+  QVERIFY(enter.isAccepted());
+  QDropEvent event(QPointF(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+  QApplication::sendEvent(&window, &event);
+}
+
+int kept_sticks(const QString& file) {
+  const auto project = formats::load_project(file);
+  return project.ok() ? project->plan.most_sticks : 0;
+}
+
+}  // namespace
+
+class TestWindow : public QObject {
+  Q_OBJECT
+ private slots:
+  void starts_empty_and_says_what_to_do() {
+    trial::World w;
+    auto* demo = w.find<QPushButton>("empty_demo");
+    QVERIFY(demo->isVisible());
+    QCOMPARE(w.window.windowTitle(), QString("Yawning Dune"));
+    QTest::mouseClick(demo, Qt::LeftButton);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.planned());
+    QVERIFY(!demo->isVisible());
+    QVERIFY(w.window.windowTitle().contains("salt-works.png"));
+  }
+
+  void the_course_leads_through_the_stages() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    auto* course = w.find<QListView>("course");
+    auto* side = w.find<QStackedWidget>("side");
+    course->setFocus();
+    for (int i = 1; i < app::kStages; ++i) {
+      QTest::keyClick(course, Qt::Key_Down);
+      QCOMPARE(side->currentIndex(), i);
+    }
+    w.window.stages().go(Stage::subject);
+    QCOMPARE(side->currentIndex(), 0);
+  }
+
+  void another_paper_is_planned_and_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    const auto before = w.session.planned();
+    auto* papers = w.find<QListView>("papers");
+    w.window.stages().go(Stage::ground);
+    papers->setFocus();
+    papers->setCurrentIndex(papers->model()->index(4, 0));
+    const QString chosen = papers->currentIndex().data(Qt::UserRole).toString();
+    QCOMPARE(w.session.choices().paper, chosen);
+    QVERIFY(w.settle());
+    QCOMPARE(QString::fromStdString(w.session.planned()->paper->id), chosen);
+    QVERIFY(w.session.planned()->plan.area_mean_de00 != before->plan.area_mean_de00);
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.planned()->plan.area_mean_de00, before->plan.area_mean_de00);
+    QCOMPARE(w.session.planned()->plan.tray, before->plan.tray);
+    w.session.undo_stack().redo();
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().paper, chosen);
+  }
+
+  void fewer_sticks_by_keyboard_are_one_step_of_undo() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    w.window.stages().go(Stage::tray);
+    auto* slider = w.find<QSlider>("sticks");
+    const int before = slider->value();
+    slider->setFocus();
+    for (int i = 0; i < 6; ++i) QTest::keyClick(slider, Qt::Key_Left);
+    QVERIFY(w.settle());
+    QCOMPARE(slider->value(), before - 6);
+    QVERIFY(static_cast<int>(w.session.planned()->plan.tray.size()) <= before - 6);
+    QCOMPARE(w.find<QTableView>("tray")->model()->rowCount(), static_cast<int>(w.session.planned()->plan.tray.size()));
+    w.session.undo_stack().undo();
+    QCOMPARE(slider->value(), before);
+    QVERIFY(!w.session.undo_stack().canUndo());
+    QVERIFY(w.settle());
+  }
+
+  void stepping_through_the_passes_changes_the_board() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    w.window.stages().go(Stage::layers);
+    auto* core = w.find<app::CoreSample>("core_sample");
+    const int all = static_cast<int>(w.session.planned()->plan.passes.size());
+    QCOMPARE(w.session.cursor(), all);
+    core->setFocus();
+    QTest::keyClick(core, Qt::Key_Home);
+    QCOMPARE(w.session.cursor(), 0);
+    const QImage bare = w.session.board();
+    QTest::keyClick(core, Qt::Key_Right);
+    QCOMPARE(w.session.cursor(), 1);
+    QVERIFY(w.session.board() != bare);
+    QTest::mouseClick(w.find<QPushButton>("pass_on"), Qt::LeftButton);
+    QCOMPARE(w.session.cursor(), 2);
+    QTest::mouseClick(w.find<QPushButton>("pass_back"), Qt::LeftButton);
+    QCOMPARE(w.session.cursor(), 1);
+    QTest::keyClick(core, Qt::Key_End);
+    QCOMPARE(w.session.cursor(), all);
+    QVERIFY(!w.find<QPushButton>("pass_on")->isEnabled());
+    auto* passes = w.find<QTableView>("passes");
+    passes->setFocus();
+    passes->setCurrentIndex(passes->model()->index(2, 0));
+    QCOMPARE(w.session.cursor(), 3);
+    QCOMPARE(w.session.lit_pass(), 3);
+    QVERIFY(!w.find<QLabel>("reason")->text().isEmpty());
+  }
+
+  void pointing_reads_the_colours() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    auto* view = w.find<app::PictureView>("subject_view");
+    auto* peephole = w.find<app::Peephole>("peephole");
+    QTest::mouseMove(view, view->rect().center());
+    QTest::mouseMove(view, view->rect().center() + QPoint(3, 3));
+    QTRY_VERIFY(peephole->accessibleDescription().contains("value"));
+    view->setFocus();
+    const QString before = peephole->accessibleDescription();
+    for (int i = 0; i < 40; ++i) QTest::keyClick(view, Qt::Key_Up);
+    QVERIFY(peephole->accessibleDescription() != before);
+  }
+
+  void both_pictures_move_together() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    auto* subject = w.find<app::PictureView>("subject_view");
+    auto* board = w.find<app::PictureView>("board_view");
+    const QImage before = board->grab().toImage();
+    subject->setFocus();
+    for (int i = 0; i < 6; ++i) QTest::keyClick(subject, Qt::Key_Plus);
+    QVERIFY(board->grab().toImage() != before);
+    QTest::keyClick(subject, Qt::Key_0);
+    QCOMPARE(board->grab().toImage().size(), before.size());
+  }
+
+  void save_reopen_compare() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    app::Choices c = w.session.choices();
+    c.plan.most_sticks = 9;
+    c.paper = "card-olive";
+    w.session.change(c, "test");
+    QVERIFY(w.settle());
+    const QString file = w.dir.filePath("kettle.dune");
+    QVERIFY(w.window.files().modified());
+    QVERIFY(w.window.files().save_path(file));
+    QVERIFY(!w.window.files().modified());
+    const auto before = w.session.planned();
+    trial::World other;
+    other.window.files().open_path(file);
+    QVERIFY(other.settle());
+    QVERIFY(other.session.planned());
+    QCOMPARE(other.session.choices().paper, QString("card-olive"));
+    QCOMPARE(other.session.planned()->plan.tray, before->plan.tray);
+    QCOMPARE(other.session.planned()->plan.area_mean_de00, before->plan.area_mean_de00);
+    QCOMPARE(other.session.board(), w.session.board());
+    QVERIFY(!other.window.files().modified());
+    QCOMPARE(other.settings.value("recent").toStringList().first(), file);
+  }
+
+  void a_dropped_picture_opens_and_a_bad_one_says_why() {
+    trial::World w;
+    drop(w.window, trial::World::demo("kettle.png"));
+    QVERIFY(w.settle());
+    QVERIFY(w.session.planned());
+    const QString bad = w.dir.filePath("bad.png");
+    QFile f(bad);
+    QVERIFY(f.open(QIODevice::WriteOnly));
+    f.write("not a picture");
+    f.close();
+    drop(w.window, bad);
+    QVERIFY(w.settle());
+    auto* notice = w.find<QLabel>("notice_text");
+    QVERIFY(notice->isVisible());
+    QVERIFY2(notice->text().contains("bad.png"), qPrintable(notice->text()));
+  }
+
+  void hostile_projects_are_refused_in_words_and_nothing_is_lost() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    const auto before = w.session.planned();
+    const QString file = w.dir.filePath("cut.dune");
+    QFile f(file);
+    QVERIFY(f.open(QIODevice::WriteOnly));
+    f.write("PK\x03\x04 cut");
+    f.close();
+    w.window.files().open_path(file);
+    QVERIFY(w.find<QLabel>("notice_text")->text().contains("cut.dune"));
+    QCOMPARE(w.session.planned(), before);
+  }
+
+  void unsaved_work_is_asked_about_and_recovered() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    app::Choices c = w.session.choices();
+    c.plan.most_sticks = 5;
+    w.session.change(c, "test");
+    QVERIFY(w.settle());
+    QVERIFY(!w.window.close());
+    QVERIFY(w.find<QLabel>("notice_text")->text().contains("not saved"));
+    // The autosave is written a moment after the change; a second window over the same folder finds it.
+    QTRY_VERIFY_WITH_TIMEOUT(kept_sticks(w.dir.filePath("unsaved.dune")) == 5, 5000);
+    app::Session second(app::load_materials().value());
+    app::Autosave autosave(second, w.dir.filePath("unsaved.dune"));
+    app::MainWindow window(second, autosave, w.settings);
+    window.show();
+    QTest::mouseClick(window.findChild<QPushButton*>("notice_action"), Qt::LeftButton);
+    QVERIFY(QTest::qWaitFor([&] { return second.planned() != nullptr && !second.busy(); }, 60000));
+    QCOMPARE(second.choices().plan.most_sticks, 5);
+    second.undo_stack().setClean();
+    autosave.forget();
+  }
+
+  void planning_can_be_stopped_and_taken_up_again() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    app::Choices c = w.session.choices();
+    c.paper = "sanded-800-black";
+    w.session.change(c, "test");
+    QVERIFY(w.session.busy());
+    QTest::mouseClick(w.find<QPushButton>("cancel"), Qt::LeftButton);
+    QVERIFY(w.settle());
+    c.plan.most_sticks = 10;
+    w.session.change(c, "test");
+    QVERIFY(w.settle());
+    QCOMPARE(QString::fromStdString(w.session.planned()->paper->id), QString("sanded-800-black"));
+  }
+
+  void the_window_answers_while_it_plans() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    app::Choices c = w.session.choices();
+    c.read.masses = 24;
+    w.session.change(c, "test");
+    QElapsedTimer since;
+    qint64 longest = 0;
+    since.start();
+    while (w.session.busy()) {
+      QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
+      longest = std::max(longest, since.restart());
+      QTest::qSleep(1);
+    }
+    qInfo("longest wait %lld ms", longest);
+    QVERIFY(w.session.planned());
+  }
+
+  void it_bears_large_type_and_other_sizes() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    for (const QSize size : {QSize(1280, 800), QSize(1920, 1080), QSize(1000, 640)}) {
+      w.window.resize(size);
+      QCoreApplication::processEvents();
+      QVERIFY(w.find<app::PictureView>("board_view")->width() > 150);
+      QVERIFY(w.window.width() <= size.width() + 1);
+    }
+  }
+
+  void every_control_has_a_name() {
+    trial::World w;
+    for (const char* name : {"subject_view", "board_view", "peephole", "core_sample", "course", "papers", "passes", "collections", "sticks", "squint", "masses"}) {
+      auto* widget = w.find<QWidget>(name);
+      QVERIFY2(widget != nullptr, name);
+      QVERIFY2(!widget->accessibleName().isEmpty(), name);
+    }
+  }
+};
+
+QTEST_MAIN(TestWindow)
+#include "test_window.moc"

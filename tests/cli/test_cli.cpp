@@ -26,7 +26,8 @@ Outcome run(const QStringList& arguments) {
   p.setProcessEnvironment(bare);
   p.start(YD_BINARY_DIR "/src/cli/dune-plan", arguments);
   p.waitForFinished(120000);
-  return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, p.readAllStandardOutput(), p.readAllStandardError()};
+  return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, p.readAllStandardOutput(),
+          p.readAllStandardError()};
 }
 
 struct Colour {
@@ -65,7 +66,8 @@ class TestCli : public QObject {
  private slots:
   void plan_writes_all_it_promises() {
     const QTemporaryDir dir;
-    const Outcome o = run({"plan", picture(dir), "--json", dir.filePath("p.json"), "--board", dir.filePath("b.png"), "--masses", dir.filePath("m.png"), "--sticks", "7"});
+    const Outcome o = run({"plan", picture(dir), "--json", dir.filePath("p.json"), "--board", dir.filePath("b.png"),
+                           "--masses", dir.filePath("m.png"), "--sticks", "7"});
     QVERIFY2(o.code == 0, o.err);
     QFile f(dir.filePath("p.json"));
     QVERIFY(f.open(QIODevice::ReadOnly));
@@ -74,7 +76,8 @@ class TestCli : public QObject {
     QVERIFY(j["sticks"].toArray().size() <= 7);
     QVERIFY(j["error"].toObject()["area_mean_de00"].toDouble() <= j["error"].toObject()["worst_de00"].toDouble());
     const QJsonObject pass = j["passes"].toArray().first().toObject();
-    for (const char* key : {"number", "stick", "masses", "pressure", "technique", "reason"}) QVERIFY2(pass.contains(key), key);
+    for (const char* key : {"number", "stick", "masses", "pressure", "technique", "reason"})
+      QVERIFY2(pass.contains(key), key);
     QCOMPARE(QImage(dir.filePath("b.png")).size(), QSize(300, 200));
     QCOMPARE(QImage(dir.filePath("m.png")).size(), QSize(300, 200));
   }
@@ -106,9 +109,12 @@ class TestCli : public QObject {
     QTest::newRow("swatch letters") << QStringList{"swatch", "--paper-lab", "50,a,b"};
     QTest::newRow("swatch nan") << QStringList{"swatch", "--paper-lab", "nan,0,0"};
     QTest::newRow("swatch tooth") << QStringList{"swatch", "--paper-lab", "50,0,0", "--tooth", "sharp"};
-    QTest::newRow("swatch pressure") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "stroke:50,0,0:soft:1.5"};
-    QTest::newRow("swatch medium") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "stroke:50,0,0:oil:0.5"};
-    QTest::newRow("swatch colour") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "stroke:50,150,-150:soft:0.5"};
+    QTest::newRow("swatch pressure") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer",
+                                                    "stroke:50,0,0:soft:1.5"};
+    QTest::newRow("swatch medium") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer",
+                                                  "stroke:50,0,0:oil:0.5"};
+    QTest::newRow("swatch colour") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer",
+                                                  "stroke:50,150,-150:soft:0.5"};
     QTest::newRow("swatch load") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "wash:50,0,0:opaque:-1"};
     QTest::newRow("swatch word") << QStringList{"swatch", "--paper-lab", "50,0,0", "--layer", "polish"};
   }
@@ -144,8 +150,10 @@ class TestCli : public QObject {
   }
 
   void swatch_reports_every_layer() {
-    const QJsonObject j = swatch("60,0,0", {"wash:80,5,10:opaque:0.5", "stroke:40,20,-30:hard:0.6:rubbed", "rub", "fixative"});
-    for (const char* key : {"lab", "lch", "spread_l", "local_chroma", "tooth_left", "layers"}) QVERIFY2(j.contains(key), key);
+    const QJsonObject j =
+        swatch("60,0,0", {"wash:80,5,10:opaque:0.5", "stroke:40,20,-30:hard:0.6:rubbed", "rub", "fixative"});
+    for (const char* key : {"lab", "lch", "spread_l", "local_chroma", "tooth_left", "layers"})
+      QVERIFY2(j.contains(key), key);
     const QJsonArray layers = j["layers"].toArray();
     QCOMPARE(layers.size(), 4);
     const Colour wet = lab_of(layers[0].toObject()["wet_lab"]);

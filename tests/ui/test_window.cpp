@@ -280,7 +280,8 @@ class TestWindow : public QObject {
 
   void every_control_has_a_name() {
     trial::World w;
-    for (const char* name : {"subject_view", "board_view", "peephole", "core_sample", "course", "papers", "passes", "collections", "sticks", "squint", "masses"}) {
+    for (const char* name : {"subject_view", "board_view", "peephole", "core_sample", "course", "papers", "passes",
+                             "collections", "sticks", "squint", "masses"}) {
       auto* widget = w.find<QWidget>(name);
       QVERIFY2(widget != nullptr, name);
       QVERIFY2(!widget->accessibleName().isEmpty(), name);

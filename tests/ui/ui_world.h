@@ -25,13 +25,17 @@ class World {
     autosave.forget();
   }
 
-  static QString demo(const QString& name) { return QString::fromStdString((media::data_directory() / "demo").string()) + "/" + name; }
+  static QString demo(const QString& name) {
+    return QString::fromStdString((media::data_directory() / "demo").string()) + "/" + name;
+  }
   bool open_demo(const QString& name = "salt-works.png") {
     window.files().open_path(demo(name));
     return settle();
   }
   /// Waits until nothing is being worked out.
-  bool settle() { return QTest::qWaitFor([this] { return !session.busy(); }, 60000); }
+  bool settle() {
+    return QTest::qWaitFor([this] { return !session.busy(); }, 60000);
+  }
   template <class T>
   T* find(const char* name) {
     return window.findChild<T*>(name);

@@ -2,6 +2,7 @@
 #include <QCommandLineParser>
 #include <QStandardPaths>
 #include <QTimer>
+#include <algorithm>
 
 #include "session/sentences.h"
 #include "widgets/style.h"
@@ -9,15 +10,15 @@
 
 namespace {
 
-/// Takes a picture of the window once the plan stands, then ends: for ./demo without a display and for the docs.
-void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, const QString& file, int stage) {
-  QObject::connect(&session, &yd::app::Session::busy_changed, &window, [&window, &session, file, stage](bool busy) {
-    if (busy || !session.planned()) return;
-    window.stages().go(static_cast<yd::app::Stage>(stage));
-    QTimer::singleShot(400, &window, [&window, file] {
-      const bool saved = window.grab().save(file);
-      QCoreApplication::exit(saved ? 0 : 2);
-    });
+/// Takes a picture of the window once the plan stands (at once where nothing is opened), then ends: for ./demo without
+/// a display and for the docs.
+void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, const QString& file, bool opened) {
+  const auto take = [&window, file] {
+    QTimer::singleShot(400, &window, [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
+  };
+  if (!opened) return take();
+  QObject::connect(&session, &yd::app::Session::busy_changed, &window, [&session, take](bool busy) {
+    if (!busy && session.planned()) take();
   });
 }
 
@@ -31,7 +32,7 @@ int main(int argc, char** argv) {
   parser.addHelpOption();
   parser.addPositionalArgument("FILE", "A picture or a .dune project");
   const QCommandLineOption picture("picture", "Save a picture of the window once it has planned, and end", "FILE");
-  const QCommandLineOption stage("stage", "The stage for --picture, 0 to 3", "N", "3");
+  const QCommandLineOption stage("stage", "The stage for --picture, 0 to 3", "N", "0");
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption dark("dark", "Dark grey scheme");
   parser.addOptions({picture, stage, size, dark});
@@ -51,7 +52,9 @@ int main(int argc, char** argv) {
   const QStringList wh = parser.value(size).split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());
   window.show();
-  if (parser.isSet(picture)) picture_when_ready(window, session, parser.value(picture), parser.value(stage).toInt());
-  if (!parser.positionalArguments().isEmpty()) window.files().open_path(parser.positionalArguments().first());
+  window.stages().go(static_cast<yd::app::Stage>(std::clamp(parser.value(stage).toInt(), 0, yd::app::kStages - 1)));
+  const bool opened = !parser.positionalArguments().isEmpty();
+  if (parser.isSet(picture)) picture_when_ready(window, session, parser.value(picture), opened);
+  if (opened) window.files().open_path(parser.positionalArguments().first());
   return QApplication::exec();
 }

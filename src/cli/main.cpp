@@ -69,6 +69,8 @@ int run(int argc, char** argv) {
 int main(int argc, char** argv) {
   // Qt's picture plugins want an application object to find their folder; none needs a display.
   const QCoreApplication application(argc, argv);
+  // Qt's picture readers remark on small faults of a file; standard error is for our one line.
+  qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
   try {
     return run(argc, argv);
   } catch (const std::exception& e) {

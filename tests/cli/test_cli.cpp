@@ -100,6 +100,7 @@ class TestCli : public QObject {
     QTest::newRow("missing picture") << QStringList{"plan", "/nowhere.png"};
     QTest::newRow("folder") << QStringList{"plan", "/"};
     QTest::newRow("no picture inside") << QStringList{"plan", "/proc/version"};
+    QTest::newRow("broken jpeg") << QStringList{"plan", YD_TEST_DATA "/broken/pictures/bad-huffman.jpg"};
     QTest::newRow("paper") << QStringList{"plan", "/nowhere.png", "--paper", "vellum"};
     QTest::newRow("school") << QStringList{"plan", "/nowhere.png", "--school", "sideways"};
     QTest::newRow("collection") << QStringList{"plan", "/nowhere.png", "--collection", "none"};

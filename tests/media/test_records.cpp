@@ -86,6 +86,13 @@ class TestRecords : public QObject {
     QVERIFY(c.error().code == Error::Code::not_found);
   }
 
+  void the_documented_table_is_the_one_that_is_read() {
+    QFile doc(YD_SOURCE_DIR "/docs/model.md");
+    QVERIFY(doc.open(QIODevice::ReadOnly));
+    QVERIFY(QString::fromUtf8(doc.readAll())
+                .contains(QString::fromStdString(media::to_markdown(media::load_model()->table))));
+  }
+
   void parameters_out_of_range_are_refused() {
     QFile shipped(QString::fromStdString((media::data_directory() / "model" / "parameters.json").string()));
     QVERIFY(shipped.open(QIODevice::ReadOnly));

@@ -33,6 +33,7 @@ QTableView* table(const QString& name, QAbstractItemModel& model, int stretched_
   view->verticalHeader()->hide();
   view->verticalHeader()->setDefaultSectionSize(24);
   view->horizontalHeader()->setHighlightSections(false);
+  view->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
   view->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
   view->horizontalHeader()->setSectionResizeMode(stretched_column, QHeaderView::Stretch);
   return view;

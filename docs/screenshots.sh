@@ -1,0 +1,17 @@
+#!/usr/bin/env bash
+# Makes docs/screenshots/ anew from the demo data; needs a built program and Xvfb.
+# Usage: docs/screenshots.sh [BUILD FOLDER]
+set -euo pipefail
+cd "$(dirname "$0")/.."
+program="${1:-build}/src/app/yawning-dune"
+home=$(mktemp -d)
+shot() {
+  HOME="$home" XDG_DATA_HOME="$home" XDG_CONFIG_HOME="$home" xvfb-run -a -s "-screen 0 1920x1200x24" \
+    "$program" --picture "docs/screenshots/$1.png" --stage "$2" "${@:3}"
+}
+shot empty 0
+shot subject 0 data/demo/salt-works.png
+shot ground 1 data/demo/salt-works.png
+shot tray 2 data/demo/salt-works.png
+shot layers 3 data/demo/salt-works.png
+shot dark 3 --dark data/demo/kettle.png

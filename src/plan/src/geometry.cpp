@@ -7,12 +7,10 @@ namespace {
 
 using optics::kStrata;
 
-float share_of_second(const optics::Mix& mix) {
-  float share = 0;
-  for (const auto& part : mix.parts) {
-    if (part.pigment == 1) share += part.share;
-  }
-  return share;
+std::array<float, kMostStrokes> shares_of(const optics::Mix& mix) {
+  std::array<float, kMostStrokes> out{};
+  for (const auto& part : mix.parts) out[static_cast<std::size_t>(part.pigment)] += part.share;
+  return out;
 }
 
 /// The coats of one event, over all strata.
@@ -21,7 +19,7 @@ StackGeometry::Coat gather(const optics::Pile& pile, int event) {
   for (std::size_t i = 0; i < kStrata; ++i) {
     for (const optics::Coat& c : pile.strata()[i]) {
       if (c.event != event || c.load <= 0) continue;
-      out.share_of_second = share_of_second(pile.mixes()[static_cast<std::size_t>(c.mix)]);
+      out.share = shares_of(pile.mixes()[static_cast<std::size_t>(c.mix)]);
       out.loads.load[i] = c.load;
       out.loads.cover[i] = optics::grain_cover(c.load, c.grain);
       out.loads.scatter_scale = c.scatter_scale;
@@ -55,20 +53,25 @@ StackGeometry make_geometry(const optics::Ground& ground, const optics::Paramete
   g.tooth_left = pile.tooth_left();
   for (const int event : events(pile)) {
     StackGeometry::Coat coat = gather(pile, event);
-    if (coat.share_of_second == 0 && g.under == g.coats.size()) ++g.under;
+    if (coat.share[0] >= 1 && g.under == g.coats.size()) ++g.under;
     g.coats.push_back(coat);
   }
   return g;
 }
 
-std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const optics::Parameters& parameters,
-                                          std::span<const optics::Medium> media) {
+std::vector<StrokeShape> all_shapes(std::span<const optics::Medium> media) {
   std::vector<StrokeShape> shapes;
   for (const optics::Medium m : media) {
     for (const double p : kPressures) {
       for (const Technique t : {Technique::laid, Technique::rubbed}) shapes.push_back({m, p, t});
     }
   }
+  return shapes;
+}
+
+std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const optics::Parameters& parameters,
+                                          std::span<const optics::Medium> media) {
+  const std::vector<StrokeShape> shapes = all_shapes(media);
   std::vector<StackGeometry> out;
   for (const StrokeShape& first : shapes) {
     out.push_back(make_geometry(ground, parameters, std::span(&first, 1)));
@@ -81,23 +84,26 @@ std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const op
   return out;
 }
 
-optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float share_of_q) {
+optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pigment* const> pigments) {
   optics::Pigment m;
-  for (std::size_t i = 0; i < colour::kBands; ++i) {
-    m.k[i] = p.k[i] + share_of_q * (q.k[i] - p.k[i]);
-    m.s[i] = p.s[i] + share_of_q * (q.s[i] - p.s[i]);
+  for (std::size_t n = 0; n < pigments.size(); ++n) {
+    if (shares[n] <= 0) continue;
+    for (std::size_t i = 0; i < colour::kBands; ++i) {
+      m.k[i] += shares[n] * pigments[n]->k[i];
+      m.s[i] += shares[n] * pigments[n]->s[i];
+    }
   }
   return m;
 }
 
 optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
-                                  const optics::Pigment& first, const optics::Pigment& second) {
+                                  std::span<const optics::Pigment* const> pigments) {
   const optics::Kernel& kernel = optics::kernel();
   optics::StrataSpectra state;
   state.fill(ground.reflectance);
   optics::CoatTable table;
   for (const StackGeometry::Coat& c : geometry.coats) {
-    kernel.films(blend(first, second, c.share_of_second), c.loads, table);
+    kernel.films(blend(c.share, pigments), c.loads, table);
     kernel.lay(state, table, state);
   }
   return state;

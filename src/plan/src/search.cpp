@@ -89,7 +89,7 @@ class PairSearch {
     over_.assign(seconds.size() * g.coats.size(), CoatTable{});
     tbb::parallel_for(std::size_t{0}, seconds.size(), [&](std::size_t n) {
       for (std::size_t c = g.under; c < g.coats.size(); ++c) {
-        if (g.coats[c].share_of_second < 1) continue;
+        if (g.coats[c].share[1] < 1) continue;
         kernel_.films(pigments_[seconds[n]], g.coats[c].loads, over_[n * g.coats.size() + c]);
       }
     });
@@ -115,9 +115,9 @@ class PairSearch {
     colour::Spectrum mean;
     for (std::size_t c = g.under; c < g.coats.size(); ++c) {
       const CoatTable* coat = &over_[n * g.coats.size() + c];
-      const float share = g.coats[c].share_of_second;
-      if (share < 1) {
-        kernel_.films(blend(pigments_[first], pigments_[second], share), g.coats[c].loads, mixed);
+      if (g.coats[c].share[1] < 1) {
+        const std::array<const optics::Pigment*, 2> both{&pigments_[first], &pigments_[second]};
+        kernel_.films(blend(g.coats[c].share, both), g.coats[c].loads, mixed);
         coat = &mixed;
       }
       if (c + 1 == g.coats.size()) {

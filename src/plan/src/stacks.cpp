@@ -3,6 +3,7 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
+#include <array>
 #include <map>
 #include <set>
 #include <tuple>
@@ -51,8 +52,9 @@ class Maker {
   const media::Stick& stick(int i) const { return in_.sticks[static_cast<std::size_t>(i)]; }
 
   Stack make(const StackGeometry& g, std::vector<Stroke> strokes) const {
-    const auto strata =
-        shade_stack(g, *in_.ground, pigments_.at(strokes.front().stick), pigments_.at(strokes.back().stick));
+    const std::array<const optics::Pigment*, 2> both{&pigments_.at(strokes.front().stick),
+                                                     &pigments_.at(strokes.back().stick)};
+    const auto strata = shade_stack(g, *in_.ground, std::span(both).first(strokes.size()));
     const optics::Look look = optics::look(strata);
     return {std::move(strokes), look.lab, static_cast<float>(look.spread_l), static_cast<float>(g.tooth_left)};
   }

@@ -20,14 +20,17 @@ struct StrokeShape {
   Technique technique = Technique::laid;
 };
 
-/// Loads of a stack of one or two strokes on a ground, worked once for all sticks. Pigment 0 is the first stroke's
-/// stick, 1 the second's. Coats from the paper upwards; the first `under` coats hold pigment 0 alone.
+/// Strokes in one stack at most.
+inline constexpr std::size_t kMostStrokes = 4;
+
+/// Loads of a stack of strokes on a ground, worked once for all sticks. Pigment i is the stick of stroke i. Coats from the
+/// paper upwards; the first `under` coats hold pigment 0 alone.
 struct StackGeometry {
   struct Coat {
     optics::CoatLoads loads;
-    float share_of_second = 0;  ///< 0: first stick, 1: second, between: rubbed together
+    std::array<float, kMostStrokes> share{};  ///< of each stroke's pigment; several where they are rubbed together
   };
-  std::array<StrokeShape, 2> shape;
+  std::array<StrokeShape, kMostStrokes> shape;
   int strokes = 1;
   std::vector<Coat> coats;
   std::size_t under = 0;
@@ -41,11 +44,14 @@ StackGeometry make_geometry(const optics::Ground& ground, const optics::Paramete
 std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const optics::Parameters& parameters,
                                           std::span<const optics::Medium> media);
 
-/// Strata of one stack with these two pigments (the second is ignored where there is one stroke), by the fast kernel.
-optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
-                                  const optics::Pigment& first, const optics::Pigment& second);
+/// The shapes a stroke may have in these media: every pressure, laid and rubbed.
+std::vector<StrokeShape> all_shapes(std::span<const optics::Medium> media);
 
-/// K and S of a mixture of two.
-optics::Pigment blend(const optics::Pigment& p, const optics::Pigment& q, float share_of_q);
+/// Strata of one stack by the fast kernel. `pigments` holds one for each stroke.
+optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
+                                  std::span<const optics::Pigment* const> pigments);
+
+/// K and S of a mixture, shares summing to 1.
+optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pigment* const> pigments);
 
 }  // namespace yd::plan

@@ -13,6 +13,8 @@ struct PlanArguments {
   std::string collection = "generic";
   std::string school = "dark-first";
   int sticks = 12;
+  int strokes = 2;
+  bool reach = false;  ///< say why targets are out of reach and what would help
   int masses = 16;
   std::string json_file;  ///< empty: standard output
   std::string board_file;

@@ -8,6 +8,7 @@
 #include "formats/plan_json.h"
 #include "media/model.h"
 #include "pictures/pictures.h"
+#include "plan/judge.h"
 
 namespace yd::cli {
 namespace {
@@ -75,11 +76,21 @@ Status run_plan(const PlanArguments& a) {
   if (!collection) return collection.error();
   const auto subject = read(a, observer);
   if (!subject) return subject.error();
-  const plan::PlanOptions options{a.sticks, school.value(), true};
+  plan::PlanOptions options;
+  options.most_sticks = a.sticks;
+  options.most_strokes = a.strokes;
+  options.school = school.value();
   const auto plan =
       plan::make_plan(subject.value(), paper.value(), collection.value(), model->parameters, options, observer);
   if (!plan) return plan.error();
   nlohmann::json json = formats::plan_to_json(plan.value(), subject.value(), paper.value(), collection.value());
+  if (a.reach) {
+    const auto papers = media::load_papers();
+    if (!papers) return papers.error();
+    const auto reach = plan::judge_reach({&plan.value(), &paper.value(), papers.value(), &collection.value(), &model->parameters, options}, observer);
+    if (!reach) return reach.error();
+    formats::add_reach(json, plan.value(), reach.value());
+  }
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   Status pictures =
       write_pictures(a, subject.value(), plan.value(), paper.value(), collection.value(), model->parameters);

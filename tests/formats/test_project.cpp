@@ -20,8 +20,10 @@ using formats::Entries;
 namespace {
 
 formats::Project sample() {
-  return {QByteArray(3000, 'x'),     "sea.png",       {0.25, 20}, {9, plan::School::dark_first, false},
-          trial::paper("laid-buff"), trial::every(20)};
+  plan::PlanOptions options = trial::options_with(9);
+  options.allow_rubbed = false;
+  options.by_hand = {{2, subject::Role::dark, {{3, 0.6, plan::Technique::laid}, {5, 1.0, plan::Technique::rubbed}}}};
+  return {QByteArray(3000, 'x'), "sea.png", {0.25, 20}, options, trial::paper("laid-buff"), trial::every(20)};
 }
 
 Entries good_entries() {
@@ -72,7 +74,7 @@ class TestProject : public QObject {
     QCOMPARE(q->reference_name, p.reference_name);
     QCOMPARE(q->read.squint, p.read.squint);
     QCOMPARE(q->plan.most_sticks, p.plan.most_sticks);
-    QCOMPARE(q->plan.allow_rubbed, false);
+    QVERIFY(q->plan == p.plan);
     QCOMPARE(q->paper.id, p.paper.id);
     QCOMPARE(q->collection.sticks.size(), p.collection.sticks.size());
     QCOMPARE(q->collection.sticks[3].masstone.band, p.collection.sticks[3].masstone.band);

@@ -54,10 +54,15 @@ inline subject::Subject small_subject(int width = 320, int height = 240) {
   return subject::read_subject(std::move(image), {0.2, 12}, observer).value();
 }
 
+inline plan::PlanOptions options_with(int sticks) {
+  plan::PlanOptions options;
+  options.most_sticks = sticks;
+  return options;
+}
+
 inline plan::Plan small_plan(const subject::Subject& subject, const media::Collection& collection, int sticks = 8) {
   Observer observer;
-  return plan::make_plan(subject, paper(), collection, shipped_model().parameters,
-                         {sticks, plan::School::dark_first, true}, observer)
+  return plan::make_plan(subject, paper(), collection, shipped_model().parameters, options_with(sticks), observer)
       .value();
 }
 

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <array>
+#include <map>
 #include <vector>
 
 #include "colour/smoothest.h"
@@ -10,23 +12,31 @@
 
 namespace yd::trial {
 
+/// Smoothest reflectances, remembered: property tests ask for the same few colours thousands of times.
+inline const colour::Spectrum& reflectance_of(const colour::Lab& lab) {
+  static std::map<std::array<double, 3>, colour::Spectrum> known;
+  const std::array<double, 3> key{lab.l, lab.a, lab.b};
+  const auto found = known.find(key);
+  return found != known.end() ? found->second : known.emplace(key, colour::nearest_reflectance(lab)).first->second;
+}
+
 /// A small patch of paper to try things on: sticks by Lab, operations in a chain.
 class Patch {
  public:
   Patch(const colour::Lab& paper, const optics::Tooth& tooth, const optics::Parameters& parameters)
-      : ground_(optics::make_ground(colour::nearest_reflectance(paper), tooth)),
+      : ground_(optics::make_ground(reflectance_of(paper), tooth)),
         parameters_(parameters),
         pile_(ground_, parameters_) {}
   Patch(const Patch&) = delete;
   Patch& operator=(const Patch&) = delete;
 
   Patch& stroke(const colour::Lab& stick, optics::Medium medium, double pressure) {
-    pile_.stroke(add(optics::opaque_pigment(colour::nearest_reflectance(stick), parameters_.of(medium).scatter)),
+    pile_.stroke(add(optics::opaque_pigment(reflectance_of(stick), parameters_.of(medium).scatter)),
                  medium, pressure);
     return *this;
   }
   Patch& wash(const colour::Lab& paint, optics::WashKind kind, double load, bool wet = false) {
-    const auto colour = colour::nearest_reflectance(paint);
+    const colour::Spectrum& colour = reflectance_of(paint);
     const double scatter = parameters_.of(kind).scatter;
     pile_.wash(add(scatter > 0 ? optics::opaque_pigment(colour, scatter) : optics::transparent_pigment(colour)), kind,
                load, wet);

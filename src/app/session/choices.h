@@ -20,8 +20,7 @@ inline bool same_reading(const Choices& p, const Choices& q) {
 }
 
 inline bool same_plan(const Choices& p, const Choices& q) {
-  return p.plan.most_sticks == q.plan.most_sticks && p.plan.school == q.plan.school &&
-         p.plan.allow_rubbed == q.plan.allow_rubbed && p.paper == q.paper && p.collection == q.collection;
+  return p.plan == q.plan && p.paper == q.paper && p.collection == q.collection;
 }
 
 }  // namespace yd::app

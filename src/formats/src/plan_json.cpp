@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "colour/ciede2000.h"
+
 namespace yd::formats {
 namespace {
 
@@ -9,12 +11,24 @@ using nlohmann::json;
 
 double rounded(double v, double step = 1e-4) { return std::round(v / step) * step; }
 
-json recipe_to_json(const plan::Recipe& recipe, const media::Collection& collection) {
+json strokes_to_json(const std::vector<plan::Stroke>& strokes, const media::Collection& collection) {
   json out = json::array();
-  for (const plan::Stroke& s : recipe.strokes) {
+  for (const plan::Stroke& s : strokes) {
     out.push_back({{"stick", collection.sticks[static_cast<std::size_t>(s.stick)].id},
                    {"pressure", s.pressure},
                    {"technique", plan::name(s.technique)}});
+  }
+  return out;
+}
+
+json alternatives_to_json(const plan::TargetPlan& t, const media::Collection& collection) {
+  json out = json::array();
+  for (const plan::Stack& s : t.alternatives) {
+    out.push_back({{"predicted_lab", lab_to_json(s.lab)},
+                   {"de00", rounded(colour::ciede2000(s.lab, t.target))},
+                   {"spread_l", rounded(static_cast<double>(s.spread_l))},
+                   {"tooth_left", rounded(static_cast<double>(s.tooth_left))},
+                   {"recipe", strokes_to_json(s.strokes, collection)}});
   }
   return out;
 }
@@ -27,7 +41,8 @@ json target_to_json(const plan::TargetPlan& t, const media::Collection& collecti
           {"de00", rounded(t.recipe.de00)},
           {"spread_l", rounded(t.recipe.look.spread_l)},
           {"tooth_left", rounded(t.recipe.tooth_left)},
-          {"recipe", recipe_to_json(t.recipe, collection)}};
+          {"alternatives", alternatives_to_json(t, collection)},
+          {"recipe", strokes_to_json(t.recipe.strokes, collection)}};
 }
 
 json masses_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Collection& collection) {
@@ -74,6 +89,19 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
 }
 
 }  // namespace
+
+void add_reach(json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach) {
+  // Masses hold their targets in the plan's order.
+  std::vector<std::size_t> next(plan_json["masses"].size(), 0);
+  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
+    const auto m = static_cast<std::size_t>(plan.targets[t].mass);
+    json remedies = json::array();
+    for (const plan::Remedy& r : reach[t].remedies) {
+      remedies.push_back({{"kind", plan::name(r.kind)}, {"what", r.what}, {"de00", rounded(r.de00)}});
+    }
+    plan_json["masses"][m]["targets"][next[m]++]["reach"] = {{"why", plan::name(reach[t].why)}, {"remedies", remedies}};
+  }
+}
 
 json lab_to_json(const colour::Lab& lab) { return {rounded(lab.l), rounded(lab.a), rounded(lab.b)}; }
 

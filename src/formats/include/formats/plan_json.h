@@ -2,6 +2,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "plan/judge.h"
 #include "plan/plan.h"
 
 namespace yd::formats {
@@ -10,6 +11,9 @@ namespace yd::formats {
 /// shares of 1, colours as Lab D50.
 nlohmann::json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
                             const media::Collection& collection);
+
+/// Adds to every target of a plan's JSON a "reach": why it is or is not reached, and what would help.
+void add_reach(nlohmann::json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach);
 
 nlohmann::json lab_to_json(const colour::Lab& lab);
 

@@ -16,7 +16,7 @@ namespace yd::plan {
 /// masstone. It is exact for coats that hide. tests/plan measures what the ranking loses against working out everything.
 struct DeepOptions {
   int strokes = 3;          ///< 3 or 4
-  int kept_per_target = 160; ///< stacks worked out in full for each target
+  int kept_per_target = 96;///< stacks worked out in full for each target
 };
 
 /// How much was looked at and how much was worked out.

@@ -18,10 +18,21 @@ enum class School { dark_first };
 const char* name(School school);
 Result<School> school_by_name(const std::string& name);
 
+/// A recipe the artist chose for one part of a mass, instead of the planner's.
+struct HandChoice {
+  int mass = 0;
+  subject::Role role = subject::Role::middle;
+  std::vector<Stroke> strokes;
+  bool operator==(const HandChoice&) const = default;
+};
+
 struct PlanOptions {
-  int most_sticks = 12;
+  int most_sticks = 12;  ///< 1 to 60
   School school = School::dark_first;
   bool allow_rubbed = true;
+  int most_strokes = 2;  ///< in one stack, 1 to 4
+  std::vector<HandChoice> by_hand;
+  bool operator==(const PlanOptions&) const = default;
 };
 
 /// What the artist gets.

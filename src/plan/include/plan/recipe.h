@@ -30,6 +30,14 @@ struct Recipe {
   double tooth_left = 1;  ///< 0 to 1
 };
 
+/// One stack that a tray can make on the ground, whatever it is wanted for.
+struct Stack {
+  std::vector<Stroke> strokes;
+  colour::Lab lab;     ///< far-off colour, D50
+  float spread_l = 0;  ///< speckle
+  float tooth_left = 1;
+};
+
 /// The pile after the first `count` strokes. Pigment numbers are stick indices.
 optics::Pile build(const optics::Ground& ground, const optics::Parameters& parameters,
                    std::span<const media::Stick> sticks, std::span<const Stroke> strokes);

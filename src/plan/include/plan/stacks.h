@@ -8,14 +8,6 @@
 
 namespace yd::plan {
 
-/// One stack that a tray can make on the ground, whatever it is wanted for.
-struct Stack {
-  std::vector<Stroke> strokes;
-  colour::Lab lab;     ///< far-off colour, D50
-  float spread_l = 0;  ///< speckle
-  float tooth_left = 1;
-};
-
 /// Every one- and two-stroke stack of these sticks that the rules allow. `tray` holds indices into input.sticks.
 std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tray);
 

@@ -1,0 +1,149 @@
+// Measured surfaces as targets: how well the smoothest reflectance stands in for them, and how many the shipped
+// collection reaches. Prints the table that docs/model.md carries. Usage: real_surfaces [EVERY NTH for reach]
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cstdio>
+#include <cstdlib>
+#include <fstream>
+#include <sstream>
+#include <string>
+#include <vector>
+
+#include "colour/ciede2000.h"
+#include "colour/observer.h"
+#include "colour/smoothest.h"
+#include "plan/deep_search.h"
+#include "small_world.h"
+
+using namespace yd;
+
+namespace {
+
+/// Samples onto our bands, linear between them; the ends are held where the measurement is shorter.
+colour::Spectrum onto_bands(const std::vector<double>& nm, const std::vector<double>& r) {
+  colour::Spectrum out;
+  for (std::size_t i = 0; i < colour::kBands; ++i) {
+    const double at = std::clamp(colour::band_nm(i), nm.front(), nm.back());
+    const auto above = std::upper_bound(nm.begin(), nm.end() - 1, at) - nm.begin();
+    const auto hi = static_cast<std::size_t>(std::max<std::ptrdiff_t>(1, above));
+    const double f = (at - nm[hi - 1]) / (nm[hi] - nm[hi - 1]);
+    out[i] = static_cast<float>(std::clamp(r[hi - 1] + f * (r[hi] - r[hi - 1]), 0.0, 1.0));
+  }
+  return out;
+}
+
+std::vector<double> numbers_after_label(const std::string& line) {
+  // number,"label, maybe with commas",values …
+  std::size_t from = line.find(',') + 1;
+  from = line[from] == '"' ? line.find('"', from + 1) + 2 : line.find(',', from) + 1;
+  std::vector<double> out;
+  std::istringstream s(line.substr(from));
+  for (std::string field; std::getline(s, field, ',');) out.push_back(std::atof(field.c_str()));
+  return out;
+}
+
+std::vector<colour::Spectrum> read(const std::string& name) {
+  std::ifstream in(std::string(YD_TEST_DATA) + "/published/" + name);
+  std::string line;
+  std::getline(in, line);
+  const std::vector<double> nm = numbers_after_label(line);
+  std::vector<colour::Spectrum> out;
+  while (std::getline(in, line)) out.push_back(onto_bands(nm, numbers_after_label(line)));
+  return out;
+}
+
+void print_stand_in(const char* label, const std::vector<colour::Spectrum>& surfaces) {
+  std::printf("| %s | %zu |", label, surfaces.size());
+  for (const auto light : {colour::Illuminant::d50, colour::Illuminant::d65, colour::Illuminant::a}) {
+    std::vector<double> off;
+    for (const colour::Spectrum& s : surfaces) {
+      const auto smooth = colour::smoothest_reflectance(colour::to_lab(s));
+      if (!smooth) continue;
+      const auto& w = colour::weights(light);
+      off.push_back(colour::ciede2000(colour::to_lab(s, w), colour::to_lab(smooth.value(), w)));
+    }
+    std::sort(off.begin(), off.end());
+    double mean = 0;
+    for (const double d : off) mean += d / static_cast<double>(off.size());
+    std::printf(" %.2f / %.2f |", mean, off[off.size() * 95 / 100]);
+  }
+  std::printf("\n");
+}
+
+double nearest(const std::vector<plan::Stack>& stacks, const colour::Lab& lab, std::size_t strokes) {
+  double best = 1e9;
+  for (const plan::Stack& s : stacks) {
+    if (s.strokes.size() > strokes || std::abs(s.lab.l - lab.l) / colour::kLightnessBound > best) continue;
+    best = std::min(best, colour::ciede2000(s.lab, lab));
+  }
+  return best;
+}
+
+/// The sticks of the stacks nearest to a colour: where three strokes are looked for.
+std::vector<int> sticks_near(const std::vector<plan::Stack>& stacks, const colour::Lab& lab, std::size_t count) {
+  std::vector<std::pair<double, std::size_t>> order;
+  for (std::size_t i = 0; i < stacks.size(); ++i) {
+    if (std::abs(stacks[i].lab.l - lab.l) < 15) order.emplace_back(colour::distance_1976(stacks[i].lab, lab), i);
+  }
+  std::sort(order.begin(), order.end());
+  std::vector<int> out;
+  for (const auto& [d, i] : order) {
+    for (const plan::Stroke& s : stacks[i].strokes) {
+      if (std::find(out.begin(), out.end(), s.stick) == out.end() && out.size() < count) out.push_back(s.stick);
+    }
+    if (out.size() >= count) break;
+  }
+  std::sort(out.begin(), out.end());
+  return out;
+}
+
+void print_reach(const char* label, const std::vector<colour::Spectrum>& surfaces, std::size_t every) {
+  std::vector<colour::Lab> labs;
+  for (std::size_t i = 0; i < surfaces.size(); i += every) labs.push_back(colour::to_lab(surfaces[i]));
+  std::vector<int> all(trial::shipped_collection().sticks.size());
+  for (std::size_t i = 0; i < all.size(); ++i) all[i] = static_cast<int>(i);
+  for (const char* id : {"sanded-800-white", "card-middle-grey", "sanded-800-black"}) {
+    const plan::SearchInput in{&trial::paper(id).ground, &trial::shipped_model().parameters,
+                               trial::shipped_collection().sticks, labs, {}};
+    const auto stacks = plan::all_stacks(in, all);
+    std::vector<std::array<int, 3>> hit(labs.size());
+    tbb::parallel_for(std::size_t{0}, labs.size(), [&](std::size_t i) {
+      hit[i][0] = nearest(stacks, labs[i], 1) <= 3;
+      hit[i][1] = nearest(stacks, labs[i], 2) <= 3;
+      hit[i][2] = hit[i][1];
+      if (hit[i][1]) return;
+      const std::vector<colour::Lab> one{labs[i]};
+      plan::SearchInput alone = in;
+      alone.targets = one;
+      plan::DeepSummary summary;
+      Observer observer;
+      const auto deep = plan::deep_stacks(alone, sticks_near(stacks, labs[i], 8), {}, summary, observer);
+      hit[i][2] = deep.ok() && nearest(deep.value(), labs[i], 3) <= 3;
+    });
+    std::array<double, 3> share{};
+    for (const auto& h : hit) {
+      for (std::size_t k = 0; k < 3; ++k) share[k] += 100.0 * h[k] / static_cast<double>(hit.size());
+    }
+    std::printf("| %s | %zu | %s | %.0f %% | %.0f %% | %.0f %% |\n", label, labs.size(), id, share[0], share[1], share[2]);
+    std::fflush(stdout);
+  }
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  const std::size_t every = argc > 1 ? static_cast<std::size_t>(std::max(1, std::atoi(argv[1]))) : 1;
+  const auto papers = read("nickerson_462_munsell_400-700_5nm.csv");
+  const auto objects = read("vrhel_170_objects_390-730_2nm.csv");
+  const auto natural = read("krinov_191_natural_400-650_10nm.csv");
+  std::printf("| surfaces | number | D50 mean / 95 %% | D65 | A |\n|---|---:|---:|---:|---:|\n");
+  print_stand_in("Munsell papers", papers);
+  print_stand_in("objects", objects);
+  print_stand_in("natural surfaces", natural);
+  std::printf("\n| surfaces | number | ground | one stroke | two | three |\n|---|---:|---|---:|---:|---:|\n");
+  print_reach("Munsell papers", papers, every);
+  print_reach("objects", objects, every);
+  print_reach("natural surfaces", natural, every);
+  return 0;
+}

@@ -14,4 +14,5 @@ shot subject 0 data/demo/salt-works.png
 shot ground 1 data/demo/salt-works.png
 shot tray 2 data/demo/salt-works.png
 shot layers 3 data/demo/salt-works.png
+shot colour 3 --point 0.62,0.56 data/demo/salt-works.png
 shot dark 3 --dark data/demo/kettle.png

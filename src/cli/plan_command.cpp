@@ -87,7 +87,8 @@ Status run_plan(const PlanArguments& a) {
   if (a.reach) {
     const auto papers = media::load_papers();
     if (!papers) return papers.error();
-    const auto reach = plan::judge_reach({&plan.value(), &paper.value(), papers.value(), &collection.value(), &model->parameters, options}, observer);
+    const auto reach = plan::judge_reach(
+        {&plan.value(), &paper.value(), papers.value(), &collection.value(), &model->parameters, options}, observer);
     if (!reach) return reach.error();
     formats::add_reach(json, plan.value(), reach.value());
   }

@@ -44,22 +44,28 @@ rc::Gen<colour::Lab> any_lab() {
 }
 
 rc::Gen<Step> any_step(int kinds) {
-  return rc::gen::map(rc::gen::tuple(rc::gen::inRange(0, kinds), any_lab(), between(0, 1)),
-                      [](const auto& t) { return Step{std::get<0>(t), std::get<1>(t), std::get<2>(t)}; });
+  return rc::gen::map(rc::gen::tuple(rc::gen::inRange(0, kinds), any_lab(), between(0, 1)), [](const auto& t) {
+    return Step{std::get<0>(t), std::get<1>(t), std::get<2>(t)};
+  });
 }
 
 rc::Gen<optics::Tooth> any_tooth() {
-  return rc::gen::map(rc::gen::tuple(between(0.2, 2), between(0.5, 2), between(0.1, 0.8)),
-                      [](const auto& t) { return optics::Tooth{std::get<0>(t), std::get<1>(t), std::get<2>(t)}; });
+  return rc::gen::map(rc::gen::tuple(between(0.2, 2), between(0.5, 2), between(0.1, 0.8)), [](const auto& t) {
+    return optics::Tooth{std::get<0>(t), std::get<1>(t), std::get<2>(t)};
+  });
 }
 
 constexpr int kEverything = 7 + static_cast<int>(optics::kWashKinds);
 
 void apply(trial::Patch& p, const Step& s) {
-  if (s.kind < 5) p.stroke(s.lab, optics::kAllMedia[static_cast<std::size_t>(s.kind)], s.amount);
-  else if (s.kind == 5) p.rub();
-  else if (s.kind == 6) p.fix();
-  else p.wash(s.lab, optics::kAllWashes[static_cast<std::size_t>(s.kind - 7)], 1.5 * s.amount);
+  if (s.kind < 5)
+    p.stroke(s.lab, optics::kAllMedia[static_cast<std::size_t>(s.kind)], s.amount);
+  else if (s.kind == 5)
+    p.rub();
+  else if (s.kind == 6)
+    p.fix();
+  else
+    p.wash(s.lab, optics::kAllWashes[static_cast<std::size_t>(s.kind - 7)], 1.5 * s.amount);
 }
 
 bool holds(const char* what, const std::function<void()>& property) { return rc::check(what, property); }
@@ -134,8 +140,10 @@ class TestLaws : public QObject {
       double tooth = p.tooth_left();
       for (const Step& s : *rc::gen::container<std::vector<Step>>(any_step(7))) {
         apply(p, s);
-        if (s.kind < 5) RC_ASSERT(p.tooth_left() <= tooth + 1e-5);
-        else RC_ASSERT(p.tooth_left() >= tooth - 1e-5);
+        if (s.kind < 5)
+          RC_ASSERT(p.tooth_left() <= tooth + 1e-5);
+        else
+          RC_ASSERT(p.tooth_left() >= tooth - 1e-5);
         RC_ASSERT(p.tooth_left() <= 1 + 1e-6);
         tooth = p.tooth_left();
       }

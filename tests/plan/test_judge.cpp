@@ -53,7 +53,8 @@ class TestJudge : public QObject {
     const plan::Plan p = plan_for(labs, tray);
     static const auto papers = media::load_papers().value();
     Observer observer;
-    const auto reach = plan::judge_reach({&p, &trial::paper(), papers, &trial::shipped_collection(), &trial::shipped_model().parameters, {}}, observer);
+    const auto reach = plan::judge_reach(
+        {&p, &trial::paper(), papers, &trial::shipped_collection(), &trial::shipped_model().parameters, {}}, observer);
     QVERIFY(reach.ok());
     QCOMPARE(reach->at(0).why, plan::Why::too_dark);
     QCOMPARE(reach->at(1).why, plan::Why::too_light);
@@ -64,7 +65,9 @@ class TestJudge : public QObject {
       const auto& remedies = reach->at(static_cast<std::size_t>(t)).remedies;
       QVERIFY(!remedies.empty());
       for (const plan::Remedy& r : remedies) QVERIFY(r.de00 < p.targets[static_cast<std::size_t>(t)].recipe.de00);
-      const bool stick_named = std::any_of(remedies.begin(), remedies.end(), [](const plan::Remedy& r) { return r.kind == plan::Remedy::Kind::this_stick && !r.what.empty(); });
+      const bool stick_named = std::any_of(remedies.begin(), remedies.end(), [](const plan::Remedy& r) {
+        return r.kind == plan::Remedy::Kind::this_stick && !r.what.empty();
+      });
       QVERIFY(stick_named);
     }
   }
@@ -75,7 +78,8 @@ class TestJudge : public QObject {
     std::vector<int> tray{stick("soft-umber-tint-1"), stick("soft-cool-grey")};
     const plan::Plan p = plan_for(labs, tray);
     Observer observer;
-    const auto reach = plan::judge_reach({&p, &trial::paper(), {}, &trial::shipped_collection(), &trial::shipped_model().parameters, {}}, observer);
+    const auto reach = plan::judge_reach(
+        {&p, &trial::paper(), {}, &trial::shipped_collection(), &trial::shipped_model().parameters, {}}, observer);
     for (const plan::Remedy& r : reach->at(0).remedies) {
       if (r.kind != plan::Remedy::Kind::this_stick) continue;
       tray.push_back(stick(r.what.c_str()));
@@ -101,7 +105,8 @@ class TestJudge : public QObject {
     colour::Spectrum humps;
     for (std::size_t i = 0; i < colour::kBands; ++i) {
       const double nm = colour::band_nm(i);
-      humps[i] = static_cast<float>(0.02 + 0.75 * std::exp(-0.5 * std::pow((nm - 470) / 14, 2)) + 0.7 * std::exp(-0.5 * std::pow((nm - 575) / 14, 2)));
+      humps[i] = static_cast<float>(0.02 + 0.75 * std::exp(-0.5 * std::pow((nm - 470) / 14, 2)) +
+                                    0.7 * std::exp(-0.5 * std::pow((nm - 575) / 14, 2)));
     }
     optics::StrataSpectra strata;
     strata.fill(humps);
@@ -112,7 +117,8 @@ class TestJudge : public QObject {
 
   void no_alternative_is_beaten_in_everything() {
     const std::vector<colour::Lab> labs{{60, 15, 25}};
-    const plan::SearchInput in{&trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, labs, {}};
+    const plan::SearchInput in{
+        &trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, labs, {}};
     const std::vector<int> tray{3, 20, 41, 58, 77, 96, 110, 118};
     const auto stacks = plan::all_stacks(in, tray);
     const auto kept = plan::pareto(stacks, labs[0]);
@@ -122,8 +128,9 @@ class TestJudge : public QObject {
     QVERIFY(std::abs(colour::ciede2000(kept.front().lab, labs[0]) - nearest) < 1e-9);
     for (const plan::Stack& p : kept) {
       for (const plan::Stack& q : kept) {
-        const bool worse = colour::ciede2000(p.lab, labs[0]) > colour::ciede2000(q.lab, labs[0]) + 0.3 && p.strokes.size() >= q.strokes.size() &&
-                           p.tooth_left < q.tooth_left - 0.03F && p.spread_l > q.spread_l + 0.6F;
+        const bool worse = colour::ciede2000(p.lab, labs[0]) > colour::ciede2000(q.lab, labs[0]) + 0.3 &&
+                           p.strokes.size() >= q.strokes.size() && p.tooth_left < q.tooth_left - 0.03F &&
+                           p.spread_l > q.spread_l + 0.6F;
         QVERIFY(!worse);
       }
     }
@@ -134,18 +141,26 @@ class TestJudge : public QObject {
     Observer observer;
     plan::PlanOptions options;
     options.most_sticks = 6;
-    const auto two = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options, observer).value();
+    const auto two = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
+                                     options, observer)
+                         .value();
     options.most_strokes = 3;
-    const auto three = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options, observer).value();
+    const auto three = plan::make_plan(s, trial::paper(), trial::shipped_collection(),
+                                       trial::shipped_model().parameters, options, observer)
+                           .value();
     QVERIFY(three.area_mean_de00 <= two.area_mean_de00 + 0.3);
     options.most_strokes = 2;
     const plan::Stack& other = two.targets[0].alternatives.back();
     options.by_hand = {{two.targets[0].mass, two.targets[0].role, other.strokes}};
-    const auto hand = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options, observer).value();
+    const auto hand = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
+                                      options, observer)
+                          .value();
     QVERIFY(hand.targets[0].by_hand);
     QVERIFY(hand.targets[0].recipe.strokes == other.strokes);
     options.by_hand[0].strokes[0].stick = 100000;
-    QVERIFY(!plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options, observer).ok());
+    QVERIFY(!plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
+                             observer)
+                 .ok());
   }
 };
 

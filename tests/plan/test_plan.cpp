@@ -132,8 +132,7 @@ class TestPlan : public QObject {
     const subject::Subject s = trial::small_subject();
     Observer observer;
     const auto& model = trial::shipped_model().parameters;
-    QVERIFY(!plan::make_plan(s, trial::paper(), trial::every(3), model, trial::options_with(0), observer)
-                 .ok());
+    QVERIFY(!plan::make_plan(s, trial::paper(), trial::every(3), model, trial::options_with(0), observer).ok());
     QVERIFY(!plan::school_by_name("sideways").ok());
     Stopper stopper;
     const auto stopped = plan::make_plan(s, trial::paper(), trial::shipped_collection(), model, {}, stopper);

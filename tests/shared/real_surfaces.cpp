@@ -104,8 +104,8 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
   std::vector<int> all(trial::shipped_collection().sticks.size());
   for (std::size_t i = 0; i < all.size(); ++i) all[i] = static_cast<int>(i);
   for (const char* id : {"sanded-800-white", "card-middle-grey", "sanded-800-black"}) {
-    const plan::SearchInput in{&trial::paper(id).ground, &trial::shipped_model().parameters,
-                               trial::shipped_collection().sticks, labs, {}};
+    const plan::SearchInput in{
+        &trial::paper(id).ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, labs, {}};
     const auto stacks = plan::all_stacks(in, all);
     std::vector<std::array<int, 3>> hit(labs.size());
     tbb::parallel_for(std::size_t{0}, labs.size(), [&](std::size_t i) {
@@ -125,7 +125,8 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
     for (const auto& h : hit) {
       for (std::size_t k = 0; k < 3; ++k) share[k] += 100.0 * h[k] / static_cast<double>(hit.size());
     }
-    std::printf("| %s | %zu | %s | %.0f %% | %.0f %% | %.0f %% |\n", label, labs.size(), id, share[0], share[1], share[2]);
+    std::printf("| %s | %zu | %s | %.0f %% | %.0f %% | %.0f %% |\n", label, labs.size(), id, share[0], share[1],
+                share[2]);
     std::fflush(stdout);
   }
 }

@@ -31,8 +31,7 @@ class Patch {
   Patch& operator=(const Patch&) = delete;
 
   Patch& stroke(const colour::Lab& stick, optics::Medium medium, double pressure) {
-    pile_.stroke(add(optics::opaque_pigment(reflectance_of(stick), parameters_.of(medium).scatter)),
-                 medium, pressure);
+    pile_.stroke(add(optics::opaque_pigment(reflectance_of(stick), parameters_.of(medium).scatter)), medium, pressure);
     return *this;
   }
   Patch& wash(const colour::Lab& paint, optics::WashKind kind, double load, bool wet = false) {

@@ -7,6 +7,7 @@
 #include "models/paper_model.h"
 #include "models/pass_model.h"
 #include "models/reading.h"
+#include "models/recipe_view.h"
 #include "models/stick_model.h"
 
 using namespace yd;
@@ -95,13 +96,46 @@ class TestModels : public QObject {
   }
 
   void the_peephole_reads_inside_and_not_outside() {
-    const auto inside = app::read_at(planned_->subject, planned_, 10, 10);
+    const auto inside = app::read_at(planned_->subject, planned_, materials_->model.parameters, 10, 10);
     QVERIFY(inside.has_value());
     QCOMPARE(inside->colours.size(), 3U);
-    QVERIFY(!app::read_at(planned_->subject, planned_, -1, 10).has_value());
-    QVERIFY(!app::read_at(planned_->subject, planned_, 100000, 10).has_value());
-    QVERIFY(!app::read_at(nullptr, nullptr, 1, 1).has_value());
-    QCOMPARE(app::read_at(planned_->subject, nullptr, 10, 10)->colours.size(), 1U);
+    QVERIFY(!app::read_at(planned_->subject, planned_, materials_->model.parameters, -1, 10).has_value());
+    QVERIFY(!app::read_at(planned_->subject, planned_, materials_->model.parameters, 100000, 10).has_value());
+    QVERIFY(!app::read_at(nullptr, nullptr, materials_->model.parameters, 1, 1).has_value());
+    QCOMPARE(app::read_at(planned_->subject, nullptr, materials_->model.parameters, 10, 10)->colours.size(), 1U);
+  }
+
+  void the_colour_panel_has_its_words_and_shapes() {
+    Observer observer;
+    const auto reach = app::judge_plan(planned_, materials_->papers, materials_->model.parameters, {}, observer);
+    QVERIFY(reach.ok());
+    int told = 0;
+    for (int t = 0; t < static_cast<int>(planned_->plan.targets.size()); ++t) {
+      const auto& recipe = planned_->plan.targets[static_cast<std::size_t>(t)].recipe;
+      const plan::Reach& r = (*reach.value())[static_cast<std::size_t>(t)];
+      const auto view = app::view_recipe(*planned_, materials_->model.parameters, t, 4, colour::Illuminant::a, &r);
+      QCOMPARE(view.steps.size(), static_cast<int>(recipe.strokes.size()));
+      QVERIFY(!view.speckle.isNull());
+      QVERIFY(!view.strata[0].coats.empty());
+      QCOMPARE(r.why == plan::Why::reached, recipe.de00 <= plan::kReached);
+      told += view.notes.join(" ").contains("Out of reach") ? 1 : 0;
+    }
+    QVERIFY(told > 0);
+  }
+
+  void alternative_rows() {
+    app::AlternativeModel model;
+    const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
+    QCOMPARE(model.rowCount(), 0);
+    model.set_target(planned_, 3);
+    QVERIFY(model.rowCount() >= 1);
+    double before = -1;
+    for (int i = 0; i < model.rowCount(); ++i) {
+      const double d = model.index(i, app::AlternativeModel::difference).data().toDouble();
+      QVERIFY(d >= before);
+      before = d;
+      QVERIFY(!model.strokes(i).empty());
+    }
   }
 
  private:

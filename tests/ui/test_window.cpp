@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <QSlider>
 #include <QTableView>
+#include <algorithm>
 
 #include "ui_world.h"
 
@@ -141,6 +142,49 @@ class TestWindow : public QObject {
     const QString before = peephole->accessibleDescription();
     for (int i = 0; i < 40; ++i) QTest::keyClick(view, Qt::Key_Up);
     QVERIFY(peephole->accessibleDescription() != before);
+  }
+
+  void another_recipe_is_chosen_and_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    auto* view = w.find<app::PictureView>("subject_view");
+    QTest::mouseClick(view, Qt::LeftButton, {}, view->rect().center());
+    auto* list = w.find<QTableView>("alternatives");
+    QVERIFY(list->isVisible());
+    QVERIFY(list->model()->rowCount() >= 2);
+    QVERIFY(!w.find<QLabel>("recipe_words")->text().isEmpty());
+    const auto before = w.session.planned();
+    list->setFocus();
+    list->setCurrentIndex(list->model()->index(list->model()->rowCount() - 1, 0));
+    QTest::mouseClick(w.find<QPushButton>("use_recipe"), Qt::LeftButton);
+    QVERIFY(w.settle());
+    const auto hand = [&] {
+      const auto& targets = w.session.planned()->plan.targets;
+      return std::count_if(targets.begin(), targets.end(), [](const auto& t) { return t.by_hand; });
+    };
+    QCOMPARE(hand(), 1);
+    QVERIFY(w.window.files().save_path(w.dir.filePath("hand.dune")));
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(hand(), 0);
+    QCOMPARE(w.session.planned()->plan.area_mean_de00, before->plan.area_mean_de00);
+    w.window.files().open_path(w.dir.filePath("hand.dune"));
+    if (w.find<QPushButton>("notice_action")->isVisible())
+      QTest::mouseClick(w.find<QPushButton>("notice_action"), Qt::LeftButton);
+    QVERIFY(w.settle());
+    QCOMPARE(hand(), 1);
+  }
+
+  void it_can_be_looked_at_under_other_lights() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    auto* lights = w.find<QComboBox>("lights");
+    QCOMPARE(lights->count(), 4);
+    const QImage usual = w.session.board();
+    w.session.set_light(colour::Illuminant::a);
+    QVERIFY(w.session.board() != usual);
+    w.session.set_light(colour::Illuminant::d50);
+    QCOMPARE(w.session.board(), usual);
   }
 
   void both_pictures_move_together() {

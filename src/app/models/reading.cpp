@@ -2,6 +2,8 @@
 
 #include <QCoreApplication>
 
+#include "colour/ciede2000.h"
+#include "colour/smoothest.h"
 #include "colour/words.h"
 #include "models/images.h"
 
@@ -17,23 +19,47 @@ PeepholeColour describe_colour(const QString& title, const colour::Lab& lab) {
 
 }  // namespace
 
-std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& planned, int x, int y) {
+std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& planned,
+                               const optics::Parameters& parameters, int x, int y, colour::Illuminant light) {
   if (!subject || x < 0 || y < 0 || x >= subject->image.width || y >= subject->image.height) return std::nullopt;
+  const colour::Weights& w = colour::weights(light);
   Reading out;
   const colour::LabPixel& p = subject->squinted.at(x, y);
-  out.colours.push_back(describe_colour(tr("Subject"), {p.l, p.a, p.b}));
+  const colour::Lab here{p.l, p.a, p.b};
+  const bool daylight = light == colour::Illuminant::d50;
+  out.colours.push_back(
+      describe_colour(tr("Subject"), daylight ? here : colour::to_lab(colour::nearest_reflectance(here), w)));
   const auto mass = subject->labels.at(x, y);
   out.mass = QString::fromStdString(subject->masses[mass].name);
   if (!planned || planned->subject != subject) return out;
   const plan::TargetPlan& t = planned->plan.targets[planned->map.target.at(x, y)];
-  out.colours.push_back(describe_colour(tr("Board"), t.recipe.look.lab));
+  const optics::Pile pile =
+      plan::build(planned->paper->ground, parameters, planned->collection->sticks, t.recipe.strokes);
+  const auto mean = optics::mean(plan::shade(pile, parameters, planned->collection->sticks));
+  const colour::Lab board = colour::to_lab(mean, w);
+  out.colours.push_back(describe_colour(tr("Board"), board));
   if (!t.recipe.strokes.empty()) {
     const media::Stick& stick = planned->collection->sticks[static_cast<std::size_t>(t.recipe.strokes.back().stick)];
-    out.colours.push_back(describe_colour(QString::fromStdString(stick.name), stick.lab));
+    out.colours.push_back(describe_colour(QString::fromStdString(stick.name), colour::to_lab(stick.masstone, w)));
   }
-  out.difference = QString::fromStdString(colour::difference_words(t.recipe.look.lab, t.target));
-  out.de00 = t.recipe.de00;
+  const colour::Lab wanted = daylight ? t.target : colour::to_lab(colour::nearest_reflectance(t.target), w);
+  out.difference = QString::fromStdString(colour::difference_words(board, wanted));
+  out.de00 = colour::ciede2000(board, wanted);
   return out;
+}
+
+QString light_name(colour::Illuminant light) {
+  switch (light) {
+    case colour::Illuminant::d50:
+      return tr("viewing light (D50)");
+    case colour::Illuminant::d65:
+      return tr("daylight (D65)");
+    case colour::Illuminant::a:
+      return tr("lamp light (A)");
+    case colour::Illuminant::warm_led:
+      return tr("gallery LED");
+  }
+  return {};
 }
 
 QString pressure_words(double pressure) {

@@ -5,6 +5,7 @@
 #include <optional>
 #include <vector>
 
+#include "colour/observer.h"
 #include "session/pipeline.h"
 
 namespace yd::app {
@@ -26,7 +27,12 @@ struct Reading {
 };
 
 /// The colours at a pixel of the working image. Without a plan the subject's alone; nothing outside the picture.
-std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& planned, int x, int y);
+std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& planned,
+                               const optics::Parameters& parameters, int x, int y,
+                               colour::Illuminant light = colour::Illuminant::d50);
+
+/// The lights a picture can be looked at under, by name.
+QString light_name(colour::Illuminant light);
 
 /// "pressure 0.6, rubbed" and so on, in words.
 QString pressure_words(double pressure);

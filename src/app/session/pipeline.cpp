@@ -58,4 +58,13 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   return PlannedPtr(out);
 }
 
+Result<ReachPtr> judge_plan(const PlannedPtr& planned, const std::vector<media::Paper>& papers,
+                            const optics::Parameters& parameters, const plan::PlanOptions& options,
+                            Observer& observer) {
+  auto reach = plan::judge_reach(
+      {&planned->plan, planned->paper.get(), papers, planned->collection.get(), &parameters, options}, observer);
+  if (!reach) return reach.error();
+  return ReachPtr(std::make_shared<std::vector<plan::Reach>>(std::move(reach).value()));
+}
+
 }  // namespace yd::app

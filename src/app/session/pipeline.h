@@ -6,6 +6,7 @@
 
 #include "board/board.h"
 #include "media/model.h"
+#include "plan/judge.h"
 #include "session/choices.h"
 #include "support/observer.h"
 
@@ -38,11 +39,16 @@ struct Planned {
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
 
+using ReachPtr = std::shared_ptr<const std::vector<plan::Reach>>;
+
 /// Decodes and shrinks the reference. Runs on a worker thread, like the next two.
 Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name);
 Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions& options, Observer& observer);
 Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
                                 const media::Collection& collection, const optics::Parameters& parameters,
                                 const plan::PlanOptions& options, Observer& observer);
+
+Result<ReachPtr> judge_plan(const PlannedPtr& planned, const std::vector<media::Paper>& papers,
+                            const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer);
 
 }  // namespace yd::app

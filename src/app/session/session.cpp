@@ -72,6 +72,8 @@ void Session::open_picture(const QByteArray& bytes, const QString& name) {
   image_.reset();
   subject_.reset();
   planned_.reset();
+  reach_.reset();
+  reach_dirty_ = false;
   cursor_ = lit_pass_ = 0;
   undo_.clear();
   image_dirty_ = true;
@@ -113,7 +115,10 @@ nlohmann::json Session::plan_copy() const {
   return formats::plan_to_json(planned_->plan, *planned_->subject, *planned_->paper, *planned_->collection);
 }
 
-void Session::change(const Choices& next_choices, const QString& text, int merge) {
+void Session::change(const Choices& wished, const QString& text, int merge) {
+  Choices next_choices = wished;
+  // Choices by hand name masses of this reading and sticks of this collection.
+  if (!same_reading(wished, choices_) || wished.collection != choices_.collection) next_choices.plan.by_hand.clear();
   if (same_reading(next_choices, choices_) && same_plan(next_choices, choices_)) return;
   undo_.push(new ChoiceCommand(this, next_choices, text, merge));
 }
@@ -142,6 +147,7 @@ void Session::next() {
   if (image_dirty_ && has_reference()) return start(Work::loading);
   if (subject_dirty_ && image_) return start(Work::reading);
   if (plan_dirty_ && subject_) return start(Work::planning);
+  if (reach_dirty_ && planned_) return start(Work::judging);
 }
 
 template <class Function>
@@ -166,12 +172,17 @@ void Session::start(Work work) {
     subject_dirty_ = false;
     plan_dirty_ = true;
     run([image = image_, options = choices_.read, reporter] { return read_image(image, options, *reporter); });
-  } else {
+  } else if (work == Work::planning) {
     plan_dirty_ = false;
+    reach_dirty_ = true;
     run([subject = subject_, paper = *materials_.paper(choices_.paper),
          collection = *materials_.collection(choices_.collection), parameters = materials_.model.parameters,
          options = choices_.plan,
          reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
+  } else {
+    reach_dirty_ = false;
+    run([planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
+         options = choices_.plan, reporter] { return judge_plan(planned, papers, parameters, options, *reporter); });
   }
   emit busy_changed(true);
 }
@@ -187,6 +198,7 @@ void Session::finished() {
     if (done == Work::loading) image_dirty_ = image_dirty_ || !stale_;
     if (done == Work::reading) subject_dirty_ = true;
     if (done == Work::planning) plan_dirty_ = true;
+    if (done == Work::judging) reach_dirty_ = true;
     if (stale_ && done == Work::loading && !image_dirty_) take(outcome);
   } else {
     take(outcome);
@@ -215,12 +227,32 @@ void Session::take(const Outcome& outcome) {
   }
   if (const auto* planned = std::get_if<PlannedPtr>(&outcome)) {
     planned_ = *planned;
+    reach_.reset();
     cursor_ = static_cast<int>(planned_->plan.passes.size());
     lit_pass_ = 0;
     emit plan_changed();
     emit lit_changed(0);
     emit cursor_changed(cursor_);
   }
+  if (const auto* reach = std::get_if<ReachPtr>(&outcome)) {
+    reach_ = *reach;
+    emit reach_changed();
+  }
+}
+
+void Session::set_light(colour::Illuminant light) {
+  if (light == light_) return;
+  light_ = light;
+  emit light_changed();
+}
+
+void Session::choose_by_hand(int target, const std::vector<plan::Stroke>& strokes) {
+  if (!planned_) return;
+  const plan::TargetPlan& t = planned_->plan.targets[static_cast<std::size_t>(target)];
+  Choices next = choices_;
+  std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == t.mass && h.role == t.role; });
+  if (!strokes.empty()) next.plan.by_hand.push_back({t.mass, t.role, strokes});
+  change(next, tr("Recipe by hand"));
 }
 
 void Session::set_cursor(int passes) {
@@ -240,7 +272,7 @@ void Session::set_lit_pass(int number) {
 QImage Session::board() const {
   if (!planned_) return {};
   const auto palette = board::palette_after(planned_->plan, cursor_, *planned_->paper, *planned_->collection,
-                                            materials_.model.parameters);
+                                            materials_.model.parameters, light_);
   return to_image(board::render(planned_->map, palette));
 }
 

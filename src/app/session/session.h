@@ -50,6 +50,16 @@ class Session : public QObject {
   /// The predicted picture at the cursor; empty without a plan.
   QImage board() const;
 
+  /// The light the board is looked at under; a way of looking, not a choice of the plan.
+  colour::Illuminant light() const { return light_; }
+  void set_light(colour::Illuminant light);
+
+  /// Why targets are out of reach and what would help; null until worked out for the present plan.
+  ReachPtr reach() const { return reach_; }
+
+  /// The artist's recipe for one target instead of the planner's; no strokes gives it back to the planner. Undoable.
+  void choose_by_hand(int target, const std::vector<plan::Stroke>& strokes);
+
   /// Lit pass, 1 ..; 0 for none. Lights its masses and stick everywhere.
   int lit_pass() const { return lit_pass_; }
   void set_lit_pass(int number);
@@ -60,14 +70,16 @@ class Session : public QObject {
   void subject_changed();
   void plan_changed();
   void cursor_changed(int passes);
+  void light_changed();
+  void reach_changed();
   void lit_changed(int pass);
   void busy_changed(bool busy);
   void progressed(double fraction, const QString& step);
   void failed(const QString& sentence);
 
  private:
-  enum class Work { none, loading, reading, planning };
-  using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, Error>;
+  enum class Work { none, loading, reading, planning, judging };
+  using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, ReachPtr, Error>;
   class Reporter;
 
   void start(Work work);
@@ -84,6 +96,8 @@ class Session : public QObject {
   ImagePtr image_;
   SubjectPtr subject_;
   PlannedPtr planned_;
+  ReachPtr reach_;
+  colour::Illuminant light_ = colour::Illuminant::d50;
   QUndoStack undo_;
   int cursor_ = 0;
   int lit_pass_ = 0;
@@ -94,6 +108,7 @@ class Session : public QObject {
   bool image_dirty_ = false;
   bool subject_dirty_ = false;
   bool plan_dirty_ = false;
+  bool reach_dirty_ = false;
   std::shared_ptr<Reporter> reporter_;
   QFutureWatcher<Outcome> watcher_;
 };

@@ -133,7 +133,10 @@ void PictureView::wheelEvent(QWheelEvent* event) {
   zoom_by(std::pow(1.0015, event->angleDelta().y()), event->position());
 }
 
-void PictureView::mousePressEvent(QMouseEvent* event) { grabbed_ = event->position(); }
+void PictureView::mousePressEvent(QMouseEvent* event) {
+  grabbed_ = pressed_ = event->position();
+  link_.set_pointer(pixel_at(event->position()));
+}
 
 void PictureView::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton) {
@@ -141,6 +144,12 @@ void PictureView::mouseMoveEvent(QMouseEvent* event) {
     grabbed_ = event->position();
   }
   link_.set_pointer(pixel_at(event->position()));
+}
+
+void PictureView::mouseReleaseEvent(QMouseEvent* event) {
+  constexpr double kStill_px = 4;
+  const bool still = (event->position() - pressed_).manhattanLength() < kStill_px;
+  if (still && link_.pointer.x() >= 0) emit link_.clicked();
 }
 
 void PictureView::mouseDoubleClickEvent(QMouseEvent* event) {
@@ -165,6 +174,9 @@ void PictureView::keyPressEvent(QKeyEvent* event) {
       break;
     case Qt::Key_Minus:
       zoom_by(0.8, middle);
+      break;
+    case Qt::Key_Return:
+      emit link_.clicked();
       break;
     case Qt::Key_0:
       link_.set_view(0, {0.5, 0.5});

@@ -21,6 +21,7 @@ class ViewLink : public QObject {
  signals:
   void view_changed();
   void pointer_changed(QPoint pixel);
+  void clicked();
 };
 
 /// A picture that can be zoomed and moved; knows nothing of what it shows.
@@ -39,6 +40,7 @@ class PictureView : public QWidget {
   void wheelEvent(QWheelEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
   void mouseDoubleClickEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   void leaveEvent(QEvent* event) override;
@@ -57,6 +59,7 @@ class PictureView : public QWidget {
   QImage mask_;
   QImage image_;
   QPointF grabbed_;
+  QPointF pressed_;
 };
 
 }  // namespace yd::app

@@ -116,6 +116,8 @@ void MainWindow::follow_session() {
     step_->setText(step);
   });
   connect(stages_->subject_panel(), &SubjectPanel::view_asked, this, &MainWindow::show_subject);
+  connect(&session_, &Session::light_changed, this, &MainWindow::show_board);
+  connect(&pair_->link(), &ViewLink::clicked, this, [this] { stages_->show_colour(); });
   connect(&pair_->link(), &ViewLink::pointer_changed, this, &MainWindow::read_pointer);
   connect(core_, &CoreSample::cursor_asked, &session_, &Session::set_cursor);
   connect(core_, &CoreSample::pass_asked, &session_, &Session::set_lit_pass);
@@ -175,7 +177,17 @@ void MainWindow::show_busy(bool busy) {
 }
 
 void MainWindow::read_pointer(QPoint pixel) {
-  pair_->peephole().show_reading(read_at(session_.subject(), session_.planned(), pixel.x(), pixel.y()));
+  pair_->peephole().show_reading(read_at(session_.subject(), session_.planned(), session_.materials().model.parameters,
+                                         pixel.x(), pixel.y(), session_.light()));
+  stages_->colour_panel()->show_pixel(pixel);
+}
+
+void MainWindow::point_at(QPointF share) {
+  const SubjectPtr s = session_.subject();
+  if (!s) return;
+  pair_->link().set_pointer(
+      {static_cast<int>(share.x() * s->image.width), static_cast<int>(share.y() * s->image.height)});
+  stages_->show_colour();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

@@ -25,6 +25,8 @@ class MainWindow : public QMainWindow {
   MainWindow(Session& session, Autosave& autosave, QSettings& settings);
   FileActions& files() { return *files_; }
   Stages& stages() { return *stages_; }
+  /// Points at a place of the picture, given as shares of its width and height, and shows its colour.
+  void point_at(QPointF share);
 
  protected:
   void closeEvent(QCloseEvent* event) override;

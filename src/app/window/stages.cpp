@@ -13,7 +13,9 @@ Stages::Stages(Session& session, QWidget* parent)
     : QObject(parent),
       model_(session),
       course_(new QListView(parent)),
-      side_(new QStackedWidget(parent)),
+      side_(new QStackedWidget),
+      tabs_(new QTabWidget(parent)),
+      colour_(new ColourPanel(session)),
       subject_(new SubjectPanel(session)) {
   course_->setObjectName("course");
   course_->setAccessibleName(tr("Course: the stages of the work"));
@@ -23,13 +25,19 @@ Stages::Stages(Session& session, QWidget* parent)
   course_->setSpacing(3);
   course_->setEditTriggers(QAbstractItemView::NoEditTriggers);
   side_->setObjectName("side");
-  side_->setFixedWidth(344);
+  tabs_->setObjectName("side_tabs");
+  tabs_->setFixedWidth(352);
+  tabs_->setDocumentMode(true);
+  tabs_->addTab(side_, tr("Stage"));
+  tabs_->addTab(colour_, tr("Colour"));
   side_->addWidget(subject_);
   side_->addWidget(new GroundPanel(session));
   side_->addWidget(new TrayPanel(session));
   side_->addWidget(new LayersPanel(session));
-  connect(course_->selectionModel(), &QItemSelectionModel::currentChanged, this,
-          [this](const QModelIndex& index) { side_->setCurrentIndex(index.row()); });
+  connect(course_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
+    side_->setCurrentIndex(index.row());
+    tabs_->setCurrentIndex(0);
+  });
   go(Stage::subject);
 }
 

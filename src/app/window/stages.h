@@ -2,8 +2,10 @@
 
 #include <QListView>
 #include <QStackedWidget>
+#include <QTabWidget>
 
 #include "models/course_model.h"
+#include "panels/colour_panel.h"
 #include "panels/subject_panel.h"
 #include "session/session.h"
 
@@ -15,7 +17,10 @@ class Stages : public QObject {
  public:
   Stages(Session& session, QWidget* parent);
   QListView* course() { return course_; }
-  QStackedWidget* side() { return side_; }
+  QWidget* side() { return tabs_; }
+  ColourPanel* colour_panel() { return colour_; }
+  /// The panel of the colour under the pointer instead of the stage's.
+  void show_colour() { tabs_->setCurrentIndex(1); }
   SubjectPanel* subject_panel() { return subject_; }
   void go(Stage stage);
 
@@ -23,6 +28,8 @@ class Stages : public QObject {
   CourseModel model_;
   QListView* course_;
   QStackedWidget* side_;
+  QTabWidget* tabs_;
+  ColourPanel* colour_;
   SubjectPanel* subject_;
 };
 

@@ -36,6 +36,14 @@ cv::Mat noise(int width, int height, double along, double across, std::uint64_t 
   return field;
 }
 
+constexpr double kGrainBlur = 0.35;  // the blur whose bumps stand one grain apart
+
+/// Noise of unit variance to a stratum, each over an equal share.
+std::uint8_t stratum_at(float depth) {
+  const double quantile = 0.5 * std::erfc(-depth * 0.70710678);
+  return static_cast<std::uint8_t>(std::clamp(quantile * optics::kStrata, 0.0, optics::kStrata - 1.0));
+}
+
 /// Pixels a grain takes on the working image.
 double grain_px(const subject::Subject& subject, const media::Paper& paper) {
   return paper.grain_mm * std::max(subject.image.width, subject.image.height) / kPictureSide_mm;
@@ -61,7 +69,7 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const int w = subject.image.width;
   const int h = subject.image.height;
   const double grain = grain_px(subject, paper);
-  const cv::Mat tooth = noise(w, h, grain * 0.35, grain * 0.35, 11);
+  const cv::Mat tooth = noise(w, h, grain * kGrainBlur, grain * kGrainBlur, 11);
   const cv::Mat hatch = noise(w, h, 5.0, 0.8, 12);
   const auto roles = target_by_role(subject, plan);
   BoardMap map{{w, h}, {w, h}};
@@ -74,27 +82,42 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
       const double l = subject.squinted.at(x, y).l + 0.12 * range * jitter[x];
       const auto role = static_cast<std::size_t>(subject::role_at(mass, l));
       map.target.at(x, y) = static_cast<std::uint16_t>(roles[subject.labels.at(x, y)][role]);
-      const double quantile = 0.5 * std::erfc(-depth[x] * 0.70710678);
-      map.stratum.at(x, y) =
-          static_cast<std::uint8_t>(std::clamp(quantile * optics::kStrata, 0.0, optics::kStrata - 1.0));
+      map.stratum.at(x, y) = stratum_at(depth[x]);
     }
   });
   return map;
 }
 
+std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::StrataSpectra& strata,
+                                                         colour::Illuminant light) {
+  const colour::Weights& w = colour::weights(light);
+  std::array<colour::LabPixel, optics::kStrata> labs;
+  for (std::size_t i = 0; i < optics::kStrata; ++i) {
+    const colour::Lab lab = colour::to_lab(strata[i], w);
+    labs[i] = {static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)};
+  }
+  std::array<colour::Rgb8, optics::kStrata> out;
+  colour::lab_to_srgb(labs.data(), out.data(), labs.size());
+  return out;
+}
+
+subject::Grid<std::uint8_t> speckle(int width, int height, double grain_px) {
+  const cv::Mat tooth = noise(width, height, grain_px * kGrainBlur, grain_px * kGrainBlur, 11);
+  subject::Grid<std::uint8_t> out(width, height);
+  for (int y = 0; y < height; ++y) {
+    for (int x = 0; x < width; ++x) out.at(x, y) = stratum_at(tooth.at<float>(y, x));
+  }
+  return out;
+}
+
 Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper,
-                      const media::Collection& collection, const optics::Parameters& parameters) {
+                      const media::Collection& collection, const optics::Parameters& parameters,
+                      colour::Illuminant light) {
   Palette palette(plan.targets.size());
   tbb::parallel_for(std::size_t{0}, plan.targets.size(), [&](std::size_t t) {
     const auto strokes = plan::strokes_after(plan.passes, plan.targets[t], static_cast<int>(t), passes);
     const optics::Pile pile = plan::build(paper.ground, parameters, collection.sticks, strokes);
-    const optics::StrataSpectra strata = plan::shade(pile, parameters, collection.sticks);
-    std::array<colour::LabPixel, optics::kStrata> labs;
-    for (std::size_t i = 0; i < optics::kStrata; ++i) {
-      const colour::Lab lab = colour::to_lab(strata[i]);
-      labs[i] = {static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)};
-    }
-    colour::lab_to_srgb(labs.data(), palette[t].data(), labs.size());
+    palette[t] = screen_colours(plan::shade(pile, parameters, collection.sticks), light);
   });
   return palette;
 }

@@ -65,7 +65,8 @@ struct Guess {
 
 colour::Xyz masstone_xyz(const optics::Pigment& p) {
   colour::Spectrum r;
-  for (std::size_t i = 0; i < colour::kBands; ++i) r[i] = static_cast<float>(optics::endless_reflectance(p.k[i], p.s[i]));
+  for (std::size_t i = 0; i < colour::kBands; ++i)
+    r[i] = static_cast<float>(optics::endless_reflectance(p.k[i], p.s[i]));
   return colour::to_xyz(r, colour::weights(colour::Illuminant::d50));
 }
 
@@ -75,13 +76,16 @@ class Deep {
     std::set<optics::Medium> present;
     for (const int i : tray) present.insert(in_.sticks[static_cast<std::size_t>(i)].medium);
     shapes_ = all_shapes(std::vector(present.begin(), present.end()));
-    if (!in_.rules.allow_rubbed) std::erase_if(shapes_, [](const StrokeShape& s) { return s.technique == Technique::rubbed; });
+    if (!in_.rules.allow_rubbed)
+      std::erase_if(shapes_, [](const StrokeShape& s) { return s.technique == Technique::rubbed; });
     for (const int i : tray) {
       const media::Stick& stick = in_.sticks[static_cast<std::size_t>(i)];
       pigments_.push_back(media::pigment_of(stick, *in_.parameters));
       for (std::size_t s = 0; s < shapes_.size(); ++s) {
         if (shapes_[s].medium != stick.medium) continue;
-        strokes_.push_back({{i, shapes_[s].pressure, shapes_[s].technique}, static_cast<int>(s), static_cast<int>(pigments_.size()) - 1});
+        strokes_.push_back({{i, shapes_[s].pressure, shapes_[s].technique},
+                            static_cast<int>(s),
+                            static_cast<int>(pigments_.size()) - 1});
       }
     }
     ground_ = colour::to_xyz(in_.ground->reflectance, colour::weights(colour::Illuminant::d50));
@@ -131,9 +135,10 @@ class Deep {
       std::vector<std::size_t> order(g.l.size());
       std::iota(order.begin(), order.end(), 0);
       const std::size_t count = std::min(kept, order.size());
-      std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(), [&](std::size_t p, std::size_t q) {
-        return difference[p] != difference[q] ? difference[p] < difference[q] : p < q;
-      });
+      std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
+                        [&](std::size_t p, std::size_t q) {
+                          return difference[p] != difference[q] ? difference[p] < difference[q] : p < q;
+                        });
       found[t].insert(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count));
     });
     std::set<std::size_t> all;
@@ -161,7 +166,8 @@ class Deep {
   bool follows(std::int16_t under, std::int16_t over) const {
     const Stroke& u = at(under).stroke;
     const Stroke& o = at(over).stroke;
-    return may_lie_over(in_.sticks[static_cast<std::size_t>(o.stick)].medium, in_.sticks[static_cast<std::size_t>(u.stick)].medium) &&
+    return may_lie_over(in_.sticks[static_cast<std::size_t>(o.stick)].medium,
+                        in_.sticks[static_cast<std::size_t>(u.stick)].medium) &&
            stack_allowed(in_, u.stick, o.stick);
   }
 
@@ -246,7 +252,8 @@ std::vector<Sequence> pick(const Guess& g, const std::vector<std::size_t>& which
 
 Result<std::vector<Stack>> deep_stacks(const SearchInput& input, std::span<const int> tray, const DeepOptions& options,
                                        DeepSummary& summary, Observer& observer) {
-  if (options.strokes < 3 || options.strokes > static_cast<int>(kMostStrokes)) return bad_value("strokes", "must be 3 or 4");
+  if (options.strokes < 3 || options.strokes > static_cast<int>(kMostStrokes))
+    return bad_value("strokes", "must be 3 or 4");
   if (options.kept_per_target < 1) return bad_value("kept_per_target", "must be at least 1");
   const Error cancelled{Error::Code::cancelled, "search", "stopped"};
   const auto kept = static_cast<std::size_t>(options.kept_per_target);
@@ -258,7 +265,8 @@ Result<std::vector<Stack>> deep_stacks(const SearchInput& input, std::span<const
   std::vector<Stack> out = deep.work_out(best);
   if (options.strokes == 4) {
     // Four strokes grow from what came near with three.
-    const Guess four = deep.guess(deep.grown(pick(three, deep.best_of(three, std::max<std::size_t>(1, kept / 8)))), observer);
+    const Guess four =
+        deep.guess(deep.grown(pick(three, deep.best_of(three, std::max<std::size_t>(1, kept / 8)))), observer);
     summary.guessed += four.sequence.size();
     if (observer.cancelled()) return cancelled;
     std::vector<Stack> more = deep.work_out(pick(four, deep.best_of(four, kept)));

@@ -14,7 +14,8 @@ namespace {
 double nearest(const std::vector<Stack>& stacks, const colour::Lab& target) {
   double best = 1e9;
   for (const Stack& s : stacks) {
-    if (std::abs(s.lab.l - target.l) / colour::kLightnessBound < best) best = std::min(best, colour::ciede2000(s.lab, target));
+    if (std::abs(s.lab.l - target.l) / colour::kLightnessBound < best)
+      best = std::min(best, colour::ciede2000(s.lab, target));
   }
   return best;
 }
@@ -24,7 +25,8 @@ Why reason_of(const TargetPlan& t) {
   const colour::Lab& is = t.recipe.look.lab;
   const double light = is.l - t.target.l;
   const double dull = colour::chroma(t.target) - colour::chroma(is);
-  if (std::abs(light) >= 2 && std::abs(light) >= 0.6 * std::abs(dull)) return light > 0 ? Why::too_dark : Why::too_light;
+  if (std::abs(light) >= 2 && std::abs(light) >= 0.6 * std::abs(dull))
+    return light > 0 ? Why::too_dark : Why::too_light;
   if (dull >= 3) return Why::too_vivid;
   return t.recipe.look.spread_l > 6 ? Why::ground_shows : Why::between_sticks;
 }
@@ -57,7 +59,8 @@ class Judge {
     if (in_.options.most_strokes >= 3) return;
     DeepSummary summary;
     DeepOptions deep;
-    const auto stacks = deep_stacks(search(in_.paper->ground, in_.options.allow_rubbed), in_.plan->tray, deep, summary, observer);
+    const auto stacks =
+        deep_stacks(search(in_.paper->ground, in_.options.allow_rubbed), in_.plan->tray, deep, summary, observer);
     if (stacks.ok()) note_all(stacks.value(), Remedy::Kind::more_strokes, "");
   }
 
@@ -70,7 +73,8 @@ class Judge {
     if (in_.paper->wet != media::Wetness::full) return;
     for (std::size_t n = 0; n < open_.size(); ++n) {
       const optics::Ground coated = underpainted(in_.paper->ground, *in_.parameters, labs_[n]);
-      note(n, nearest(all_stacks(search(coated, in_.options.allow_rubbed), in_.plan->tray), labs_[n]), Remedy::Kind::underpainting, "");
+      note(n, nearest(all_stacks(search(coated, in_.options.allow_rubbed), in_.plan->tray), labs_[n]),
+           Remedy::Kind::underpainting, "");
     }
   }
 
@@ -89,13 +93,15 @@ class Judge {
     if (!table.ok()) return;
     for (std::size_t n = 0; n < open_.size(); ++n) {
       const auto [cost, stick] = best_addition(table.value(), n);
-      if (stick >= 0) note(n, cost, Remedy::Kind::this_stick, in_.collection->sticks[static_cast<std::size_t>(stick)].id);
+      if (stick >= 0)
+        note(n, cost, Remedy::Kind::this_stick, in_.collection->sticks[static_cast<std::size_t>(stick)].id);
     }
   }
 
   std::vector<Reach> result() {
     for (Reach& r : reach_) {
-      std::stable_sort(r.remedies.begin(), r.remedies.end(), [](const Remedy& p, const Remedy& q) { return p.de00 < q.de00; });
+      std::stable_sort(r.remedies.begin(), r.remedies.end(),
+                       [](const Remedy& p, const Remedy& q) { return p.de00 < q.de00; });
     }
     return std::move(reach_);
   }
@@ -124,7 +130,9 @@ class Judge {
       if (std::binary_search(tray.begin(), tray.end(), s)) continue;
       const auto at = static_cast<std::size_t>(s);
       double cost = table.cost(n, at, at);
-      for (const int j : tray) cost = std::min<double>({cost, table.cost(n, at, static_cast<std::size_t>(j)), table.cost(n, static_cast<std::size_t>(j), at)});
+      for (const int j : tray)
+        cost = std::min<double>(
+            {cost, table.cost(n, at, static_cast<std::size_t>(j)), table.cost(n, static_cast<std::size_t>(j), at)});
       if (cost < best.first) best = {cost, s};
     }
     return best;
@@ -158,12 +166,14 @@ Metamerism metamerism(const LightErrors& errors) {
 }
 
 const char* name(Why why) {
-  constexpr std::array<const char*, 6> names{"reached", "too dark", "too light", "too vivid", "ground shows through", "between the sticks"};
+  constexpr std::array<const char*, 6> names{
+      "reached", "too dark", "too light", "too vivid", "ground shows through", "between the sticks"};
   return names[static_cast<std::size_t>(why)];
 }
 
 const char* name(Remedy::Kind kind) {
-  constexpr std::array<const char*, 5> names{"more strokes", "underpainting in its own colour", "rubbing", "another ground", "one more stick"};
+  constexpr std::array<const char*, 5> names{"more strokes", "underpainting in its own colour", "rubbing",
+                                             "another ground", "one more stick"};
   return names[static_cast<std::size_t>(kind)];
 }
 

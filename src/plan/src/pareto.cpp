@@ -17,7 +17,9 @@ struct Marks {
     return error <= o.error && strokes <= o.strokes && tooth <= o.tooth && speckle <= o.speckle &&
            (error < o.error || strokes < o.strokes || tooth < o.tooth || speckle < o.speckle);
   }
-  bool same(const Marks& o) const { return error == o.error && strokes == o.strokes && tooth == o.tooth && speckle == o.speckle; }
+  bool same(const Marks& o) const {
+    return error == o.error && strokes == o.strokes && tooth == o.tooth && speckle == o.speckle;
+  }
 };
 
 int steps(double value, double step) { return static_cast<int>(std::floor(value / step)); }
@@ -32,8 +34,8 @@ std::vector<Stack> pareto(std::span<const Stack> stacks, const colour::Lab& targ
     if (std::abs(stacks[i].lab.l - target.l) / colour::kLightnessBound > nearest + kParetoReach) continue;
     const double d = colour::ciede2000(stacks[i].lab, target);
     nearest = std::min(nearest, d);
-    marks.push_back({i, d, steps(d, 0.25), static_cast<int>(stacks[i].strokes.size()), steps(1 - stacks[i].tooth_left, 0.02),
-                     steps(stacks[i].spread_l, 0.5)});
+    marks.push_back({i, d, steps(d, 0.25), static_cast<int>(stacks[i].strokes.size()),
+                     steps(1 - stacks[i].tooth_left, 0.02), steps(stacks[i].spread_l, 0.5)});
   }
   std::erase_if(marks, [&](const Marks& m) { return m.difference > nearest + kParetoReach; });
   std::sort(marks.begin(), marks.end(), [](const Marks& p, const Marks& q) {

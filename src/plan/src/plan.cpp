@@ -93,7 +93,8 @@ Status check(const PlanOptions& options, std::size_t sticks) {
   }
   for (const HandChoice& h : options.by_hand) {
     for (const Stroke& s : h.strokes) {
-      if (s.stick < 0 || static_cast<std::size_t>(s.stick) >= sticks) return bad_value("by_hand", "names a stick that is not there");
+      if (s.stick < 0 || static_cast<std::size_t>(s.stick) >= sticks)
+        return bad_value("by_hand", "names a stick that is not there");
       if (!(s.pressure >= 0 && s.pressure <= 1)) return bad_value("by_hand", "pressure must be from 0 to 1");
     }
   }

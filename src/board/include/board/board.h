@@ -4,6 +4,7 @@
 #include <cstdint>
 #include <vector>
 
+#include "colour/observer.h"
 #include "colour/profile.h"
 #include "plan/plan.h"
 #include "subject/subject.h"
@@ -26,9 +27,17 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
 /// Screen colours of each target, stratum by stratum.
 using Palette = std::vector<std::array<colour::Rgb8, optics::kStrata>>;
 
-/// Colours once the first `passes` passes are done; 0 is the bare paper.
+/// Colours once the first `passes` passes are done; 0 is the bare paper. Under another light than D50 they are shown as
+/// an eye adapted to that light's white sees them.
 Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& paper,
-                      const media::Collection& collection, const optics::Parameters& parameters);
+                      const media::Collection& collection, const optics::Parameters& parameters,
+                      colour::Illuminant light = colour::Illuminant::d50);
+
+/// Screen colours of one pile's strata under a light.
+std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::StrataSpectra& strata, colour::Illuminant light);
+
+/// Strata of a small patch of tooth, for showing speckle: `grain_px` is the distance between bumps in pixels.
+subject::Grid<std::uint8_t> speckle(int width, int height, double grain_px);
 
 using BoardImage = subject::Grid<colour::Rgb8>;
 

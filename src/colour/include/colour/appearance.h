@@ -4,7 +4,8 @@
 
 namespace yd::colour {
 
-/// What the eye makes of a colour beside its surround: CIECAM02 (CIE 159:2004) through Little CMS. J lightness, C chroma, h hue.
+/// What the eye makes of a colour beside its surround: CIECAM02 (CIE 159:2004) through Little CMS. J lightness, C
+/// chroma, h hue.
 struct Appearance {
   double j = 0, c = 0, h = 0;
 };
@@ -18,8 +19,8 @@ struct Viewing {
 
 Appearance appearance(const Xyz& xyz, const Viewing& viewing);
 
-/// How a colour seems on a surround, as the Lab it would have on a middle grey one: the colour's own Lab moved by what the
-/// change of surround does to its CIECAM02 correlates. Darker surrounds make it seem lighter.
+/// How a colour seems on a surround, as the Lab it would have on a middle grey one: the colour's own Lab moved by what
+/// the change of surround does to its CIECAM02 correlates. Darker surrounds make it seem lighter.
 Lab seems_on(const Lab& colour, const Lab& surround);
 
 }  // namespace yd::colour

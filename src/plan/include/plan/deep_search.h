@@ -8,15 +8,16 @@
 
 namespace yd::plan {
 
-/// Stacks of three strokes (or four) of a tray: too many to work out, so all are ranked by a cheap guess and the best are
-/// worked out in full.
+/// Stacks of three strokes (or four) of a tray: too many to work out, so all are ranked by a cheap guess and the best
+/// are worked out in full.
 ///
-/// The guess: what of each stroke is seen from above, over all strata (cover of its coat times what is left bare by the coats
-/// above), as weights on the XYZ of the sticks' masstones and of the ground; rubbed mixtures count as the mixture's own
-/// masstone. It is exact for coats that hide. tests/plan measures what the ranking loses against working out everything.
+/// The guess: what of each stroke is seen from above, over all strata (cover of its coat times what is left bare by the
+/// coats above), as weights on the XYZ of the sticks' masstones and of the ground; rubbed mixtures count as the
+/// mixture's own masstone. It is exact for coats that hide. tests/plan measures what the ranking loses against working
+/// out everything.
 struct DeepOptions {
-  int strokes = 3;          ///< 3 or 4
-  int kept_per_target = 96;///< stacks worked out in full for each target
+  int strokes = 3;           ///< 3 or 4
+  int kept_per_target = 96;  ///< stacks worked out in full for each target
 };
 
 /// How much was looked at and how much was worked out.
@@ -25,8 +26,8 @@ struct DeepSummary {
   std::uint64_t worked_out = 0;
 };
 
-/// The stacks worth having for these targets, beyond one and two strokes. Four-stroke stacks grow from the best three-stroke
-/// ones. Deterministic. Errors: `bad_value` for strokes, `cancelled`.
+/// The stacks worth having for these targets, beyond one and two strokes. Four-stroke stacks grow from the best
+/// three-stroke ones. Deterministic. Errors: `bad_value` for strokes, `cancelled`.
 Result<std::vector<Stack>> deep_stacks(const SearchInput& input, std::span<const int> tray, const DeepOptions& options,
                                        DeepSummary& summary, Observer& observer);
 

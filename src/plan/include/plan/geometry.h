@@ -23,8 +23,8 @@ struct StrokeShape {
 /// Strokes in one stack at most.
 inline constexpr std::size_t kMostStrokes = 4;
 
-/// Loads of a stack of strokes on a ground, worked once for all sticks. Pigment i is the stick of stroke i. Coats from the
-/// paper upwards; the first `under` coats hold pigment 0 alone.
+/// Loads of a stack of strokes on a ground, worked once for all sticks. Pigment i is the stick of stroke i. Coats from
+/// the paper upwards; the first `under` coats hold pigment 0 alone.
 struct StackGeometry {
   struct Coat {
     optics::CoatLoads loads;

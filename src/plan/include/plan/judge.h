@@ -10,8 +10,8 @@
 
 namespace yd::plan {
 
-/// A target's match under each light: CIEDE2000 between the predicted stack and the target's smoothest reflectance, each seen
-/// under that light and relative to its white. In the order of colour::kIlluminants.
+/// A target's match under each light: CIEDE2000 between the predicted stack and the target's smoothest reflectance,
+/// each seen under that light and relative to its white. In the order of colour::kIlluminants.
 using LightErrors = std::array<double, colour::kIlluminants.size()>;
 LightErrors errors_under_lights(const optics::StrataSpectra& strata, const colour::Lab& target);
 
@@ -53,9 +53,9 @@ struct ReachInput {
   PlanOptions options;
 };
 
-/// For every target of the plan, in its order, why it is out of reach and what would help. Each remedy is worked out with the real
-/// model: three strokes, a gouache underpainting of the target's own colour (where the paper bears it), rubbing, every other paper, every
-/// other stick of the collection. Errors: `cancelled`.
+/// For every target of the plan, in its order, why it is out of reach and what would help. Each remedy is worked out
+/// with the real model: three strokes, a gouache underpainting of the target's own colour (where the paper bears it),
+/// rubbing, every other paper, every other stick of the collection. Errors: `cancelled`.
 Result<std::vector<Reach>> judge_reach(const ReachInput& input, Observer& observer);
 
 }  // namespace yd::plan

@@ -16,8 +16,9 @@ struct TargetPlan {
   colour::Lab target;
   double area = 0;
   Recipe recipe;
-  std::vector<Stack> alternatives;  ///< not worse in everything than another: colour, strokes, tooth, speckle; nearest first
-  bool by_hand = false;             ///< the artist chose the recipe
+  std::vector<Stack>
+      alternatives;      ///< not worse in everything than another: colour, strokes, tooth, speckle; nearest first
+  bool by_hand = false;  ///< the artist chose the recipe
 };
 
 /// One stick, one technique, one coat, over all the masses that ask for it.

@@ -2,6 +2,7 @@
 #include <benchmark/benchmark.h>
 
 #include "board/board.h"
+#include "plan/deep_search.h"
 #include "plan/search.h"
 #include "plan/tray.h"
 #include "small_world.h"
@@ -37,6 +38,21 @@ void search_all_pairs(benchmark::State& state) {
   state.SetItemsProcessed(static_cast<std::int64_t>(evaluations));
 }
 BENCHMARK(search_all_pairs)->Unit(benchmark::kMillisecond);
+
+void search_three_strokes(benchmark::State& state) {
+  const auto subject = trial::small_subject();
+  const auto targets = targets_of(subject);
+  const plan::SearchInput in{
+      &trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, targets, {}};
+  const std::vector<int> tray{3, 12, 20, 33, 41, 58, 70, 77, 96, 104, 110, 118};
+  Observer observer;
+  plan::DeepSummary summary;
+  for (auto _ : state) benchmark::DoNotOptimize(plan::deep_stacks(in, tray, {}, summary, observer).ok());
+  state.counters["guessed"] = benchmark::Counter(static_cast<double>(summary.guessed), benchmark::Counter::kIsRate);
+  state.counters["worked_out"] =
+      benchmark::Counter(static_cast<double>(summary.worked_out), benchmark::Counter::kIsRate);
+}
+BENCHMARK(search_three_strokes)->Unit(benchmark::kMillisecond);
 
 void tray_of(benchmark::State& state) {
   const auto subject = trial::small_subject();

@@ -73,6 +73,7 @@ class Swatch {
       pile_.rub();
     } else if (spec == "fixative") {
       pile_.fix();
+      extra["dry_minutes"] = parameters_.fixative.dry_minutes;
     } else if (parts[0] == "stroke") {
       Status s = stroke(parts, where);
       if (!s) return s;

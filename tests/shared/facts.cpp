@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "colour/appearance.h"
 #include "colour/ciede2000.h"
 #include "trial.h"
 
@@ -215,6 +216,14 @@ void glaze(const Parameters& q, std::vector<Fact>& out) {
   out.push_back({16, "… laid firmly it hides it", "CIEDE2000 firm / thin", under(1.0).second / under(0.15).second, 2});
 }
 
+/// CIECAM02 (CIE 159:2004): what the surround does to a colour.
+void surround(std::vector<Fact>& out) {
+  const Lab grey{50, 0, 0};
+  out.push_back({17, "a colour looks lighter on a dark surround than on a light one",
+                 "dL* between surrounds of L* 20 and 90",
+                 colour::seems_on(grey, {20, 0, 0}).l - colour::seems_on(grey, {90, 0, 0}).l, 3});
+}
+
 }  // namespace
 
 std::vector<Fact> measure_facts(const Parameters& q) {
@@ -226,6 +235,7 @@ std::vector<Fact> measure_facts(const Parameters& q) {
   tooth_fills(q, out);
   finger_and_fixative(q, out);
   glaze(q, out);
+  surround(out);
   return out;
 }
 

@@ -8,6 +8,7 @@
 
 #include "facts.h"
 #include "media/model.h"
+#include "small_world.h"
 
 namespace {
 
@@ -75,6 +76,15 @@ int main(int argc, char** argv) {
   for (const yd::trial::Fact& f : yd::trial::measure_facts(model->parameters)) {
     std::printf("| %d | %s | %s | %.2f%s | %g |\n", f.number, f.text.c_str(), f.measure.c_str(), f.measured,
                 f.holds() ? "" : " **no**", f.threshold);
+  }
+  if (argc == 1) {
+    const auto subject = yd::trial::small_subject();
+    const double three = yd::trial::small_plan(subject, yd::trial::shipped_collection(), 3).area_mean_de00;
+    const double twelve = yd::trial::small_plan(subject, yd::trial::shipped_collection(), 12).area_mean_de00;
+    std::printf(
+        "| 18 | about a dozen well-chosen sticks carry a picture | mean CIEDE2000 of the test picture, 3 sticks / 12 "
+        "(12: %.2f) | %.2f | 1.5 |\n",
+        twelve, three / twelve);
   }
   if (argc == 1) print_sensitivity(model.value());
   return 0;

@@ -6,6 +6,11 @@
 #include <algorithm>
 
 namespace yd::app {
+namespace {
+
+constexpr int kMergeStrokes = 4;  // undo steps of this slider join
+
+}  // namespace
 
 LayersPanel::LayersPanel(Session& session, QWidget* parent)
     : QWidget(parent),
@@ -15,7 +20,8 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
       care_(paragraph()),
       back_(new QPushButton(tr("Back"))),
       on_(new QPushButton(tr("Next pass"))),
-      rubbed_(new QCheckBox(tr("Rubbing allowed"))) {
+      rubbed_(new QCheckBox(tr("Rubbing allowed"))),
+      strokes_(new LabelledSlider(tr("Most strokes in a stack"), "strokes", 1, 4)) {
   passes_->setAccessibleName(tr("Passes"));
   reason_->setObjectName("reason");
   reason_->setMinimumHeight(48);
@@ -29,6 +35,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->addWidget(heading(tr("Far to near, dark to light")));
   column->addWidget(rubbed_);
+  column->addWidget(strokes_);
   column->addWidget(passes_, 1);
   column->addWidget(reason_);
   column->addLayout(row);
@@ -43,10 +50,19 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   });
   connect(&session_, &Session::plan_changed, this, &LayersPanel::refresh_plan);
   connect(&session_, &Session::cursor_changed, this, &LayersPanel::refresh_cursor);
-  connect(&session_, &Session::choices_changed, this,
-          [this] { rubbed_->setChecked(session_.choices().plan.allow_rubbed); });
-  rubbed_->setChecked(session_.choices().plan.allow_rubbed);
+  connect(strokes_, &LabelledSlider::moved, this, [this](int v) {
+    Choices c = session_.choices();
+    c.plan.most_strokes = v;
+    session_.change(c, tr("Strokes in a stack"), kMergeStrokes);
+  });
+  connect(&session_, &Session::choices_changed, this, &LayersPanel::refresh_choices);
+  refresh_choices();
   refresh_plan();
+}
+
+void LayersPanel::refresh_choices() {
+  rubbed_->setChecked(session_.choices().plan.allow_rubbed);
+  strokes_->show_value(session_.choices().plan.most_strokes);
 }
 
 void LayersPanel::select(const QModelIndex& index) {

@@ -17,6 +17,7 @@ class LayersPanel : public QWidget {
 
  private:
   void select(const QModelIndex& index);
+  void refresh_choices();
   void refresh_plan();
   void refresh_cursor();
 
@@ -28,6 +29,7 @@ class LayersPanel : public QWidget {
   QPushButton* back_;
   QPushButton* on_;
   QCheckBox* rubbed_;
+  LabelledSlider* strokes_;
 };
 
 }  // namespace yd::app

@@ -16,8 +16,8 @@ namespace yd::plan {
 /// mixture's own masstone. It is exact for coats that hide. tests/plan measures what the ranking loses against working
 /// out everything.
 struct DeepOptions {
-  int strokes = 3;           ///< 3 or 4
-  int kept_per_target = 96;  ///< stacks worked out in full for each target
+  int strokes = 3;            ///< 3 or 4
+  int kept_per_target = 256;  ///< stacks worked out in full for each target
 };
 
 /// How much was looked at and how much was worked out.

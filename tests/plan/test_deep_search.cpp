@@ -13,12 +13,6 @@ using namespace yd;
 
 namespace {
 
-double nearest(const std::vector<plan::Stack>& stacks, const colour::Lab& target) {
-  double best = 1e9;
-  for (const plan::Stack& s : stacks) best = std::min(best, colour::ciede2000(s.lab, target));
-  return best;
-}
-
 std::vector<colour::Lab> scattered_targets(int count) {
   Random r(71);
   std::vector<colour::Lab> out;
@@ -47,7 +41,7 @@ class TestDeepSearch : public QObject {
     int near = 0;
     double worst = 0;
     for (const colour::Lab& t : targets) {
-      const double loss = nearest(found.value(), t) - nearest(everything, t);
+      const double loss = plan::nearest_difference(found.value(), t) - plan::nearest_difference(everything, t);
       QVERIFY(loss > -1e-3);
       near += loss <= 0.2 ? 1 : 0;
       worst = std::max(worst, loss);

@@ -123,8 +123,7 @@ class TestJudge : public QObject {
     const auto stacks = plan::all_stacks(in, tray);
     const auto kept = plan::pareto(stacks, labs[0]);
     QVERIFY(kept.size() >= 2 && kept.size() <= plan::kParetoMost);
-    double nearest = 1e9;
-    for (const plan::Stack& s : stacks) nearest = std::min(nearest, colour::ciede2000(s.lab, labs[0]));
+    const double nearest = plan::nearest_difference(stacks, labs[0]);
     QVERIFY(std::abs(colour::ciede2000(kept.front().lab, labs[0]) - nearest) < 1e-9);
     for (const plan::Stack& p : kept) {
       for (const plan::Stack& q : kept) {

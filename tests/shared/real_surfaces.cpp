@@ -71,15 +71,6 @@ void print_stand_in(const char* label, const std::vector<colour::Spectrum>& surf
   std::printf("\n");
 }
 
-double nearest(const std::vector<plan::Stack>& stacks, const colour::Lab& lab, std::size_t strokes) {
-  double best = 1e9;
-  for (const plan::Stack& s : stacks) {
-    if (s.strokes.size() > strokes || std::abs(s.lab.l - lab.l) / colour::kLightnessBound > best) continue;
-    best = std::min(best, colour::ciede2000(s.lab, lab));
-  }
-  return best;
-}
-
 /// The sticks of the stacks nearest to a colour: where three strokes are looked for.
 std::vector<int> sticks_near(const std::vector<plan::Stack>& stacks, const colour::Lab& lab, std::size_t count) {
   std::vector<std::pair<double, std::size_t>> order;
@@ -109,8 +100,8 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
     const auto stacks = plan::all_stacks(in, all);
     std::vector<std::array<int, 3>> hit(labs.size());
     tbb::parallel_for(std::size_t{0}, labs.size(), [&](std::size_t i) {
-      hit[i][0] = nearest(stacks, labs[i], 1) <= 3;
-      hit[i][1] = nearest(stacks, labs[i], 2) <= 3;
+      hit[i][0] = plan::nearest_difference(stacks, labs[i], 1) <= 3;
+      hit[i][1] = plan::nearest_difference(stacks, labs[i], 2) <= 3;
       hit[i][2] = hit[i][1];
       if (hit[i][1]) return;
       const std::vector<colour::Lab> one{labs[i]};
@@ -119,7 +110,7 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
       plan::DeepSummary summary;
       Observer observer;
       const auto deep = plan::deep_stacks(alone, sticks_near(stacks, labs[i], 8), {}, summary, observer);
-      hit[i][2] = deep.ok() && nearest(deep.value(), labs[i], 3) <= 3;
+      hit[i][2] = deep.ok() && plan::nearest_difference(deep.value(), labs[i], 3) <= 3;
     });
     std::array<double, 3> share{};
     for (const auto& h : hit) {

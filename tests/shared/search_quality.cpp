@@ -14,12 +14,6 @@ using namespace yd;
 
 namespace {
 
-double nearest(const std::vector<plan::Stack>& stacks, const colour::Lab& target) {
-  double best = 1e9;
-  for (const plan::Stack& s : stacks) best = std::min(best, colour::ciede2000(s.lab, target));
-  return best;
-}
-
 double seconds_since(std::chrono::steady_clock::time_point start) {
   return std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
 }
@@ -46,7 +40,7 @@ void judge(const char* file, const media::Model& model, const media::Paper& pape
   int near = 0;
   double worst = 0;
   for (const colour::Lab& lab : labs) {
-    const double loss = nearest(found, lab) - nearest(all, lab);
+    const double loss = plan::nearest_difference(found, lab) - plan::nearest_difference(all, lab);
     near += loss <= 0.2 ? 1 : 0;
     worst = std::max(worst, loss);
   }

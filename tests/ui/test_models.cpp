@@ -113,7 +113,7 @@ class TestModels : public QObject {
     for (int t = 0; t < static_cast<int>(planned_->plan.targets.size()); ++t) {
       const auto& recipe = planned_->plan.targets[static_cast<std::size_t>(t)].recipe;
       const plan::Reach& r = (*reach.value())[static_cast<std::size_t>(t)];
-      const auto view = app::view_recipe(*planned_, materials_->model.parameters, t, 4, colour::Illuminant::a, &r);
+      const auto view = app::view_recipe(*planned_, *materials_, t, 4, colour::Illuminant::a, &r);
       QCOMPARE(view.steps.size(), static_cast<int>(recipe.strokes.size()));
       QVERIFY(!view.speckle.isNull());
       QVERIFY(!view.strata[0].coats.empty());

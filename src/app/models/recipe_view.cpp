@@ -20,8 +20,9 @@ QString stroke_words(const plan::Stroke& s, const media::Collection& collection)
   return tr("%1: %2, %3").arg(name, pressure_words(s.pressure), how);
 }
 
-QString remedy_words(const plan::Remedy& r, const Planned& planned) {
+QString remedy_words(const plan::Remedy& r, const Planned& planned, const Materials& materials) {
   QString what = QString::fromStdString(r.what);
+  if (const media::Paper* paper = materials.paper(what)) what = QString::fromStdString(paper->name);
   if (r.kind == plan::Remedy::Kind::this_stick) {
     for (const media::Stick& s : planned.collection->sticks) {
       if (s.id == r.what) what = QString::fromStdString(s.name);
@@ -31,11 +32,11 @@ QString remedy_words(const plan::Remedy& r, const Planned& planned) {
   return tr("%1%2: %3 ΔE00").arg(kind, what.isEmpty() ? QString() : " (" + what + ")").arg(r.de00, 0, 'f', 1);
 }
 
-void add_reach(QStringList& notes, const plan::Reach* reach, const Planned& planned) {
+void add_reach(QStringList& notes, const plan::Reach* reach, const Planned& planned, const Materials& materials) {
   if (reach == nullptr || reach->why == plan::Why::reached) return;
   QStringList remedies;
   for (std::size_t i = 0; i < reach->remedies.size() && i < 3; ++i)
-    remedies << remedy_words(reach->remedies[i], planned);
+    remedies << remedy_words(reach->remedies[i], planned, materials);
   notes << tr("Out of reach: %1.").arg(tr(plan::name(reach->why))) +
                (remedies.isEmpty() ? QString() : " " + tr("Would help: %1.").arg(remedies.join("; ")));
 }
@@ -83,10 +84,11 @@ void add_strata(RecipeView& view, const optics::Pile& pile, const Planned& plann
 
 }  // namespace
 
-RecipeView view_recipe(const Planned& planned, const optics::Parameters& parameters, int target, double px_per_mm,
+RecipeView view_recipe(const Planned& planned, const Materials& materials, int target, double px_per_mm,
                        colour::Illuminant light, const plan::Reach* reach) {
   const plan::TargetPlan& t = planned.plan.targets[static_cast<std::size_t>(target)];
   const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
+  const optics::Parameters& parameters = materials.model.parameters;
   RecipeView view;
   view.target = target;
   view.title = tr("%1. %2, %3").arg(mass.id + 1).arg(QString::fromStdString(mass.name), tr(subject::name(t.role)));
@@ -99,7 +101,7 @@ RecipeView view_recipe(const Planned& planned, const optics::Parameters& paramet
   const optics::StrataSpectra strata = plan::shade(pile, parameters, planned.collection->sticks);
   add_strata(view, pile, planned, parameters);
   view.speckle = speckle_patch(strata, planned.paper->grain_mm * px_per_mm, light);
-  add_reach(view.notes, reach, planned);
+  add_reach(view.notes, reach, planned, materials);
   add_light(view.notes, strata, t.target);
   add_surround(view.notes, t.recipe.look.lab, planned.paper->lab);
   return view;

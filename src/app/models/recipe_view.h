@@ -30,8 +30,8 @@ struct RecipeView {
   QImage speckle;  ///< a patch at true scale
 };
 
-/// `px_per_mm` is the screen's; `reach` may be null.
-RecipeView view_recipe(const Planned& planned, const optics::Parameters& parameters, int target, double px_per_mm,
+/// `px_per_mm` is the screen's; `reach` may be null. Papers and sticks that would help are called by their names.
+RecipeView view_recipe(const Planned& planned, const Materials& materials, int target, double px_per_mm,
                        colour::Illuminant light, const plan::Reach* reach);
 
 /// The alternatives of one target: nothing beats any of them in colour, strokes, tooth and speckle together.

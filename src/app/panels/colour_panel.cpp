@@ -80,8 +80,8 @@ void ColourPanel::refresh() {
   }
   const ReachPtr reach = session_.reach();
   const plan::Reach* mine = reach ? &(*reach)[static_cast<std::size_t>(target_)] : nullptr;
-  const RecipeView view = view_recipe(*planned, session_.materials().model.parameters, target_,
-                                      logicalDpiX() / kMmPerInch, session_.light(), mine);
+  const RecipeView view =
+      view_recipe(*planned, session_.materials(), target_, logicalDpiX() / kMmPerInch, session_.light(), mine);
   title_->setText(view.title);
   stack_->set_view(view);
   words_->setText((view.steps + view.notes).join("\n"));

@@ -11,15 +11,6 @@
 namespace yd::plan {
 namespace {
 
-double nearest(const std::vector<Stack>& stacks, const colour::Lab& target) {
-  double best = 1e9;
-  for (const Stack& s : stacks) {
-    if (std::abs(s.lab.l - target.l) / colour::kLightnessBound < best)
-      best = std::min(best, colour::ciede2000(s.lab, target));
-  }
-  return best;
-}
-
 Why reason_of(const TargetPlan& t) {
   if (t.recipe.de00 <= kReached) return Why::reached;
   const colour::Lab& is = t.recipe.look.lab;
@@ -73,7 +64,7 @@ class Judge {
     if (in_.paper->wet != media::Wetness::full) return;
     for (std::size_t n = 0; n < open_.size(); ++n) {
       const optics::Ground coated = underpainted(in_.paper->ground, *in_.parameters, labs_[n]);
-      note(n, nearest(all_stacks(search(coated, in_.options.allow_rubbed), in_.plan->tray), labs_[n]),
+      note(n, nearest_difference(all_stacks(search(coated, in_.options.allow_rubbed), in_.plan->tray), labs_[n]),
            Remedy::Kind::underpainting, "");
     }
   }
@@ -83,7 +74,8 @@ class Judge {
     for (const media::Paper& p : in_.papers) {
       if (p.id == in_.paper->id || observer.cancelled()) continue;
       const auto stacks = all_stacks(search(p.ground, in_.options.allow_rubbed), in_.plan->tray);
-      for (std::size_t n = 0; n < open_.size(); ++n) best[n] = std::min(best[n], {nearest(stacks, labs_[n]), p.id});
+      for (std::size_t n = 0; n < open_.size(); ++n)
+        best[n] = std::min(best[n], {nearest_difference(stacks, labs_[n]), p.id});
     }
     for (std::size_t n = 0; n < open_.size(); ++n) note(n, best[n].first, Remedy::Kind::other_ground, best[n].second);
   }
@@ -119,7 +111,7 @@ class Judge {
   }
 
   void note_all(const std::vector<Stack>& stacks, Remedy::Kind kind, const std::string& what) {
-    for (std::size_t n = 0; n < open_.size(); ++n) note(n, nearest(stacks, labs_[n]), kind, what);
+    for (std::size_t n = 0; n < open_.size(); ++n) note(n, nearest_difference(stacks, labs_[n]), kind, what);
   }
 
   /// The stick outside the tray that helps this target most, alone or with one of the tray.

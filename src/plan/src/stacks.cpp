@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <map>
 #include <set>
 #include <tuple>
@@ -119,6 +120,16 @@ class PassCount {
 };
 
 }  // namespace
+
+double nearest_difference(std::span<const Stack> stacks, const colour::Lab& target, std::size_t strokes) {
+  double best = 1e9;
+  for (const Stack& s : stacks) {
+    // The lightness bound spares most of the full differences.
+    if (s.strokes.size() > strokes || std::abs(s.lab.l - target.l) / colour::kLightnessBound > best) continue;
+    best = std::min(best, colour::ciede2000(s.lab, target));
+  }
+  return best;
+}
 
 double stack_price(const Stack& stack) {
   return kStrokePrice * static_cast<double>(stack.strokes.size() - 1) +

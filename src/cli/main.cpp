@@ -23,7 +23,8 @@ void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
   c->add_option("--school", a.school, "Order of building: dark-first")->capture_default_str();
   c->add_option("--sticks", a.sticks, "Most sticks in the tray")->capture_default_str();
   c->add_option("--strokes", a.strokes, "Most strokes in one stack, 1 to 4")->capture_default_str();
-  c->add_flag("--reach", a.reach, "Say why targets are out of reach and what would bring them in");
+  c->add_flag("--reach", a.reach,
+              "Say why targets are out of reach, what would help, and which matches other lights break");
   c->add_option("--masses", a.masses_file, "Write the mass map as PNG");
   c->add_option("--most-masses", a.masses, "Most masses, 8 to 30")->capture_default_str();
   c->add_option("--json", a.json_file, "Write the plan to this file instead of standard output");

@@ -91,6 +91,7 @@ Status run_plan(const PlanArguments& a) {
         {&plan.value(), &paper.value(), papers.value(), &collection.value(), &model->parameters, options}, observer);
     if (!reach) return reach.error();
     formats::add_reach(json, plan.value(), reach.value());
+    formats::add_lights(json, plan.value(), paper.value(), collection.value(), model->parameters);
   }
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   Status pictures =

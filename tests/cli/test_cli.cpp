@@ -82,6 +82,25 @@ class TestCli : public QObject {
     QCOMPARE(QImage(dir.filePath("m.png")).size(), QSize(300, 200));
   }
 
+  void reach_and_lights_are_told_for_every_target() {
+    const QTemporaryDir dir;
+    const Outcome o = run({"plan", picture(dir), "--sticks", "3", "--strokes", "3", "--reach"});
+    QVERIFY2(o.code == 0, o.err);
+    int open = 0;
+    for (const auto& mass : o.json()["masses"].toArray()) {
+      for (const auto& target : mass.toObject()["targets"].toArray()) {
+        const QJsonObject t = target.toObject();
+        const bool reached = t["reach"].toObject()["why"].toString() == "reached";
+        QCOMPARE(reached, t["de00"].toDouble() <= 3.0);
+        QVERIFY(std::abs(t["lights"].toObject()["d50"].toDouble() - t["de00"].toDouble()) < 0.05);
+        QVERIFY(t["metamerism_warning"].isBool());
+        QVERIFY(!t["alternatives"].toArray().isEmpty());
+        open += reached ? 0 : 1;
+      }
+    }
+    QVERIFY(open > 0);  // three sticks cannot carry twelve colours
+  }
+
   void the_same_picture_plans_the_same() {
     const QTemporaryDir dir;
     QJsonObject p = run({"plan", picture(dir)}).json();

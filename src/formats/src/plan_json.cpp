@@ -88,19 +88,40 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
   return out;
 }
 
-}  // namespace
-
-void add_reach(json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach) {
-  // Masses hold their targets in the plan's order.
+/// Calls `change` with the JSON of each target; masses hold theirs in the plan's order.
+template <class Change>
+void for_each_target(json& plan_json, const plan::Plan& plan, Change change) {
   std::vector<std::size_t> next(plan_json["masses"].size(), 0);
   for (std::size_t t = 0; t < plan.targets.size(); ++t) {
     const auto m = static_cast<std::size_t>(plan.targets[t].mass);
+    change(plan_json["masses"][m]["targets"][next[m]++], t);
+  }
+}
+
+}  // namespace
+
+void add_reach(json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach) {
+  for_each_target(plan_json, plan, [&](json& target, std::size_t t) {
     json remedies = json::array();
     for (const plan::Remedy& r : reach[t].remedies) {
       remedies.push_back({{"kind", plan::name(r.kind)}, {"what", r.what}, {"de00", rounded(r.de00)}});
     }
-    plan_json["masses"][m]["targets"][next[m]++]["reach"] = {{"why", plan::name(reach[t].why)}, {"remedies", remedies}};
-  }
+    target["reach"] = {{"why", plan::name(reach[t].why)}, {"remedies", remedies}};
+  });
+}
+
+void add_lights(json& plan_json, const plan::Plan& plan, const media::Paper& paper, const media::Collection& collection,
+                const optics::Parameters& parameters) {
+  for_each_target(plan_json, plan, [&](json& target, std::size_t t) {
+    const plan::TargetPlan& planned = plan.targets[t];
+    const optics::Pile pile = plan::build(paper.ground, parameters, collection.sticks, planned.recipe.strokes);
+    const auto errors = plan::errors_under_lights(plan::shade(pile, parameters, collection.sticks), planned.target);
+    target["lights"] = {{"d50", rounded(errors[0])},
+                        {"d65", rounded(errors[1])},
+                        {"a", rounded(errors[2])},
+                        {"warm_led", rounded(errors[3])}};
+    target["metamerism_warning"] = plan::metamerism(errors).added > plan::kMetamerismWarning;
+  });
 }
 
 json lab_to_json(const colour::Lab& lab) { return {rounded(lab.l), rounded(lab.a), rounded(lab.b)}; }

@@ -15,6 +15,10 @@ nlohmann::json plan_to_json(const plan::Plan& plan, const subject::Subject& subj
 /// Adds to every target of a plan's JSON a "reach": why it is or is not reached, and what would help.
 void add_reach(nlohmann::json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach);
 
+/// Adds to every target "lights": the CIEDE2000 of the match under each light, and "metamerism_warning".
+void add_lights(nlohmann::json& plan_json, const plan::Plan& plan, const media::Paper& paper,
+                const media::Collection& collection, const optics::Parameters& parameters);
+
 nlohmann::json lab_to_json(const colour::Lab& lab);
 
 }  // namespace yd::formats

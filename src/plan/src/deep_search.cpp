@@ -5,7 +5,7 @@
 
 #include <algorithm>
 #include <array>
-#include <atomic>
+#include <cmath>
 #include <map>
 #include <numeric>
 #include <set>
@@ -37,13 +37,14 @@ struct Seen {
 
 Seen seen_from_above(const StackGeometry& g) {
   Seen out;
-  std::array<float, optics::kStrata> bare;
+  std::array<float, optics::kStrata> bare{};
   bare.fill(1.0F / optics::kStrata);
-  for (auto c = g.coats.rbegin(); c != g.coats.rend(); ++c) {
-    Seen::Part part{c->share, 0};
+  for (std::size_t n = g.coats.size(); n > 0; --n) {
+    const StackGeometry::Coat& coat = g.coats[n - 1];
+    Seen::Part part{coat.share, 0};
     for (std::size_t i = 0; i < optics::kStrata; ++i) {
-      part.weight += bare[i] * c->loads.cover[i];
-      bare[i] *= 1 - c->loads.cover[i];
+      part.weight += bare[i] * coat.loads.cover[i];
+      bare[i] *= 1 - coat.loads.cover[i];
     }
     out.parts.push_back(part);
   }
@@ -197,7 +198,7 @@ class Deep {
     const std::size_t n = length(s);
     for (std::size_t i = 0; i < n; ++i) {
       pigments[i] = &pigments_[static_cast<std::size_t>(at(s[i]).pigment)];
-      const int share = static_cast<int>(part.share[i] * 32 + 0.5F);
+      const int share = static_cast<int>(std::lround(part.share[i] * 32));
       key[2 * i] = share > 0 ? at(s[i]).pigment : -1;
       key[2 * i + 1] = share;
     }

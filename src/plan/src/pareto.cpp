@@ -49,6 +49,7 @@ std::vector<Stack> pareto(std::span<const Stack> stacks, const colour::Lab& targ
     if (!beaten) kept.push_back(m);
   }
   std::vector<Stack> out;
+  out.reserve(kept.size());
   for (const Marks& m : kept) out.push_back(stacks[m.stack]);
   return out;
 }

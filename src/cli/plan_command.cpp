@@ -33,22 +33,6 @@ Result<subject::Subject> read(const PlanArguments& a, Observer& observer) {
   return subject::read_subject(std::move(image).value(), {0.5, a.masses}, observer);
 }
 
-/// Each mass in its own mean colour, with its border dark.
-subject::Grid<colour::Rgb8> mass_picture(const subject::Subject& s) {
-  subject::Grid<colour::Rgb8> out(s.labels.width, s.labels.height);
-  std::vector<colour::Rgb8> colours;
-  for (const subject::Mass& m : s.masses) colours.push_back(colour::to_srgb(m.mean));
-  for (int y = 0; y < out.height; ++y) {
-    for (int x = 0; x < out.width; ++x) {
-      const auto id = s.labels.at(x, y);
-      const bool border =
-          (x + 1 < out.width && s.labels.at(x + 1, y) != id) || (y + 1 < out.height && s.labels.at(x, y + 1) != id);
-      out.at(x, y) = border ? colour::Rgb8{20, 20, 20} : colours[id];
-    }
-  }
-  return out;
-}
-
 Status write_pictures(const PlanArguments& a, const subject::Subject& s, const plan::Plan& p, const media::Paper& paper,
                       const media::Collection& collection, const optics::Parameters& parameters) {
   if (!a.board_file.empty()) {
@@ -57,7 +41,7 @@ Status write_pictures(const PlanArguments& a, const subject::Subject& s, const p
     Status written = pictures::write_png(QString::fromStdString(a.board_file), board::render(map, palette));
     if (!written) return written;
   }
-  if (!a.masses_file.empty()) return pictures::write_png(QString::fromStdString(a.masses_file), mass_picture(s));
+  if (!a.masses_file.empty()) return pictures::write_png(QString::fromStdString(a.masses_file), board::mass_picture(s));
   return success();
 }
 

@@ -48,18 +48,7 @@ void number_masses(const subject::Subject& s, QImage& image) {
 }
 
 QImage masses_image(const subject::Subject& s) {
-  QImage out(s.labels.width, s.labels.height, QImage::Format_RGB888);
-  std::vector<colour::Rgb8> colours;
-  for (const subject::Mass& m : s.masses) colours.push_back(colour::to_srgb(m.mean));
-  for (int y = 0; y < out.height(); ++y) {
-    auto* row = reinterpret_cast<colour::Rgb8*>(out.scanLine(y));
-    for (int x = 0; x < out.width(); ++x) {
-      const auto id = s.labels.at(x, y);
-      const bool border =
-          (x + 1 < out.width() && s.labels.at(x + 1, y) != id) || (y + 1 < out.height() && s.labels.at(x, y + 1) != id);
-      row[x] = border ? colour::Rgb8{30, 30, 30} : colours[id];
-    }
-  }
+  QImage out = to_image(board::mass_picture(s));
   number_masses(s, out);
   return out;
 }

@@ -38,7 +38,6 @@ class CoreSample : public QWidget {
   QRectF field() const;
   double unit() const;
   QRectF column_rect(std::size_t index) const;
-  void lay_out();
   void draw_ground(QPainter& painter) const;
   void draw_block(QPainter& painter, const QRectF& where, const CoreBlock& block) const;
   void draw_columns(QPainter& painter);

@@ -131,4 +131,19 @@ BoardImage render(const BoardMap& map, const Palette& palette) {
   return out;
 }
 
+BoardImage mass_picture(const subject::Subject& s) {
+  BoardImage out(s.labels.width, s.labels.height);
+  std::vector<colour::Rgb8> colours;
+  for (const subject::Mass& m : s.masses) colours.push_back(colour::to_srgb(m.mean));
+  for (int y = 0; y < out.height; ++y) {
+    for (int x = 0; x < out.width; ++x) {
+      const auto id = s.labels.at(x, y);
+      const bool border =
+          (x + 1 < out.width && s.labels.at(x + 1, y) != id) || (y + 1 < out.height && s.labels.at(x, y + 1) != id);
+      out.at(x, y) = border ? colour::Rgb8{20, 20, 20} : colours[id];
+    }
+  }
+  return out;
+}
+
 }  // namespace yd::board

@@ -44,4 +44,7 @@ using BoardImage = subject::Grid<colour::Rgb8>;
 /// One look-up a pixel.
 BoardImage render(const BoardMap& map, const Palette& palette);
 
+/// Each mass in its own mean colour, with its border dark.
+BoardImage mass_picture(const subject::Subject& subject);
+
 }  // namespace yd::board

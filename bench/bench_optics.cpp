@@ -19,7 +19,7 @@ struct Setup {
     for (std::size_t i = 0; i < kStrata; ++i) {
       loads.load[i] = 0.4F / static_cast<float>(i + 1);
       loads.cover[i] = grain_cover(loads.load[i], 0.16F);
-      under[i] = yd::trial::paper().ground.reflectance;
+      under[i] = yd::trial::paper().ground.reflectance[i];
     }
   }
 };

@@ -64,7 +64,8 @@ void tray_of(benchmark::State& state) {
   const std::vector<double> weights(targets.size(), 1.0 / static_cast<double>(targets.size()));
   for (auto _ : state) {
     benchmark::DoNotOptimize(
-        plan::choose_tray(table.value(), weights, {static_cast<int>(state.range(0)), 1, 400}, observer).ok());
+        plan::choose_tray({&table.value(), weights, {}, {}, {}}, {static_cast<int>(state.range(0)), 1, 400}, observer)
+            .ok());
   }
 }
 BENCHMARK(tray_of)->Arg(6)->Arg(12)->Arg(24)->Unit(benchmark::kMillisecond);

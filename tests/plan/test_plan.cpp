@@ -25,7 +25,7 @@ double enumerate(const plan::PairTable& table, const std::vector<double>& weight
     for (int j = i + 1; j < n; ++j) {
       for (int k = j + 1; k < n; ++k) {
         const std::array<int, 3> tray{i, j, k};
-        best = std::min(best, plan::tray_cost(table, weights, tray));
+        best = std::min(best, plan::tray_cost({&table, weights, {}, {}, {}}, tray));
       }
     }
   }
@@ -49,10 +49,10 @@ class TestPlan : public QObject {
       const auto table = plan::search_pairs(
           {&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, targets, {}}, observer);
       const std::vector<double> weights(targets.size(), 1.0 / static_cast<double>(targets.size()));
-      const auto tray = plan::choose_tray(table.value(), weights, {3, 1, 400}, observer);
+      const auto tray = plan::choose_tray({&table.value(), weights, {}, {}, {}}, {3, 1, 400}, observer);
       const double best = enumerate(table.value(), weights);
       QVERIFY(tray.ok());
-      QVERIFY(std::abs(tray->cost - plan::tray_cost(table.value(), weights, tray->sticks)) < 1e-4);
+      QVERIFY(std::abs(tray->cost - plan::tray_cost({&table.value(), weights, {}, {}, {}}, tray->sticks)) < 1e-4);
       QVERIFY2(tray->cost <= best * 1.02 + 1e-9, qPrintable(QString("%1 against %2").arg(tray->cost).arg(best)));
     }
   }

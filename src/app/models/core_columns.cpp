@@ -24,8 +24,9 @@ CoreStack make_stack(const Planned& planned, const optics::Parameters& parameter
   double before = 0;
   for (std::size_t i = 0; i < t.recipe.strokes.size() && i < passes.size(); ++i) {
     const plan::Stroke& s = t.recipe.strokes[i];
-    const double load =
-        plan::build(planned.paper->ground, parameters, sticks, std::span(t.recipe.strokes).first(i + 1)).mean_load();
+    const double load = plan::build(plan::ground_of(planned.plan, t, *planned.paper), parameters, sticks,
+                                    std::span(t.recipe.strokes).first(i + 1))
+                            .mean_load();
     stack.blocks.push_back({passes[i], to_colour(sticks[static_cast<std::size_t>(s.stick)].lab), load - before,
                             s.technique == plan::Technique::rubbed});
     before = load;

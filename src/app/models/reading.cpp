@@ -33,8 +33,8 @@ std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& plan
   out.mass = QString::fromStdString(subject->masses[mass].name);
   if (!planned || planned->subject != subject) return out;
   const plan::TargetPlan& t = planned->plan.targets[planned->map.target.at(x, y)];
-  const optics::Pile pile =
-      plan::build(planned->paper->ground, parameters, planned->collection->sticks, t.recipe.strokes);
+  const optics::Pile pile = plan::build(plan::ground_of(planned->plan, t, *planned->paper), parameters,
+                                        planned->collection->sticks, t.recipe.strokes);
   const auto mean = optics::mean(plan::shade(pile, parameters, planned->collection->sticks));
   const colour::Lab board = colour::to_lab(mean, w);
   out.colours.push_back(describe_colour(tr("Board"), board));

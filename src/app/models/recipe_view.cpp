@@ -96,8 +96,8 @@ RecipeView view_recipe(const Planned& planned, const Materials& materials, int t
   for (const plan::Stroke& s : t.recipe.strokes) view.steps << stroke_words(s, *planned.collection);
   view.paper = to_colour(planned.paper->lab);
   view.hold = planned.paper->tooth.hold;
-  const optics::Pile pile =
-      plan::build(planned.paper->ground, parameters, planned.collection->sticks, t.recipe.strokes);
+  const optics::Pile pile = plan::build(plan::ground_of(planned.plan, t, *planned.paper), parameters,
+                                        planned.collection->sticks, t.recipe.strokes);
   const optics::StrataSpectra strata = plan::shade(pile, parameters, planned.collection->sticks);
   add_strata(view, pile, planned, parameters);
   view.speckle = speckle_patch(strata, planned.paper->grain_mm * px_per_mm, light);

@@ -114,7 +114,8 @@ void add_lights(json& plan_json, const plan::Plan& plan, const media::Paper& pap
                 const optics::Parameters& parameters) {
   for_each_target(plan_json, plan, [&](json& target, std::size_t t) {
     const plan::TargetPlan& planned = plan.targets[t];
-    const optics::Pile pile = plan::build(paper.ground, parameters, collection.sticks, planned.recipe.strokes);
+    const optics::Pile pile =
+        plan::build(plan::ground_of(plan, planned, paper), parameters, collection.sticks, planned.recipe.strokes);
     const auto errors = plan::errors_under_lights(plan::shade(pile, parameters, collection.sticks), planned.target);
     target["lights"] = {{"d50", rounded(errors[0])},
                         {"d65", rounded(errors[1])},

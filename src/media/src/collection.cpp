@@ -50,6 +50,11 @@ Result<Stick> read_stick(const nlohmann::json& json, const std::string& where) {
     f.fail("lab", "is missing: a stick needs \"lab\" or \"masstone\"");
   }
   if (f.has("pigments")) s.pigments = f.texts("pigments");
+  s.owned = f.flag("owned", true);
+  s.favourite = f.flag("favourite", false);
+  s.left = f.number("left", 0, 1, 1.0);
+  s.lightfast = f.text("lightfast", "");
+  if (!is_lightfast_class(s.lightfast)) f.fail("lightfast", "must be I, II, III, IV, V or left out");
   if (f.error()) return *f.error();
   s.lab = colour::to_lab(s.masstone);
   return s;
@@ -71,26 +76,47 @@ Result<Collection> collection_from_json(const nlohmann::json& json, const std::s
   const nlohmann::json& entries = top.array("sticks");
   if (top.error()) return *top.error();
   if (entries.size() > kMostSticks) return Error{Error::Code::too_large, where, "holds more than 20000 sticks"};
-  std::set<std::string> seen;
   for (const nlohmann::json& entry : entries) {
     const std::string place = where + ": stick " + std::to_string(c.sticks.size() + 1);
     auto stick = read_stick(entry, place);
     if (!stick) return stick.error();
-    if (!seen.insert(stick->id).second) return bad_value(place, "id \"" + stick->id + "\" stands twice");
     c.sticks.push_back(std::move(stick).value());
   }
-  if (c.sticks.empty()) return bad_value(where, "holds no stick");
+  const Status usable = check(c, where);
+  if (!usable) return usable.error();
   return c;
+}
+
+Status check(const Collection& c, const std::string& where) {
+  if (c.sticks.empty()) return bad_value(where, "holds no stick");
+  if (c.sticks.size() > kMostSticks) return Error{Error::Code::too_large, where, "holds more than 20000 sticks"};
+  std::set<std::string> seen;
+  for (std::size_t i = 0; i < c.sticks.size(); ++i) {
+    if (!seen.insert(c.sticks[i].id).second)
+      return bad_value(where + ": stick " + std::to_string(i + 1), "id \"" + c.sticks[i].id + "\" stands twice");
+  }
+  return success();
+}
+
+bool is_lightfast_class(const std::string& text) {
+  constexpr std::array<const char*, 6> classes{"", "I", "II", "III", "IV", "V"};
+  return std::find(classes.begin(), classes.end(), text) != classes.end();
 }
 
 nlohmann::json to_json(const Collection& collection) {
   nlohmann::json sticks = nlohmann::json::array();
   for (const Stick& s : collection.sticks) {
-    sticks.push_back({{"id", s.id},
-                      {"name", s.name},
-                      {"medium", std::string(optics::name(s.medium))},
-                      {"pigments", s.pigments},
-                      {"masstone", s.masstone.band}});
+    nlohmann::json stick = {{"id", s.id},
+                            {"name", s.name},
+                            {"medium", std::string(optics::name(s.medium))},
+                            {"pigments", s.pigments},
+                            {"masstone", s.masstone.band}};
+    // Only what differs from the usual: most sticks are owned, whole and unmarked.
+    if (!s.owned) stick["owned"] = false;
+    if (s.favourite) stick["favourite"] = true;
+    if (s.left < 1) stick["left"] = s.left;
+    if (!s.lightfast.empty()) stick["lightfast"] = s.lightfast;
+    sticks.push_back(std::move(stick));
   }
   return {{"format", kFormat}, {"version", 1}, {"id", collection.id}, {"name", collection.name}, {"sticks", sticks}};
 }

@@ -6,7 +6,7 @@ namespace yd::optics {
 
 Ground make_ground(const colour::Spectrum& reflectance, const Tooth& tooth) {
   Ground g;
-  g.reflectance = reflectance;
+  g.reflectance.fill(reflectance);
   g.hold = static_cast<float>(tooth.hold);
   double sum = 0;
   std::array<double, kStrata> shape{};
@@ -16,6 +16,7 @@ Ground make_ground(const colour::Spectrum& reflectance, const Tooth& tooth) {
   }
   for (std::size_t i = 0; i < kStrata; ++i) {
     g.depth[i] = static_cast<float>(tooth.depth * shape[i] * kStrata / sum);
+    g.room[i] = g.depth[i] + g.hold;
   }
   return g;
 }

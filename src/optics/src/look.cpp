@@ -25,7 +25,7 @@ StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments) {
   for (const Mix& m : pile.mixes()) mixed.push_back(mix_pigments(m, pigments));
   StrataSpectra out;
   for (std::size_t i = 0; i < kStrata; ++i) {
-    out[i] = pile.ground().reflectance;
+    out[i] = pile.ground().reflectance[i];
     for (const Coat& c : pile.strata()[i]) {
       if (c.load <= 0) continue;
       const float cover = grain_cover(c.load, c.grain);
@@ -33,6 +33,15 @@ StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments) {
     }
   }
   return out;
+}
+
+Ground settle(const Pile& pile, std::span<const Pigment> pigments) {
+  Ground g = pile.ground();
+  g.reflectance = shade(pile, pigments);
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    for (const Coat& c : pile.strata()[i]) g.depth[i] -= c.height;
+  }
+  return g;
 }
 
 colour::Spectrum mean(const StrataSpectra& strata) {

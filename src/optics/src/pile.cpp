@@ -89,7 +89,7 @@ void Pile::stroke(int pigment, Medium medium, double pressure) {
   for (std::size_t i = 0; i < kStrata; ++i) {
     const float room = free_room(i);
     if (room <= kNothing) continue;
-    const auto grip = static_cast<float>(std::pow(room / capacity(i), m.bite) / (1 + m.slip * loose_bed(i)));
+    const auto grip = static_cast<float>(std::pow(room / ground_->room[i], m.bite) / (1 + m.slip * loose_bed(i)));
     const float want = static_cast<float>(m.lay * pressure) * touch[i] * grip;
     coat.load = coat.height = room * (1 - std::exp(-want / room));
     push(i, coat);
@@ -224,7 +224,7 @@ double Pile::tooth_left() const {
   double all = 0;
   for (std::size_t i = 0; i < kStrata; ++i) {
     left += free_room(i);
-    all += capacity(i);
+    all += ground_->room[i];
   }
   return all > 0 ? left / all : 0;
 }

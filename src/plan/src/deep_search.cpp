@@ -89,7 +89,7 @@ class Deep {
                             static_cast<int>(pigments_.size()) - 1});
       }
     }
-    ground_ = colour::to_xyz(in_.ground->reflectance, colour::weights(colour::Illuminant::d50));
+    ground_ = colour::to_xyz(optics::mean(in_.ground->reflectance), colour::weights(colour::Illuminant::d50));
   }
 
   /// Every sequence of three that the rules allow.

@@ -99,8 +99,7 @@ optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pig
 optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
                                   std::span<const optics::Pigment* const> pigments) {
   const optics::Kernel& kernel = optics::kernel();
-  optics::StrataSpectra state;
-  state.fill(ground.reflectance);
+  optics::StrataSpectra state = ground.reflectance;
   optics::CoatTable table;
   for (const StackGeometry::Coat& c : geometry.coats) {
     kernel.films(blend(c.share, pigments), c.loads, table);

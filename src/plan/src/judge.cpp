@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
+#include <set>
 
 #include "colour/ciede2000.h"
 #include "colour/smoothest.h"
@@ -22,16 +24,14 @@ Why reason_of(const TargetPlan& t) {
   return t.recipe.look.spread_l > 6 ? Why::ground_shows : Why::between_sticks;
 }
 
-/// The sheet under a thin opaque coat, taken as even: the coat is far thinner than the tooth.
+/// The sheet under a thin dry coat of gouache in this colour.
 optics::Ground underpainted(const optics::Ground& ground, const optics::Parameters& p, const colour::Lab& colour) {
   constexpr double kThinCoat = 0.5;
   optics::Pile pile(ground, p);
   pile.wash(0, optics::WashKind::opaque, kThinCoat);
   const std::array<optics::Pigment, 1> paint{
       optics::opaque_pigment(colour::nearest_reflectance(colour), p.of(optics::WashKind::opaque).scatter)};
-  optics::Ground out = ground;
-  out.reflectance = optics::mean(optics::shade(pile, paint));
-  return out;
+  return optics::settle(pile, paint);
 }
 
 class Judge {
@@ -41,28 +41,34 @@ class Judge {
       reach_.push_back({reason_of(in.plan->targets[t]), {}});
       if (reach_[t].why != Why::reached) open_.push_back(t);
     }
-    for (const std::size_t t : open_) labs_.push_back(target(t).target);
+    for (const std::size_t t : open_) {
+      labs_.push_back(target(t).target);
+      coats_.insert(target(t).coat);
+    }
   }
 
   bool anything_open() const { return !open_.empty(); }
 
   void try_strokes(Observer& observer) {
     if (in_.options.most_strokes >= 3) return;
-    DeepSummary summary;
-    DeepOptions deep;
-    const auto stacks =
-        deep_stacks(search(in_.paper->ground, in_.options.allow_rubbed), in_.plan->tray, deep, summary, observer);
-    if (stacks.ok()) note_all(stacks.value(), Remedy::Kind::more_strokes, "");
+    for (const int coat : coats_) {
+      DeepSummary summary;
+      const auto stacks =
+          deep_stacks(search(ground(coat), in_.options.allow_rubbed), in_.plan->tray, {}, summary, observer);
+      if (stacks.ok()) note_all(coat, stacks.value(), Remedy::Kind::more_strokes, "");
+    }
   }
 
   void try_rubbing() {
     if (in_.options.allow_rubbed) return;
-    note_all(all_stacks(search(in_.paper->ground, true), in_.plan->tray), Remedy::Kind::rubbing, "");
+    for (const int coat : coats_)
+      note_all(coat, all_stacks(search(ground(coat), true), in_.plan->tray), Remedy::Kind::rubbing, "");
   }
 
   void try_underpainting() {
     if (in_.paper->wet != media::Wetness::full) return;
     for (std::size_t n = 0; n < open_.size(); ++n) {
+      if (target(open_[n]).coat >= 0) continue;
       const optics::Ground coated = underpainted(in_.paper->ground, *in_.parameters, labs_[n]);
       note(n, nearest_difference(all_stacks(search(coated, in_.options.allow_rubbed), in_.plan->tray), labs_[n]),
            Remedy::Kind::underpainting, "");
@@ -81,13 +87,19 @@ class Judge {
   }
 
   void try_sticks(Observer& observer) {
-    const auto table = search_pairs(search(in_.paper->ground, in_.options.allow_rubbed), observer);
-    if (!table.ok()) return;
-    for (std::size_t n = 0; n < open_.size(); ++n) {
-      const auto [cost, stick] = best_addition(table.value(), n);
-      if (stick >= 0)
-        note(n, cost, Remedy::Kind::this_stick, in_.collection->sticks[static_cast<std::size_t>(stick)].id);
+    if (in_.plan->work) {
+      // The plan's own table of pairs holds every stick worth asking.
+      for (std::size_t n = 0; n < open_.size(); ++n) note_stick(n, *in_.plan->work, open_[n]);
+      return;
     }
+    auto table = search_pairs(search(in_.paper->ground, in_.options.allow_rubbed), observer);
+    if (!table.ok()) return;
+    TrayWork whole;
+    whole.table = std::move(table).value();
+    whole.pool.resize(in_.collection->sticks.size());
+    std::iota(whole.pool.begin(), whole.pool.end(), 0);
+    whole.tray.sticks = in_.plan->tray;
+    for (std::size_t n = 0; n < open_.size(); ++n) note_stick(n, whole, n);
   }
 
   std::vector<Reach> result() {
@@ -110,22 +122,34 @@ class Judge {
     reach_[open_[n]].remedies.push_back({kind, what, de00});
   }
 
-  void note_all(const std::vector<Stack>& stacks, Remedy::Kind kind, const std::string& what) {
-    for (std::size_t n = 0; n < open_.size(); ++n) note(n, nearest_difference(stacks, labs_[n]), kind, what);
+  void note_all(int coat, const std::vector<Stack>& stacks, Remedy::Kind kind, const std::string& what) {
+    for (std::size_t n = 0; n < open_.size(); ++n) {
+      if (target(open_[n]).coat == coat) note(n, nearest_difference(stacks, labs_[n]), kind, what);
+    }
   }
 
-  /// The stick outside the tray that helps this target most, alone or with one of the tray.
-  std::pair<double, int> best_addition(const PairTable& table, std::size_t n) const {
+  const optics::Ground& ground(int coat) const {
+    return coat < 0 ? in_.paper->ground : in_.plan->coats[static_cast<std::size_t>(coat)].ground;
+  }
+
+  void note_stick(std::size_t n, const TrayWork& work, std::size_t row) {
+    const auto [cost, stick] = best_addition(work, row);
+    if (stick >= 0) note(n, cost, Remedy::Kind::this_stick, in_.collection->sticks[static_cast<std::size_t>(stick)].id);
+  }
+
+  /// The stick outside the tray that helps this target most, alone or with one of the tray; by its place in the
+  /// collection.
+  static std::pair<double, int> best_addition(const TrayWork& work, std::size_t t) {
     std::pair<double, int> best{1e9, -1};
-    const auto& tray = in_.plan->tray;
-    for (int s = 0; s < static_cast<int>(table.sticks()); ++s) {
+    const auto& tray = work.tray.sticks;
+    for (int s = 0; s < static_cast<int>(work.table.sticks()); ++s) {
       if (std::binary_search(tray.begin(), tray.end(), s)) continue;
       const auto at = static_cast<std::size_t>(s);
-      double cost = table.cost(n, at, at);
+      double cost = work.table.cost(t, at, at);
       for (const int j : tray)
-        cost = std::min<double>(
-            {cost, table.cost(n, at, static_cast<std::size_t>(j)), table.cost(n, static_cast<std::size_t>(j), at)});
-      if (cost < best.first) best = {cost, s};
+        cost = std::min<double>({cost, work.table.cost(t, at, static_cast<std::size_t>(j)),
+                                 work.table.cost(t, static_cast<std::size_t>(j), at)});
+      if (cost < best.first) best = {cost, work.pool[at]};
     }
     return best;
   }
@@ -133,6 +157,7 @@ class Judge {
   const ReachInput& in_;
   std::vector<Reach> reach_;
   std::vector<std::size_t> open_;
+  std::set<int> coats_;
   std::vector<colour::Lab> labs_;
 };
 

@@ -56,6 +56,19 @@ std::vector<Stroke> PairTable::strokes(std::size_t target, std::size_t first, st
   return out;
 }
 
+void PairTable::take(const PairTable& part, std::span<const std::size_t> targets) {
+  if (geometries_.empty()) geometries_ = part.geometries_;
+  evaluations += part.evaluations;
+  for (std::size_t first = 0; first < sticks_; ++first) {
+    for (std::size_t n = 0; n < targets.size(); ++n) {
+      for (std::size_t second = 0; second < sticks_; ++second) {
+        cost_[at(targets[n], first, second)] = part.cost_[part.at(n, first, second)];
+        geometry_[at(targets[n], first, second)] = part.geometry_[part.at(n, first, second)];
+      }
+    }
+  }
+}
+
 /// Runs geometry by geometry; within one, first sticks are spread over the cores, so no two threads share a row.
 class PairSearch {
  public:
@@ -96,8 +109,7 @@ class PairSearch {
   }
 
   StrataSpectra under_coats(const StackGeometry& g, std::size_t first) const {
-    StrataSpectra state;
-    state.fill(in_.ground->reflectance);
+    StrataSpectra state = in_.ground->reflectance;
     CoatTable coat;
     for (std::size_t c = 0; c < g.under; ++c) {
       kernel_.films(pigments_[first], g.coats[c].loads, coat);

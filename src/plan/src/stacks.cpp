@@ -146,11 +146,12 @@ std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tra
   return out;
 }
 
-std::vector<std::size_t> choose_stacks(std::span<const Stack> stacks, std::span<const TargetPlan> targets,
-                                       std::span<const subject::Mass> masses) {
+std::vector<std::size_t> choose_stacks(std::span<const std::vector<Stack>> stacks, std::span<const std::size_t> group,
+                                       std::span<const TargetPlan> targets, std::span<const subject::Mass> masses) {
+  const auto stack = [&](std::size_t t, std::size_t i) -> const Stack& { return stacks[group[t]][i]; };
   std::vector<std::vector<Option>> options(targets.size());
   tbb::parallel_for(std::size_t{0}, targets.size(),
-                    [&](std::size_t t) { options[t] = options_for(stacks, targets[t].target); });
+                    [&](std::size_t t) { options[t] = options_for(stacks[group[t]], targets[t].target); });
   const auto plane_of = [&](std::size_t t) {
     return static_cast<int>(masses[static_cast<std::size_t>(targets[t].mass)].plane);
   };
@@ -158,23 +159,23 @@ std::vector<std::size_t> choose_stacks(std::span<const Stack> stacks, std::span<
   PassCount passes;
   for (std::size_t t = 0; t < targets.size(); ++t) {
     chosen.push_back(options[t].front().stack);
-    passes.add(keys(stacks[chosen[t]], plane_of(t)), 1);
+    passes.add(keys(stack(t, chosen[t]), plane_of(t)), 1);
   }
   constexpr int kMostRounds = 20;
   bool changed = true;
   for (int round = 0; changed && round < kMostRounds; ++round) {
     changed = false;
     for (std::size_t t = 0; t < targets.size(); ++t) {
-      passes.add(keys(stacks[chosen[t]], plane_of(t)), -1);
+      passes.add(keys(stack(t, chosen[t]), plane_of(t)), -1);
       std::size_t best = chosen[t];
       double least = 1e9;
       for (const Option& o : options[t]) {
-        const double cost = o.cost + passes.price_of(keys(stacks[o.stack], plane_of(t)));
+        const double cost = o.cost + passes.price_of(keys(stack(t, o.stack), plane_of(t)));
         if (cost < least - 1e-9) least = cost, best = o.stack;
       }
       changed = changed || best != chosen[t];
       chosen[t] = best;
-      passes.add(keys(stacks[best], plane_of(t)), 1);
+      passes.add(keys(stack(t, best), plane_of(t)), 1);
     }
   }
   return chosen;

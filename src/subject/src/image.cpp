@@ -16,17 +16,27 @@ cv::Size working_size(int width, int height, int long_side) {
           std::max(1, static_cast<int>(std::lround(height * scale)))};
 }
 
+cv::Rect pixels_of(const Crop& wanted, cv::Size size) {
+  const Crop c = held_inside(wanted);
+  const int x = static_cast<int>(c.x * size.width);
+  const int y = static_cast<int>(c.y * size.height);
+  const int width = std::max(1, static_cast<int>(std::lround(c.width * size.width)));
+  const int height = std::max(1, static_cast<int>(std::lround(c.height * size.height)));
+  return cv::Rect(x, y, width, height) & cv::Rect({0, 0}, size);
+}
+
 }  // namespace
 
-Result<LabImage> working_image(const RawPicture& picture, int long_side) {
+Result<LabImage> working_image(const RawPicture& picture, int long_side, const Crop& crop) {
   const auto pixels = static_cast<std::size_t>(picture.width) * static_cast<std::size_t>(picture.height);
   if (picture.width < 1 || picture.height < 1 || picture.rgb.size() != 3 * pixels) {
     return bad_value("picture", "has no pixels");
   }
   const auto transform = colour::PictureToLab::from_icc(picture.icc);
   if (!transform) return transform.error();
-  const cv::Mat full(picture.height, picture.width, CV_16UC3, const_cast<std::uint16_t*>(picture.rgb.data()));
-  const cv::Size size = working_size(picture.width, picture.height, long_side);
+  const cv::Mat all(picture.height, picture.width, CV_16UC3, const_cast<std::uint16_t*>(picture.rgb.data()));
+  const cv::Mat full = all(pixels_of(crop, all.size()));
+  const cv::Size size = working_size(full.cols, full.rows, long_side);
   cv::Mat small = full;
   if (size != full.size()) cv::resize(full, small, size, 0, 0, cv::INTER_AREA);
   LabImage out(size.width, size.height);

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 
 #include "colour/words.h"
 
@@ -51,11 +52,15 @@ colour::Lab robust(std::vector<colour::LabPixel>::iterator first, std::vector<co
   return {l, median(first, last, &colour::LabPixel::a), median(first, last, &colour::LabPixel::b)};
 }
 
+/// What is nearer stands lower, is more vivid and has more contrast; common practice, no published source.
 Plane guess_plane(const Mass& mass, const Edge& edge) {
-  if (edge.bottom && mass.centre_y > 0.55) return Plane::foreground;
-  if (edge.top && mass.centre_y < 0.45) return Plane::background;
-  if (mass.centre_y < 0.4) return Plane::background;
-  return mass.centre_y > 0.7 ? Plane::foreground : Plane::middle;
+  const double contrast = std::min(1.0, std::max(0.0, mass.targets.back().lab.l - mass.targets.front().lab.l) / 40);
+  const double vivid = std::min(1.0, colour::chroma(mass.mean) / 40);
+  double nearness = 0.76 * mass.centre_y + 0.12 * contrast + 0.12 * vivid;
+  if (edge.bottom) nearness += 0.08;
+  if (edge.top) nearness -= 0.08;
+  if (nearness < 0.4) return Plane::background;
+  return nearness > 0.64 ? Plane::foreground : Plane::middle;
 }
 
 std::string place_word(const Mass& m) {
@@ -88,12 +93,45 @@ void add_targets(Mass& mass, std::vector<colour::LabPixel>& pixels, double total
   }
 }
 
+/// Each mass against its neighbours, by the length of the border they share.
+void compare_warmth(std::vector<Mass>& masses, const LabelImage& labels) {
+  const std::size_t n = masses.size();
+  std::vector<double> border(n * n);
+  const auto touch = [&](std::size_t p, std::size_t q) {
+    if (p != q) border[p * n + q] += 1, border[q * n + p] += 1;
+  };
+  for (int y = 0; y < labels.height; ++y) {
+    for (int x = 0; x < labels.width; ++x) {
+      if (x + 1 < labels.width) touch(labels.at(x, y), labels.at(x + 1, y));
+      if (y + 1 < labels.height) touch(labels.at(x, y), labels.at(x, y + 1));
+    }
+  }
+  for (std::size_t p = 0; p < n; ++p) {
+    double length = 0;
+    double warmth = 0;
+    for (std::size_t q = 0; q < n; ++q) {
+      length += border[p * n + q];
+      warmth += border[p * n + q] * colour::warmth(masses[q].mean);
+    }
+    masses[p].warmer = length > 0 ? colour::warmth(masses[p].mean) - warmth / length : 0;
+  }
+}
+
 }  // namespace
 
 const char* name(Plane plane) {
   constexpr std::array<const char*, 3> names{"background", "middle ground", "foreground"};
   return names[static_cast<std::size_t>(plane)];
 }
+
+Result<Plane> plane_by_name(const std::string& text) {
+  for (const Plane p : {Plane::background, Plane::middle, Plane::foreground}) {
+    if (text == name(p)) return p;
+  }
+  return bad_value("plane", "\"" + text + "\" must be background, middle ground or foreground");
+}
+
+const char* name(EdgeKind edge) { return edge == EdgeKind::hard ? "hard" : "soft"; }
 
 const char* name(Role role) {
   constexpr std::array<const char*, 3> names{"dark", "middle", "light"};
@@ -118,12 +156,45 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions) 
     m.centre_y = g.y / n / image.height;
     m.mean = robust(g.pixels.begin(), g.pixels.end());
     m.value = colour::value_step(m.mean.l);
-    m.plane = guess_plane(m, g.edge);
     m.name = place_word(m) + " " + colour::describe(m.mean);
     add_targets(m, g.pixels, total);
+    m.plane = guess_plane(m, g.edge);
     masses.push_back(std::move(m));
   }
+  compare_warmth(masses, regions.labels);
   return masses;
+}
+
+std::vector<EdgeKind> guess_edges(const LabImage& image, const LabelImage& labels, int masses) {
+  constexpr double kHardShare = 0.5;
+  const int near = std::max(1, static_cast<int>(std::lround(0.002 * std::max(image.width, image.height))));
+  const int far = 4 * near;
+  std::vector<double> inner(static_cast<std::size_t>(masses));
+  std::vector<double> outer(inner.size());
+  const auto step = [&](int x, int y, int dx, int dy) {
+    const int x0 = x - dx * far;
+    const int y0 = y - dy * far;
+    const int x1 = x + dx * far;
+    const int y1 = y + dy * far;
+    if (x0 < 0 || y0 < 0 || x1 >= image.width || y1 >= image.height) return;
+    const double wide = std::abs(image.at(x1, y1).l - image.at(x0, y0).l);
+    const double narrow = std::abs(image.at(x + dx * near, y + dy * near).l - image.at(x - dx * near, y - dy * near).l);
+    for (const auto id : {labels.at(x, y), labels.at(x + dx, y + dy)}) {
+      inner[id] += std::min(narrow, wide);
+      outer[id] += wide;
+    }
+  };
+  for (int y = 0; y + 1 < labels.height; ++y) {
+    for (int x = 0; x + 1 < labels.width; ++x) {
+      if (labels.at(x, y) != labels.at(x + 1, y)) step(x, y, 1, 0);
+      if (labels.at(x, y) != labels.at(x, y + 1)) step(x, y, 0, 1);
+    }
+  }
+  std::vector<EdgeKind> out;
+  out.reserve(inner.size());
+  for (std::size_t m = 0; m < inner.size(); ++m)
+    out.push_back(inner[m] < kHardShare * outer[m] ? EdgeKind::soft : EdgeKind::hard);
+  return out;
 }
 
 }  // namespace yd::subject

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <limits>
 #include <map>
+#include <numeric>
 #include <opencv2/imgproc.hpp>
 #include <opencv2/ximgproc/slic.hpp>
 #include <set>
@@ -202,12 +203,15 @@ Regions superpixels(const LabImage& image, int side_px) {
   return connected_pieces(raw);
 }
 
+constexpr int kMostPieces = 0xFFFE;
+
 Regions connected_pieces(const LabelImage& labels) {
   Regions out{LabelImage(labels.width, labels.height, 0xFFFF), 0};
   std::vector<std::size_t> stack;
   for (std::size_t start = 0; start < labels.size(); ++start) {
     if (out.labels.data[start] != 0xFFFF) continue;
-    const auto id = static_cast<std::uint16_t>(out.count++);
+    // A picture of single specks has more pieces than numbers: the last number takes the rest.
+    const auto id = static_cast<std::uint16_t>(out.count < kMostPieces ? out.count++ : kMostPieces - 1);
     out.labels.data[start] = id;
     stack.push_back(start);
     while (!stack.empty()) {
@@ -237,43 +241,57 @@ Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeO
   return renumber(pieces.labels, to);
 }
 
-void smooth_borders(Regions& regions) {
-  LabelImage smoothed = regions.labels;
-  for (int y = 0; y < smoothed.height; ++y) {
-    for (int x = 0; x < smoothed.width; ++x) smoothed.at(x, y) = majority(regions.labels, x, y);
-  }
-  // Voting may cut a thin bridge: keep the largest piece of each label, give the rest to a neighbour.
-  const Regions cut = connected_pieces(smoothed);
+LabelImage keep_largest(const LabelImage& labels) {
+  const Regions cut = connected_pieces(labels);
   std::vector<int> label_of(static_cast<std::size_t>(cut.count));
   std::vector<int> area(static_cast<std::size_t>(cut.count));
-  for (std::size_t i = 0; i < smoothed.size(); ++i) {
-    label_of[cut.labels.data[i]] = smoothed.data[i];
+  for (std::size_t i = 0; i < labels.size(); ++i) {
+    label_of[cut.labels.data[i]] = labels.data[i];
     ++area[cut.labels.data[i]];
   }
-  std::vector<int> largest(static_cast<std::size_t>(regions.count), -1);
+  std::map<int, int> largest;
   for (int p = 0; p < cut.count; ++p) {
-    int& best = largest[static_cast<std::size_t>(label_of[static_cast<std::size_t>(p)])];
-    if (best < 0 || area[static_cast<std::size_t>(p)] > area[static_cast<std::size_t>(best)]) best = p;
+    const auto [found, fresh] = largest.emplace(label_of[static_cast<std::size_t>(p)], p);
+    if (!fresh && area[static_cast<std::size_t>(p)] > area[static_cast<std::size_t>(found->second)]) found->second = p;
   }
-  const LabImage nothing(smoothed.width, smoothed.height);
+  const LabImage nothing(labels.width, labels.height);
   const std::vector<Piece> touching = measure(nothing, cut);
-  std::vector<int> to(static_cast<std::size_t>(cut.count));
-  for (int p = 0; p < cut.count; ++p) to[static_cast<std::size_t>(p)] = p;
+  std::vector<int> to(static_cast<std::size_t>(cut.count), -1);
+  for (const auto& [label, piece] : largest) to[static_cast<std::size_t>(piece)] = label;
   for (bool changed = true; changed;) {
     changed = false;
     for (int p = 0; p < cut.count; ++p) {
       auto& target = to[static_cast<std::size_t>(p)];
-      if (largest[static_cast<std::size_t>(label_of[static_cast<std::size_t>(p)])] == p || target != p) continue;
-      int best = -1;
+      if (target >= 0) continue;
+      int longest = 0;
       for (const auto& [n, length] : touching[static_cast<std::size_t>(p)].neighbours) {
-        const bool settled = to[static_cast<std::size_t>(n)] != n ||
-                             largest[static_cast<std::size_t>(label_of[static_cast<std::size_t>(n)])] == n;
-        if (settled && (best < 0 || length > touching[static_cast<std::size_t>(p)].neighbours.at(best))) best = n;
+        const int theirs = to[static_cast<std::size_t>(n)];
+        if (theirs >= 0 && length > longest) longest = length, target = theirs;
       }
-      if (best >= 0) target = to[static_cast<std::size_t>(best)], changed = true;
+      changed = changed || target >= 0;
     }
   }
-  regions = renumber(cut.labels, to);
+  LabelImage out(labels.width, labels.height);
+  for (std::size_t i = 0; i < labels.size(); ++i) {
+    out.data[i] = static_cast<std::uint16_t>(to[cut.labels.data[i]]);
+  }
+  return out;
+}
+
+LabelImage vote(const LabelImage& labels) {
+  LabelImage out(labels.width, labels.height);
+  for (int y = 0; y < out.height; ++y) {
+    for (int x = 0; x < out.width; ++x) out.at(x, y) = majority(labels, x, y);
+  }
+  return out;
+}
+
+void smooth_borders(Regions& regions) {
+  // Voting may cut a thin bridge.
+  const LabelImage whole = keep_largest(vote(regions.labels));
+  std::vector<int> same(static_cast<std::size_t>(regions.count));
+  std::iota(same.begin(), same.end(), 0);
+  regions = renumber(whole, same);
 }
 
 LabelImage enlarge(const LabelImage& labels, int width, int height) {

@@ -4,12 +4,34 @@
 #include <cmath>
 
 #include "subject/squint.h"
+#include "subject/values.h"
 
 namespace yd::subject {
 namespace {
 
 constexpr int kMassSide = 700;  // long side at which masses are found; borders need no more
 constexpr int kSuperpixelSide = 14;
+
+/// Plays the edits on what was found and measures the masses. An edit that cannot be played is left out and said.
+void finish(Subject& s, const std::vector<MassEdit>& edits) {
+  Edited state{s.found, std::vector<MassWords>(static_cast<std::size_t>(s.found.count))};
+  s.refused.clear();
+  for (const MassEdit& e : edits) {
+    const Status played = play(state, e, s.small);
+    if (!played && s.refused.empty()) s.refused = describe(played.error());
+  }
+  s.labels = enlarge(state.regions.labels, s.image.width, s.image.height);
+  s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});
+  const auto edges = guess_edges(s.image, s.labels, state.regions.count);
+  for (std::size_t m = 0; m < s.masses.size(); ++m) {
+    const MassWords& words = state.words[m];
+    Mass& mass = s.masses[m];
+    if (!words.name.empty()) mass.name = words.name;
+    if (words.has_plane) mass.plane = words.plane;
+    mass.edge = words.has_edge ? words.edge : edges[m];
+    mass.focal = words.focal;
+  }
+}
 
 }  // namespace
 
@@ -24,21 +46,26 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   s.image = std::move(image);
   if (observer.cancelled()) return cancelled;
   observer.progress(0.4, "finding masses");
-  const LabImage small = shrink(s.squinted, kMassSide);
-  const Regions pieces = superpixels(small, kSuperpixelSide);
+  s.small = shrink(s.squinted, kMassSide);
+  const Regions pieces = superpixels(s.small, kSuperpixelSide);
   if (observer.cancelled()) return cancelled;
   MergeOptions merge;
   merge.most = options.masses;
-  Regions masses = merge_regions(small, pieces, merge);
-  smooth_borders(masses);
-  s.labels = enlarge(masses.labels, s.image.width, s.image.height);
+  s.found = merge_regions(s.small, pieces, merge);
+  smooth_borders(s.found);
   if (observer.cancelled()) return cancelled;
   observer.progress(0.8, "measuring masses");
-  s.masses = measure_masses(s.squinted, Regions{s.labels, masses.count});
+  finish(s, options.edits);
   observer.progress(1.0, "read");
   return s;
 }
 
-int nine_step(double l) { return std::clamp(static_cast<int>(std::lround(colour::value_step(l))), 1, 9); }
+Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits) {
+  Subject s = subject;
+  finish(s, edits);
+  return s;
+}
+
+int nine_step(double l) { return value_in_steps(l, 9); }
 
 }  // namespace yd::subject

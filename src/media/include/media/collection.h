@@ -21,7 +21,14 @@ struct Stick {
   colour::Spectrum masstone;          ///< reflectance of a layer that hides what is below
   colour::Lab lab;                    ///< of the masstone, D50
   std::vector<std::string> pigments;  ///< Colour Index names, where known
+  bool owned = true;
+  double left = 1;  ///< how much of it is left, 0 to 1
+  bool favourite = false;
+  std::string lightfast;  ///< ASTM D6901 class "I" to "V", empty where not known
 };
+
+/// Can be put in a tray: owned, and something is left of it.
+inline bool at_hand(const Stick& stick) { return stick.owned && stick.left > 0; }
 
 struct Collection {
   std::string id;
@@ -42,6 +49,12 @@ Result<std::vector<Collection>> load_collections();
 
 /// By id among the shipped ones, else as a file.
 Result<Collection> find_collection(const std::string& id_or_file);
+
+/// A whole collection needs one stick, ids that differ, and no more than 20 000.
+Status check(const Collection& collection, const std::string& where);
+
+/// Whether the text names a lightfastness class: "I" to "V", or empty for not known.
+bool is_lightfast_class(const std::string& text);
 
 Result<optics::Medium> medium_by_name(const std::string& name);
 

@@ -10,6 +10,8 @@ namespace yd::optics {
 /// Equal-area strata of the paper's surface, from the peaks (0) to the valleys.
 inline constexpr std::size_t kStrata = 12;
 using Strata = std::array<float, kStrata>;
+/// Reflectance of each stratum, peaks first.
+using StrataSpectra = std::array<colour::Spectrum, kStrata>;
 
 /// The tooth of a paper, in load units.
 struct Tooth {
@@ -18,11 +20,12 @@ struct Tooth {
   double hold = 0.5;  ///< load that still sticks above the plane of the peaks
 };
 
-/// A sheet before anything is on it. The same colour at every depth.
+/// What the first stroke falls on: a bare sheet, the same colour at every depth, or one with a coat that has dried.
 struct Ground {
-  colour::Spectrum reflectance;
-  Strata depth{};
+  StrataSpectra reflectance;
+  Strata depth{};  ///< below the plane of the bare peaks; below 0 where a coat stands above it
   float hold = 0;
+  Strata room{};  ///< load heights that the bare sheet could take: what a full tooth is measured against
 };
 
 /// Depth of the stratum at quantile q is proportional to q^shape, scaled to the mean depth.

@@ -15,9 +15,6 @@ struct CoatTable {
   std::array<colour::Spectrum, kStrata> t2;
 };
 
-/// Reflectance of each stratum, peaks first.
-using StrataSpectra = std::array<colour::Spectrum, kStrata>;
-
 /// Loads of one coat over the strata, without colour.
 struct CoatLoads {
   std::array<float, kStrata> load{};

@@ -24,6 +24,10 @@ StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments);
 /// K and S of a mixture add by load.
 Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments);
 
+/// The pile as something to work on: its colours stratum by stratum, the tooth that is left. What lies there counts as
+/// bound: a later rub does not stir it.
+Ground settle(const Pile& pile, std::span<const Pigment> pigments);
+
 colour::Spectrum mean(const StrataSpectra& strata);
 Look look(const StrataSpectra& strata);
 

@@ -13,7 +13,9 @@ namespace yd::plan {
 struct TargetPlan {
   int mass = 0;  ///< index into the subject's masses
   subject::Role role = subject::Role::middle;
-  colour::Lab target;
+  colour::Lab target;  ///< to be reached: the subject's colour after the fit of its values
+  colour::Lab seen;    ///< as the subject has it
+  int coat = -1;       ///< the underpainting below, an index into the plan's coats; -1: bare paper
   double area = 0;
   Recipe recipe;
   std::vector<Stack>

@@ -1,12 +1,16 @@
 #pragma once
 
 #include <cstdint>
+#include <memory>
 #include <vector>
 
 #include "media/collection.h"
 #include "media/paper.h"
 #include "plan/passes.h"
 #include "plan/search.h"
+#include "plan/tray_work.h"
+#include "plan/underpaint.h"
+#include "plan/value_fit.h"
 #include "subject/subject.h"
 #include "support/observer.h"
 #include "support/result.h"
@@ -32,11 +36,19 @@ struct PlanOptions {
   bool allow_rubbed = true;
   int most_strokes = 2;  ///< in one stack, 1 to 4
   std::vector<HandChoice> by_hand;
+  Fit fit = Fit::keep;
+  TrayWishes wishes;
+  UnderpaintOptions underpaint;
+  std::vector<int> given_tray;  ///< not searched for but taken, if not empty
   bool operator==(const PlanOptions&) const = default;
 };
 
 /// What the artist gets.
 struct Plan {
+  std::vector<Coat> coats;  ///< the underpainting
+  ValueRange seen;          ///< of the subject
+  ValueRange reach;         ///< of the collection on this paper
+  std::shared_ptr<const TrayWork> work;
   std::vector<TargetPlan> targets;
   std::vector<Pass> passes;
   std::vector<int> tray;                ///< sticks that are used, indices into the collection
@@ -46,7 +58,14 @@ struct Plan {
   std::uint64_t evaluations = 0;  ///< stacks whose colour was worked out
 };
 
-/// Targets, search, tray, recipes, passes. Deterministic. Errors: `bad_value` naming the option, `cancelled`.
+/// What a target's strokes fall on.
+const optics::Ground& ground_of(const Plan& plan, const TargetPlan& target, const media::Paper& paper);
+
+/// The collection's part in the wishes: sticks that are not at hand are forbidden.
+TrayWishes with_stock(TrayWishes wishes, std::span<const media::Stick> sticks);
+
+/// Targets, underpainting, search, tray, recipes, passes. Deterministic. Errors: `bad_value` naming the option,
+/// `cancelled`.
 Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& paper, const media::Collection& collection,
                        const optics::Parameters& parameters, const PlanOptions& options, Observer& observer);
 

@@ -36,12 +36,15 @@ std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::spa
 /// first == second also holds the single strokes.
 class PairTable {
  public:
+  PairTable() = default;
   PairTable(std::size_t sticks, std::size_t targets, std::vector<StackGeometry> geometries);
 
   float cost(std::size_t target, std::size_t first, std::size_t second) const {
     return cost_[at(target, first, second)];
   }
   std::vector<Stroke> strokes(std::size_t target, std::size_t first, std::size_t second) const;
+  /// Takes over the rows of a table of the same sticks and media: its target n becomes targets[n] here.
+  void take(const PairTable& part, std::span<const std::size_t> targets);
   std::size_t sticks() const { return sticks_; }
   std::size_t targets() const { return targets_; }
 
@@ -53,8 +56,8 @@ class PairTable {
   std::size_t at(std::size_t target, std::size_t first, std::size_t second) const {
     return (first * targets_ + target) * sticks_ + second;
   }
-  std::size_t sticks_;
-  std::size_t targets_;
+  std::size_t sticks_ = 0;
+  std::size_t targets_ = 0;
   std::vector<StackGeometry> geometries_;
   std::vector<float> cost_;  // CIEDE2000 plus a small price per stroke
   std::vector<std::uint16_t> geometry_;

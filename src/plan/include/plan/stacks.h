@@ -22,9 +22,10 @@ inline constexpr double kSpecklePrice = 0.12;
 inline constexpr double kPassPrice = 0.5;
 double stack_price(const Stack& stack);
 
-/// For every target the index of its stack: colour error and price over all targets, plus a price for every pass the
-/// whole plan needs, so that neighbours share strokes. Best stack first, then target by target until nothing improves.
-std::vector<std::size_t> choose_stacks(std::span<const Stack> stacks, std::span<const TargetPlan> targets,
-                                       std::span<const subject::Mass> masses);
+/// For every target the index of its stack among those of its group (`stacks[group[t]]`): colour error and price over
+/// all targets, plus a price for every pass the whole plan needs, so that neighbours share strokes. Best stack first,
+/// then target by target until nothing improves.
+std::vector<std::size_t> choose_stacks(std::span<const std::vector<Stack>> stacks, std::span<const std::size_t> group,
+                                       std::span<const TargetPlan> targets, std::span<const subject::Mass> masses);
 
 }  // namespace yd::plan

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "colour/profile.h"
+#include "subject/crop.h"
 #include "support/result.h"
 
 namespace yd::subject {
@@ -41,8 +42,8 @@ struct RawPicture {
 /// Long side of the working image, pixels. Smaller pictures are kept as they are.
 inline constexpr int kWorkingSide = 1400;
 
-/// Scales (area mean) to the working size and converts to Lab on all cores.
+/// Scales the part inside the crop (area mean) to the working size and converts to Lab on all cores.
 /// Errors: `bad_value` for an empty picture, `bad_format` for an unusable profile.
-Result<LabImage> working_image(const RawPicture& picture, int long_side = kWorkingSide);
+Result<LabImage> working_image(const RawPicture& picture, int long_side = kWorkingSide, const Crop& crop = {});
 
 }  // namespace yd::subject

@@ -6,12 +6,19 @@
 #include "colour/lab.h"
 #include "subject/image.h"
 #include "subject/regions.h"
+#include "support/result.h"
 
 namespace yd::subject {
 
-/// Depth in the picture. Guessed from position; the artist may change it.
+/// Depth in the picture. Guessed from position, chroma and contrast; the artist may change it.
 enum class Plane { background, middle, foreground };
 const char* name(Plane plane);
+
+Result<Plane> plane_by_name(const std::string& name);
+
+/// How a mass ends: a border that can be drawn, or one that fades.
+enum class EdgeKind { hard, soft };
+const char* name(EdgeKind edge);
 
 /// Part of a mass that is read as one colour.
 enum class Role { dark, middle, light };
@@ -29,8 +36,11 @@ struct Mass {
   int id = 0;        ///< label in the mass map, 0 ..
   std::string name;  ///< in words: place and colour
   Plane plane = Plane::middle;
-  double area = 0;   ///< share of the picture, 0 to 1
-  double value = 0;  ///< nine-step value of the mean, 1 dark to 9 light
+  EdgeKind edge = EdgeKind::hard;
+  bool focal = false;  ///< where the eye is to go: the artist says so
+  double warmer = 0;   ///< colour::warmth less that of the neighbours, weighted by shared border
+  double area = 0;     ///< share of the picture, 0 to 1
+  double value = 0;    ///< nine-step value of the mean, 1 dark to 9 light
   colour::Lab mean;
   double centre_x = 0;    ///< share of the width
   double centre_y = 0;    ///< share of the height, downwards
@@ -45,6 +55,10 @@ inline constexpr double kFlatRange = 6.0;
 /// Measures every region of the map: dark is the darkest fifth, light the lightest fifth, colours are medians of a
 /// and b and means of L within each part.
 std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
+
+/// Hard or soft for each mass: how much of the step in L* across its border is made within four thousandths of the
+/// longer side. `image` is the picture before the squint.
+std::vector<EdgeKind> guess_edges(const LabImage& image, const LabelImage& labels, int masses);
 
 /// The part of its mass a lightness belongs to.
 Role role_at(const Mass& mass, double l);

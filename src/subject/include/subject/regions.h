@@ -33,6 +33,12 @@ Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeO
 /// region stays connected.
 void smooth_borders(Regions& regions);
 
+/// Keeps the largest connected piece of every label; its other pieces take the label of the neighbour they touch most.
+LabelImage keep_largest(const LabelImage& labels);
+
+/// Each pixel takes the label that holds most of the 5 x 5 around it.
+LabelImage vote(const LabelImage& labels);
+
 /// Nearest-neighbour enlargement; connectedness is kept.
 LabelImage enlarge(const LabelImage& labels, int width, int height);
 

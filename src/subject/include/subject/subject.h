@@ -2,6 +2,7 @@
 
 #include <vector>
 
+#include "subject/edits.h"
 #include "subject/masses.h"
 #include "subject/regions.h"
 #include "support/observer.h"
@@ -12,6 +13,8 @@ namespace yd::subject {
 struct ReadOptions {
   double squint = 0.5;  ///< 0 to 1
   int masses = 16;      ///< most masses wanted, 8 to 30
+  std::vector<MassEdit> edits{};
+  bool operator==(const ReadOptions&) const = default;
 };
 
 /// Everything read from the picture.
@@ -20,11 +23,17 @@ struct Subject {
   LabImage squinted;  ///< the same size, only masses left
   LabelImage labels;  ///< the mass of each pixel of the working image
   std::vector<Mass> masses;
+  LabImage small;       ///< squinted, at the size masses are found and edited at
+  Regions found;        ///< masses before any edit, at that size
+  std::string refused;  ///< why an edit could not be played; empty if all were
 };
 
-/// Squint, superpixels, merging, measuring. A picture with less than eight distinct shapes gives fewer masses.
+/// Squint, superpixels, merging, edits, measuring. A picture with less than eight distinct shapes gives fewer masses.
 /// Errors: `bad_value` for options out of range, `cancelled`.
 Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observer& observer);
+
+/// The same reading with other edits: only these are played again and the masses measured.
+Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits);
 
 /// Lightness of a pixel in nine even steps, 1 (dark) to 9 (light).
 int nine_step(double l);

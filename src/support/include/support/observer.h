@@ -14,4 +14,19 @@ class Observer {
   virtual bool cancelled() const { return false; }
 };
 
+/// Reports a part of the work as a stretch of the whole.
+class Stretch : public Observer {
+ public:
+  Stretch(Observer& whole, double from, double to) : whole_(whole), from_(from), to_(to) {}
+  void progress(double fraction, std::string_view step) override {
+    whole_.progress(from_ + (to_ - from_) * fraction, step);
+  }
+  bool cancelled() const override { return whole_.cancelled(); }
+
+ private:
+  Observer& whole_;
+  double from_;
+  double to_;
+};
+
 }  // namespace yd

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "subject/regions.h"
+
+namespace yd::subject {
+
+/// A place in the picture, shares of its width and height.
+struct Point {
+  double x = 0, y = 0;
+  bool operator==(const Point&) const = default;
+};
+
+/// The sheet the picture is drawn on, so that lengths can be said at paper scale.
+struct Sheet {
+  double width_cm = 40;
+  double height_cm = 30;
+};
+
+/// The line between two places on the sheet.
+struct Line {
+  double length_cm = 0;
+  double across_cm = 0;  ///< to the right
+  double down_cm = 0;    ///< downwards
+  double angle_deg = 0;  ///< from level, counter-clockwise, -90 (exclusive) to 90
+  bool level = false;    ///< within kTrue_deg
+  bool plumb = false;
+};
+inline constexpr double kTrue_deg = 1.0;
+inline constexpr double kInch_cm = 2.54;
+Line line_between(const Point& from, const Point& to, const Sheet& sheet);
+
+/// How often the shorter of two lengths goes into the longer; 0 where one is nothing.
+double goes_into(double length, double other);
+
+/// Top, bottom, left and right of a mass, shares of the picture.
+struct Extents {
+  double left = 0, top = 0, right = 0, bottom = 0;
+};
+Extents extents(const LabelImage& labels, int mass);
+
+}  // namespace yd::subject

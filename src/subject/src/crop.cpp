@@ -1,0 +1,41 @@
+#include "subject/crop.h"
+
+#include <algorithm>
+#include <array>
+
+namespace yd::subject {
+
+std::span<const Format> common_formats() {
+  static constexpr std::array<Format, 9> formats{{{"A5", 21.0, 14.8},
+                                                  {"A4", 29.7, 21.0},
+                                                  {"A3", 42.0, 29.7},
+                                                  {"A2", 59.4, 42.0},
+                                                  {"24 × 18 cm", 24, 18},
+                                                  {"30 × 24 cm", 30, 24},
+                                                  {"40 × 30 cm", 40, 30},
+                                                  {"65 × 50 cm", 65, 50},
+                                                  {"30 × 30 cm", 30, 30}}};
+  return formats;
+}
+
+Crop held_inside(Crop c) {
+  c.width = std::clamp(c.width, kLeastCrop, 1.0);
+  c.height = std::clamp(c.height, kLeastCrop, 1.0);
+  c.x = std::clamp(c.x, 0.0, 1 - c.width);
+  c.y = std::clamp(c.y, 0.0, 1 - c.height);
+  return c;
+}
+
+Crop crop_to(double picture_aspect, double wanted_aspect, double x, double y) {
+  Crop c;
+  if (wanted_aspect < picture_aspect) {
+    c.width = wanted_aspect / picture_aspect;
+  } else {
+    c.height = picture_aspect / wanted_aspect;
+  }
+  c.x = x - c.width / 2;
+  c.y = y - c.height / 2;
+  return held_inside(c);
+}
+
+}  // namespace yd::subject

@@ -7,20 +7,43 @@
 
 namespace yd::cli {
 
-struct PlanArguments {
+/// What every command that reads a picture asks for.
+struct WorkArguments {
   std::string picture;
   std::string paper = "sanded-400-warm-grey";
   std::string collection = "generic";
   std::string school = "dark-first";
+  std::string fit = "keep";
+  std::string coat;          ///< underpainting medium; empty: none
+  std::string coat_colours = "local";
   int sticks = 12;
   int strokes = 2;
-  bool reach = false;  ///< say why targets are out of reach and what would help
   int masses = 16;
-  std::string json_file;  ///< empty: standard output
+  std::string json_file;     ///< empty: standard output
+};
+
+struct PlanArguments : WorkArguments {
+  bool reach = false;  ///< say why targets are out of reach and what would help
   std::string board_file;
   std::string masses_file;
 };
 Status run_plan(const PlanArguments& arguments);
+
+Status run_subject(const WorkArguments& arguments);
+Status run_ground(const WorkArguments& arguments);
+struct TrayArguments : WorkArguments {
+  bool curve = false;
+  bool prove = false;
+  double seconds = 8;  ///< for the solver
+};
+Status run_tray(const TrayArguments& arguments);
+Status run_underpaint(const WorkArguments& arguments);
+
+struct ImportArguments {
+  std::string file;
+  std::string medium = "soft";
+};
+Status run_import(const ImportArguments& arguments);
 
 struct SwatchArguments {
   std::string paper_lab;

@@ -15,19 +15,27 @@ int finish(const yd::Status& status) {
   return kBad;
 }
 
-void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
-  CLI::App* c = app.add_subcommand("plan", "Plan a picture: masses, tray, recipes, passes");
+void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("PICTURE", a.picture, "Picture file")->required();
   c->add_option("--paper", a.paper, "Paper id (see: dune-plan papers)")->capture_default_str();
   c->add_option("--collection", a.collection, "Collection id or JSON file")->capture_default_str();
   c->add_option("--school", a.school, "Order of building: dark-first")->capture_default_str();
   c->add_option("--sticks", a.sticks, "Most sticks in the tray")->capture_default_str();
   c->add_option("--strokes", a.strokes, "Most strokes in one stack, 1 to 4")->capture_default_str();
+  c->add_option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks")->capture_default_str();
+  c->add_option("--underpainting", a.coat, "Medium of an underpainting, e.g. gouache (see: dune-plan underpaint)");
+  c->add_option("--colours", a.coat_colours, "Its colours: complement, shadow-cool, warm-glow, local or tonal")
+      ->capture_default_str();
+  c->add_option("--most-masses", a.masses, "Most masses, 8 to 30")->capture_default_str();
+  c->add_option("--json", a.json_file, "Write to this file instead of standard output");
+}
+
+void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
+  CLI::App* c = app.add_subcommand("plan", "Plan a picture: masses, tray, recipes, passes");
+  add_work(c, a);
   c->add_flag("--reach", a.reach,
               "Say why targets are out of reach, what would help, and which matches other lights break");
   c->add_option("--masses", a.masses_file, "Write the mass map as PNG");
-  c->add_option("--most-masses", a.masses, "Most masses, 8 to 30")->capture_default_str();
-  c->add_option("--json", a.json_file, "Write the plan to this file instead of standard output");
   c->add_option("--board", a.board_file, "Write the predicted picture as PNG");
 }
 
@@ -41,12 +49,30 @@ void add_swatch(CLI::App& app, yd::cli::SwatchArguments& a) {
       ->allow_extra_args(false);
 }
 
+void add_tray(CLI::App& app, yd::cli::TrayArguments& a) {
+  CLI::App* c = app.add_subcommand("tray", "Choose the tray; its curve, and how near it is to the best possible");
+  add_work(c, a);
+  c->add_flag("--curve", a.curve, "The best trays of 3 to 24 sticks");
+  c->add_flag("--prove", a.prove, "Bound what any tray of this size could save");
+  c->add_option("--seconds", a.seconds, "For the solver, with --prove")->capture_default_str();
+}
+
 int run(int argc, char** argv) {
   CLI::App app("Yawning Dune without a window");
   app.require_subcommand(1);
   yd::cli::PlanArguments plan;
   yd::cli::SwatchArguments swatch;
+  yd::cli::WorkArguments work;
+  yd::cli::TrayArguments tray;
+  yd::cli::ImportArguments import;
   bool json = false;
+  add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
+  add_work(app.add_subcommand("ground", "Judge every paper for a picture"), work);
+  add_work(app.add_subcommand("underpaint", "Try every underpainting on a paper"), work);
+  add_tray(app, tray);
+  CLI::App* imported = app.add_subcommand("import", "Read sticks from a .gpl, .csv, CGATS or .json file");
+  imported->add_option("FILE", import.file, "Palette")->required();
+  imported->add_option("--medium", import.medium, "soft, hard, pencil, pan or charcoal")->capture_default_str();
   add_plan(app, plan);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
@@ -63,6 +89,11 @@ int run(int argc, char** argv) {
   }
   if (app.got_subcommand("plan")) return finish(yd::cli::run_plan(plan));
   if (app.got_subcommand("swatch")) return finish(yd::cli::run_swatch(swatch));
+  if (app.got_subcommand("subject")) return finish(yd::cli::run_subject(work));
+  if (app.got_subcommand("ground")) return finish(yd::cli::run_ground(work));
+  if (app.got_subcommand("underpaint")) return finish(yd::cli::run_underpaint(work));
+  if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(tray));
+  if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));
   return finish(yd::cli::run_collections(json));
 }

@@ -23,7 +23,41 @@ formats::Project sample() {
   plan::PlanOptions options = trial::options_with(9);
   options.allow_rubbed = false;
   options.by_hand = {{2, subject::Role::dark, {{3, 0.6, plan::Technique::laid}, {5, 1.0, plan::Technique::rubbed}}}};
-  return {QByteArray(3000, 'x'), "sea.png", {0.25, 20}, options, trial::paper("laid-buff"), trial::every(20)};
+  options.fit = plan::Fit::anchor_lights;
+  options.wishes = {{2}, {4, 6}, 0.25, 0.1};
+  options.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::warm_glow};
+  options.underpaint.exceptions = {{plan::CoatException::Where::plane, 0, std::nullopt},
+                                   {plan::CoatException::Where::mass, 3, plan::CoatChoice{plan::CoatMedium::ink, {}}}};
+  formats::Project p;
+  p.reference = QByteArray(3000, 'x');
+  p.reference_name = "sea.png";
+  p.read.squint = 0.25;
+  p.read.masses = 20;
+  subject::MassEdit split;
+  split.kind = subject::MassEdit::Kind::split_line;
+  split.mass = 2;
+  split.path = {{0.1, 0.25}, {0.75, 0.5}};
+  subject::MassEdit named;
+  named.kind = subject::MassEdit::Kind::rename;
+  named.mass = 1;
+  named.name = "far bank";
+  p.read.edits = {split, named};
+  p.plan = options;
+  p.composition.crop = {0.125, 0, 0.5, 0.75};
+  p.composition.adjust.stops = -0.5;
+  p.composition.adjust.neutral = colour::Lab{60, 3, -4};
+  p.composition.horizon = 0.375;
+  p.composition.light_deg = 135;
+  p.composition.width_cm = 42;
+  p.composition.height_cm = 29.7;
+  p.ground_weights[2] = 2.5;
+  p.paper = trial::paper("laid-buff");
+  p.collection = trial::every(20);
+  p.collection.sticks[1].owned = false;
+  p.collection.sticks[2].left = 0.25;
+  p.collection.sticks[2].lightfast = "II";
+  p.collection.sticks[3].favourite = true;
+  return p;
 }
 
 Entries good_entries() {

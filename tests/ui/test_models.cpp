@@ -18,8 +18,8 @@ app::PlannedPtr plan_kettle(const app::Materials& m) {
   QFile f(QString(YD_SOURCE_DIR "/data/demo/kettle.png"));
   if (!f.open(QIODevice::ReadOnly)) return nullptr;
   Observer observer;
-  const auto image = app::load_image(f.readAll(), "kettle.png").value();
-  const auto subject = app::read_image(image, {}, observer).value();
+  const auto image = app::load_image(f.readAll(), "kettle.png", {}).value();
+  const auto subject = app::read_image(image, {}, {}, observer).value();
   return app::plan_subject(subject, m.papers[0], *m.collection("generic"), m.model.parameters, {}, observer).value();
 }
 

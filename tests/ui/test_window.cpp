@@ -269,7 +269,8 @@ class TestWindow : public QObject {
     QTRY_VERIFY_WITH_TIMEOUT(kept_sticks(w.dir.filePath("unsaved.dune")) == 5, 5000);
     app::Session second(app::load_materials().value());
     app::Autosave autosave(second, w.dir.filePath("unsaved.dune"));
-    app::MainWindow window(second, autosave, w.settings);
+    app::Advice advice(second);
+    app::MainWindow window(second, advice, autosave, w.settings);
     window.show();
     QTest::mouseClick(window.findChild<QPushButton*>("notice_action"), Qt::LeftButton);
     QVERIFY(QTest::qWaitFor([&] { return second.planned() != nullptr && !second.busy(); }, 60000));

@@ -17,7 +17,8 @@ class World {
       : session(app::load_materials().value()),
         settings(dir.filePath("settings.ini"), QSettings::IniFormat),
         autosave(session, dir.filePath("unsaved.dune")),
-        window(session, autosave, settings) {
+        advice(session),
+        window(session, advice, autosave, settings) {
     window.show();
   }
   ~World() {
@@ -45,6 +46,7 @@ class World {
   app::Session session;
   QSettings settings;
   app::Autosave autosave;
+  app::Advice advice;
   app::MainWindow window;
 };
 

@@ -18,6 +18,7 @@ QString CourseModel::state(Stage stage) const {
   const PlannedPtr planned = session_.planned();
   if (!planned) return tr("to do");
   if (stage == Stage::tray && planned->plan.worst_de00 > kLookHere) return tr("look here");
+  if (stage == Stage::underpainting && planned->plan.coats.empty()) return tr("none");
   const auto& tooth = planned->plan.mass_tooth_left;
   const bool full = std::any_of(tooth.begin(), tooth.end(), [](double t) { return t < 0.1; });
   if (stage == Stage::layers && full) return tr("look here");
@@ -27,7 +28,7 @@ QString CourseModel::state(Stage stage) const {
 QVariant CourseModel::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || index.row() >= kStages) return {};
   static const char* const names[kStages] = {QT_TR_NOOP("Subject"), QT_TR_NOOP("Ground"), QT_TR_NOOP("Tray"),
-                                             QT_TR_NOOP("Layers")};
+                                             QT_TR_NOOP("Underpainting"), QT_TR_NOOP("Layers")};
   const QString name = tr(names[index.row()]);
   const QString word = state(static_cast<Stage>(index.row()));
   switch (role) {

@@ -6,8 +6,8 @@
 
 namespace yd::app {
 
-enum class Stage { subject, ground, tray, layers };
-inline constexpr int kStages = 4;
+enum class Stage { subject, ground, tray, underpainting, layers };
+inline constexpr int kStages = 5;
 
 /// The stages in the order of work, each with its state in a word (Qt::UserRole).
 class CourseModel : public QAbstractListModel {

@@ -1,11 +1,14 @@
 #include "models/images.h"
 
+#include <QCoreApplication>
 #include <QPainter>
 #include <QtConcurrent>
 #include <cstring>
 #include <numeric>
 
 #include "colour/profile.h"
+#include "subject/squint.h"
+#include "subject/values.h"
 
 namespace yd::app {
 namespace {
@@ -21,15 +24,39 @@ void convert_rows(const subject::LabImage& image, QImage& out) {
   });
 }
 
-QImage values_image(const subject::Subject& s) {
+QImage values_image(const subject::LabImage& squinted, int steps) {
   std::array<uchar, 10> grey{};
-  for (int step = 1; step <= 9; ++step)
-    grey[static_cast<std::size_t>(step)] = colour::to_srgb({(step - 1) * 12.5, 0, 0}).r;
-  QImage out(s.squinted.width, s.squinted.height, QImage::Format_Grayscale8);
-  for (int y = 0; y < s.squinted.height; ++y) {
+  for (int step = 1; step <= steps; ++step)
+    grey[static_cast<std::size_t>(step)] = colour::to_srgb({subject::lightness_of_step(step, steps), 0, 0}).r;
+  QImage out(squinted.width, squinted.height, QImage::Format_Grayscale8);
+  for (int y = 0; y < squinted.height; ++y) {
     uchar* row = out.scanLine(y);
-    for (int x = 0; x < s.squinted.width; ++x)
-      row[x] = grey[static_cast<std::size_t>(subject::nine_step(s.squinted.at(x, y).l))];
+    for (int x = 0; x < squinted.width; ++x)
+      row[x] = grey[static_cast<std::size_t>(subject::value_in_steps(squinted.at(x, y).l, steps))];
+  }
+  return out;
+}
+
+/// Warmer than its surroundings drawn orange, cooler blue, by how much; each mass says it in a word too.
+QImage warmth_image(const subject::Subject& s) {
+  const auto warmth = subject::relative_warmth(s.squinted);
+  subject::LabImage lab(warmth.width, warmth.height);
+  for (std::size_t i = 0; i < lab.size(); ++i) {
+    const float w = std::clamp(warmth.data[i], -25.0F, 25.0F);
+    lab.data[i] = {55 + 0.25F * (s.squinted.data[i].l - 50), 0.5F * w, w};
+  }
+  QImage out = to_image(lab);
+  QPainter painter(&out);
+  QFont font = painter.font();
+  font.setPixelSize(std::max(12, out.width() / 55));
+  painter.setFont(font);
+  for (const subject::Mass& m : s.masses) {
+    const QRectF box(QPointF(m.centre_x * out.width() - 80, m.centre_y * out.height() - 20), QSizeF(160, 40));
+    painter.setPen(QColor(245, 245, 245));
+    const QString word = std::abs(m.warmer) < 2 ? QStringLiteral("=")
+                         : m.warmer > 0         ? QCoreApplication::translate("images", "warmer")
+                                                : QCoreApplication::translate("images", "cooler");
+    painter.drawText(box, Qt::AlignCenter, word);
   }
   return out;
 }
@@ -69,23 +96,32 @@ QImage to_image(const subject::LabImage& image) {
   return out;
 }
 
+QColor judging_grey() { return {119, 119, 119}; }
+
 QColor to_colour(const colour::Lab& lab) {
   const colour::Rgb8 c = colour::to_srgb(lab);
   return {c.r, c.g, c.b};
 }
 
-QImage subject_image(const subject::Subject& subject, SubjectView view) {
+QImage subject_image(const subject::Subject& subject, SubjectView view, int steps) {
   switch (view) {
     case SubjectView::picture:
       return to_image(subject.image);
     case SubjectView::squint:
       return to_image(subject.squinted);
     case SubjectView::values:
-      return values_image(subject);
+      return values_image(subject.squinted, steps);
     case SubjectView::masses:
       return masses_image(subject);
+    case SubjectView::warmth:
+      return warmth_image(subject);
   }
   return {};
+}
+
+QImage squint_preview(const subject::LabImage& small, double strength, SubjectView view, int steps) {
+  const subject::LabImage squinted = subject::squint(small, strength);
+  return view == SubjectView::values ? values_image(squinted, steps) : to_image(squinted);
 }
 
 QImage mass_mask(const subject::Subject& subject, const std::vector<int>& masses) {

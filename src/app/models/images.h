@@ -13,10 +13,16 @@ QImage to_image(const board::BoardImage& pixels);
 /// Lab to the screen, on all cores.
 QImage to_image(const subject::LabImage& image);
 QColor to_colour(const colour::Lab& lab);
+/// Middle grey on which colours are judged (L* 50).
+QColor judging_grey();
 
 /// What the Subject view can show.
-enum class SubjectView { picture, squint, values, masses };
-QImage subject_image(const subject::Subject& subject, SubjectView view);
+enum class SubjectView { picture, squint, values, masses, warmth };
+inline constexpr int kSubjectViews = 5;
+/// `steps` of value, 2 to 9, for the values view.
+QImage subject_image(const subject::Subject& subject, SubjectView view, int steps = 9);
+/// The squint at another strength, small enough to follow a slider; the rest of the reading comes later.
+QImage squint_preview(const subject::LabImage& small, double strength, SubjectView view, int steps);
 
 /// White where one of the masses is, black elsewhere; for dimming the rest. 8-bit grey.
 QImage mass_mask(const subject::Subject& subject, const std::vector<int>& masses);

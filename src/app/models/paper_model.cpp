@@ -14,10 +14,13 @@ int PaperModel::rowCount(const QModelIndex& parent) const {
 
 QVariant PaperModel::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || index.row() >= rowCount()) return {};
-  const media::Paper& p = materials_.papers[static_cast<std::size_t>(index.row())];
+  const media::Paper& p = at(index.row());
   switch (role) {
     case Qt::DisplayRole:
-      return QString::fromStdString(p.name);
+      if (ranked_.empty()) return QString::fromStdString(p.name);
+      return tr("%1   %2")
+          .arg(qRound(100 * ranked_[static_cast<std::size_t>(index.row())].score), 2)
+          .arg(QString::fromStdString(p.name));
     case Qt::DecorationRole:
       return to_colour(p.lab);
     case Qt::UserRole:
@@ -34,13 +37,25 @@ QVariant PaperModel::data(const QModelIndex& index, int role) const {
 
 int PaperModel::row_of(const QString& id) const {
   for (int i = 0; i < rowCount(); ++i) {
-    if (materials_.papers[static_cast<std::size_t>(i)].id == id.toStdString()) return i;
+    if (at(i).id == id.toStdString()) return i;
   }
   return -1;
 }
 
+const media::Paper& PaperModel::at(int row) const {
+  const auto place = static_cast<std::size_t>(row);
+  return materials_.papers[ranked_.empty() ? place : ranked_[place].paper];
+}
+
+void PaperModel::set_ranking(const std::vector<plan::GroundVerdict>& ranked) {
+  beginResetModel();
+  ranked_ = ranked.size() == materials_.papers.size() ? ranked : std::vector<plan::GroundVerdict>{};
+  endResetModel();
+}
+
 void PaperModel::refresh() {
   beginResetModel();
+  ranked_.clear();
   endResetModel();
 }
 

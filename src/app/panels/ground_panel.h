@@ -1,27 +1,39 @@
 #pragma once
 
+#include <QComboBox>
 #include <QListView>
 
 #include "models/paper_model.h"
 #include "panels/panel_parts.h"
-#include "session/session.h"
+#include "session/advice.h"
 
 namespace yd::app {
 
-/// Stage Ground: the papers, and what the chosen one does to the plan.
+/// Stage Ground: the papers, ranked for this subject with reasons; weights; sheets; a second paper to compare.
 class GroundPanel : public QWidget {
   Q_OBJECT
  public:
-  explicit GroundPanel(Session& session, QWidget* parent = nullptr);
+  GroundPanel(Session& session, Advice& advice, QWidget* parent = nullptr);
+
+ signals:
+  void papers_sheet_asked();
+  void offcut_sheet_asked(bool masked);
 
  private:
+  QWidget* make_weights();
+  QWidget* make_sheets();
   void choose(const QModelIndex& index);
+  void compare(int row);
   void refresh();
+  void refresh_advice();
 
   Session& session_;
+  Advice& advice_;
   PaperModel model_;
   QListView* list_;
   QLabel* about_;
+  QComboBox* other_;
+  std::array<LabelledSlider*, plan::kGroundMarks> weights_{};
 };
 
 }  // namespace yd::app

@@ -1,33 +1,49 @@
 #pragma once
 
 #include <QButtonGroup>
+#include <QComboBox>
 
 #include "models/images.h"
+#include "panels/light_section.h"
+#include "panels/mass_section.h"
+#include "panels/measure_section.h"
 #include "panels/panel_parts.h"
 #include "session/session.h"
 
 namespace yd::app {
 
-/// Stage Subject: squint, number of masses, what the Subject view shows, contrast in steps.
+/// Stage Subject: how it is looked at, light and crop, masses, measures.
 class SubjectPanel : public QWidget {
   Q_OBJECT
  public:
   explicit SubjectPanel(Session& session, QWidget* parent = nullptr);
   SubjectView shown() const { return static_cast<SubjectView>(views_->checkedId()); }
+  int steps() const { return steps_->value(); }
+  LightSection* light() { return light_; }
+  MassSection* masses() { return mass_section_; }
+  MeasureSection* measures() { return measures_; }
 
  signals:
   void view_asked(SubjectView view);
+  /// While the squint slider moves: the picture at this strength, before all else follows.
+  void squint_previewed(double strength);
 
  private:
   QWidget* make_views();
+  QWidget* make_look();
   void refresh_choices();
   void refresh_findings();
 
   Session& session_;
   QButtonGroup* views_;
   LabelledSlider* squint_;
-  LabelledSlider* masses_;
+  LabelledSlider* most_;
+  LabelledSlider* steps_;
+  QComboBox* counted_;
   QLabel* findings_;
+  LightSection* light_;
+  MassSection* mass_section_;
+  MeasureSection* measures_;
 };
 
 }  // namespace yd::app

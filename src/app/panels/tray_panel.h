@@ -1,28 +1,61 @@
 #pragma once
 
 #include <QComboBox>
+#include <QListWidget>
+#include <QPushButton>
+#include <QTableView>
 
 #include "models/stick_model.h"
 #include "panels/panel_parts.h"
-#include "session/session.h"
+#include "session/advice.h"
+#include "widgets/curve_view.h"
+#include "widgets/lattice_view.h"
 
 namespace yd::app {
 
-/// Stage Tray: collection, most sticks, the chosen sticks, what stays out of reach.
+/// Stage Tray: collection, most sticks and their curve, the chosen sticks as a list and on the lattice, wishes, what each
+/// mass gets, what stays out of reach, the stick to get next.
 class TrayPanel : public QWidget {
   Q_OBJECT
  public:
-  explicit TrayPanel(Session& session, QWidget* parent = nullptr);
+  TrayPanel(Session& session, Advice& advice, QWidget* parent = nullptr);
+
+ signals:
+  void edit_asked(const QString& collection);
+  void import_asked();
+  void export_asked(const QString& collection);
 
  private:
+  QWidget* make_collection();
+  QWidget* make_sticks();
+  QWidget* make_wishes();
+  QWidget* make_masses();
+  void wish(int stick, bool must, bool forbid);
+  void change_wishes(const plan::TrayWishes& wishes, const QString& text, int merge = -1);
   void refresh_choices();
+  void refresh_wishes();
   void refresh_plan();
+  void refresh_curve();
+  void refresh_proof();
+  void take_improvement();
 
   Session& session_;
+  Advice& advice_;
   StickModel model_;
   QComboBox* collections_;
   LabelledSlider* most_;
+  CurveView* curve_;
+  QLabel* proof_;
+  LatticeView* lattice_;
+  QLabel* stick_words_;
+  QTableView* table_;
+  QListWidget* wishes_;
+  LabelledSlider* medium_price_;
+  LabelledSlider* lonely_price_;
+  QComboBox* masses_;
+  QLabel* mass_words_;
   QLabel* reach_;
+  int lit_stick_ = -1;
 };
 
 }  // namespace yd::app

@@ -2,22 +2,40 @@
 
 #include <QString>
 
+#include "plan/ground_choice.h"
 #include "plan/plan.h"
+#include "subject/composition.h"
 #include "subject/subject.h"
 
 namespace yd::app {
 
+/// A new picture's values are drawn together to what the sticks reach: unreachable darks help nobody.
+inline plan::PlanOptions usual_plan() {
+  plan::PlanOptions options;
+  options.fit = plan::Fit::compress;
+  return options;
+}
+
 /// What the artist has chosen; every change of it is one step of undo.
 struct Choices {
+  subject::Composition composition;
   subject::ReadOptions read;
-  plan::PlanOptions plan;
+  plan::PlanOptions plan = usual_plan();
+  plan::GroundWeights ground_weights = plan::kGroundWeights;
   QString paper = "sanded-400-warm-grey";
   QString collection = "generic";
+  bool operator==(const Choices&) const = default;
 };
 
-inline bool same_reading(const Choices& p, const Choices& q) {
-  return p.read.squint == q.read.squint && p.read.masses == q.read.masses;
+inline bool same_crop(const Choices& p, const Choices& q) { return p.composition.crop == q.composition.crop; }
+
+/// The masses come out alike but for edits.
+inline bool same_base(const Choices& p, const Choices& q) {
+  return p.read.squint == q.read.squint && p.read.masses == q.read.masses &&
+         p.composition.adjust == q.composition.adjust && same_crop(p, q);
 }
+
+inline bool same_reading(const Choices& p, const Choices& q) { return same_base(p, q) && p.read.edits == q.read.edits; }
 
 inline bool same_plan(const Choices& p, const Choices& q) {
   return p.plan == q.plan && p.paper == q.paper && p.collection == q.collection;

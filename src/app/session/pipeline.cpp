@@ -30,16 +30,24 @@ Result<Materials> load_materials() {
   return Materials{std::move(model).value(), std::move(papers).value(), std::move(collections).value()};
 }
 
-Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name) {
+Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name, const subject::Crop& crop) {
   const auto raw = pictures::decode(bytes, name);
   if (!raw) return raw.error();
-  auto image = subject::working_image(raw.value());
+  auto image = subject::working_image(raw.value(), subject::kWorkingSide, crop);
   if (!image) return image.error();
-  return ImagePtr(std::make_shared<subject::LabImage>(std::move(image).value()));
+  constexpr int kWholeSide = 480;
+  auto whole = subject::working_image(raw.value(), kWholeSide);
+  if (!whole) return whole.error();
+  return ImagePtr(std::make_shared<LoadedImage>(LoadedImage{std::move(image).value(), std::move(whole).value()}));
 }
 
-Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions& options, Observer& observer) {
-  auto read = subject::read_subject(*image, options, observer);
+Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const std::vector<subject::MassEdit>& edits) {
+  return SubjectPtr(std::make_shared<subject::Subject>(subject::with_edits(*subject, edits)));
+}
+
+Result<SubjectPtr> read_image(const ImagePtr& image, const subject::Adjust& adjust, const subject::ReadOptions& options,
+                              Observer& observer) {
+  auto read = subject::read_subject(subject::adjust(image->image, adjust), options, observer);
   if (!read) return read.error();
   return SubjectPtr(std::make_shared<subject::Subject>(std::move(read).value()));
 }

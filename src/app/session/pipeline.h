@@ -25,8 +25,14 @@ struct Materials {
 /// Reads what ships. Errors name the file.
 Result<Materials> load_materials();
 
+/// The reference as it is worked with: the part inside the crop, and the whole small, to crop by.
+struct LoadedImage {
+  subject::LabImage image;
+  subject::LabImage whole;
+};
+
 /// Immutable results of one run, shared between threads.
-using ImagePtr = std::shared_ptr<const subject::LabImage>;
+using ImagePtr = std::shared_ptr<const LoadedImage>;
 using SubjectPtr = std::shared_ptr<const subject::Subject>;
 
 /// A plan with what is needed to draw it.
@@ -42,8 +48,11 @@ using PlannedPtr = std::shared_ptr<const Planned>;
 using ReachPtr = std::shared_ptr<const std::vector<plan::Reach>>;
 
 /// Decodes and shrinks the reference. Runs on a worker thread, like the next two.
-Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name);
-Result<SubjectPtr> read_image(const ImagePtr& image, const subject::ReadOptions& options, Observer& observer);
+Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name, const subject::Crop& crop);
+Result<SubjectPtr> read_image(const ImagePtr& image, const subject::Adjust& adjust, const subject::ReadOptions& options,
+                              Observer& observer);
+/// The same reading with other edits, faster.
+Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const std::vector<subject::MassEdit>& edits);
 Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
                                 const media::Collection& collection, const optics::Parameters& parameters,
                                 const plan::PlanOptions& options, Observer& observer);

@@ -5,6 +5,7 @@
 
 #include "formats/plan_json.h"
 #include "models/images.h"
+#include "session/reporter.h"
 #include "session/sentences.h"
 
 namespace yd::app {
@@ -29,31 +30,46 @@ class ChoiceCommand : public QUndoCommand {
   int merge_;
 };
 
-}  // namespace
-
-/// Carries progress from the worker to the window and the wish to stop the other way.
-class Session::Reporter : public Observer {
- public:
-  explicit Reporter(Session* session) : session_(session) { last_.start(); }
-  void progress(double fraction, std::string_view step) override {
-    {
-      const std::lock_guard lock(mutex_);
-      if (fraction < 1 && last_.elapsed() < 40) return;
-      last_.restart();
-    }
-    const QString text = QString::fromUtf8(step.data(), static_cast<qsizetype>(step.size()));
-    QMetaObject::invokeMethod(
-        session_, [session = session_, fraction, text] { emit session->progressed(fraction, text); },
-        Qt::QueuedConnection);
+/// What stays true of choices that name masses when edits are added: a merged mass is gone, later ones move up.
+void follow_edits(std::size_t known, Choices& next) {
+  for (std::size_t i = known; i < next.read.edits.size(); ++i) {
+    const subject::MassEdit& e = next.read.edits[i];
+    if (e.kind != subject::MassEdit::Kind::merge) continue;
+    std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == e.other; });
+    for (plan::HandChoice& h : next.plan.by_hand) h.mass -= h.mass > e.other ? 1 : 0;
+    std::erase_if(next.plan.underpaint.exceptions, [&](const plan::CoatException& x) {
+      return x.where == plan::CoatException::Where::mass && x.which == e.other;
+    });
+    for (plan::CoatException& x : next.plan.underpaint.exceptions)
+      x.which -= x.where == plan::CoatException::Where::mass && x.which > e.other ? 1 : 0;
   }
-  bool cancelled() const override { return stop_; }
-  void stop() { stop_ = true; }
+}
+
+void forget_sticks(plan::PlanOptions& options) {
+  options.by_hand.clear();
+  options.wishes.must_have.clear();
+  options.wishes.forbidden.clear();
+  options.given_tray.clear();
+}
+
+class CollectionCommand : public QUndoCommand {
+ public:
+  CollectionCommand(Session* session, media::Collection before, media::Collection after, const QString& text)
+      : QUndoCommand(text), session_(session), before_(std::move(before)), after_(std::move(after)) {}
+  void undo() override { session_->put_collection(before_); }
+  void redo() override { session_->put_collection(after_); }
 
  private:
   Session* session_;
-  std::atomic<bool> stop_ = false;
-  std::mutex mutex_;
-  QElapsedTimer last_;
+  media::Collection before_;
+  media::Collection after_;
+};
+
+}  // namespace
+
+class Session::Reporter : public app::Reporter {
+ public:
+  using app::Reporter::Reporter;
 };
 
 Session::Session(Materials materials, QObject* parent) : QObject(parent), materials_(std::move(materials)) {
@@ -67,6 +83,17 @@ Session::~Session() {
 }
 
 void Session::open_picture(const QByteArray& bytes, const QString& name) {
+  // What was said of the last picture is not true of this one.
+  choices_.composition = {};
+  choices_.read.edits.clear();
+  choices_.plan.by_hand.clear();
+  choices_.plan.underpaint = {};
+  choices_.plan.given_tray.clear();
+  begin(bytes, name);
+  emit choices_changed();
+}
+
+void Session::begin(const QByteArray& bytes, const QString& name) {
   reference_ = bytes;
   reference_name_ = name;
   image_.reset();
@@ -84,8 +111,12 @@ void Session::open_picture(const QByteArray& bytes, const QString& name) {
 }
 
 void Session::open_project(formats::Project project) {
-  choices_ = {project.read, project.plan, QString::fromStdString(project.paper.id),
-              QString::fromStdString(project.collection.id)};
+  choices_.composition = project.composition;
+  choices_.read = project.read;
+  choices_.plan = project.plan;
+  choices_.ground_weights = project.ground_weights;
+  choices_.paper = QString::fromStdString(project.paper.id);
+  choices_.collection = QString::fromStdString(project.collection.id);
   // The project's own copies win over what ships: the plan must come out as it was.
   const auto put = [](auto& list, auto item) {
     const auto same = std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.id == item.id; });
@@ -97,17 +128,21 @@ void Session::open_project(formats::Project project) {
   };
   put(materials_.papers, std::move(project.paper));
   put(materials_.collections, std::move(project.collection));
-  open_picture(project.reference, project.reference_name);
+  begin(project.reference, project.reference_name);
   emit choices_changed();
 }
 
 formats::Project Session::project() const {
-  return {reference_,
-          reference_name_,
-          choices_.read,
-          choices_.plan,
-          *materials_.paper(choices_.paper),
-          *materials_.collection(choices_.collection)};
+  formats::Project p;
+  p.reference = reference_;
+  p.reference_name = reference_name_;
+  p.read = choices_.read;
+  p.plan = choices_.plan;
+  p.composition = choices_.composition;
+  p.ground_weights = choices_.ground_weights;
+  p.paper = *materials_.paper(choices_.paper);
+  p.collection = *materials_.collection(choices_.collection);
+  return p;
 }
 
 nlohmann::json Session::plan_copy() const {
@@ -117,14 +152,27 @@ nlohmann::json Session::plan_copy() const {
 
 void Session::change(const Choices& wished, const QString& text, int merge) {
   Choices next_choices = wished;
-  // Choices by hand name masses of this reading and sticks of this collection.
-  if (!same_reading(wished, choices_) || wished.collection != choices_.collection) next_choices.plan.by_hand.clear();
-  if (same_reading(next_choices, choices_) && same_plan(next_choices, choices_)) return;
+  // What names masses goes with the reading, what names sticks with the collection.
+  if (!same_base(wished, choices_)) {
+    next_choices.read.edits.clear();
+    next_choices.plan.by_hand.clear();
+    std::erase_if(next_choices.plan.underpaint.exceptions,
+                  [](const plan::CoatException& e) { return e.where == plan::CoatException::Where::mass; });
+  } else {
+    follow_edits(choices_.read.edits.size(), next_choices);
+  }
+  if (wished.collection != choices_.collection) forget_sticks(next_choices.plan);
+  // A tray that was proven is the answer to the choices it was proven for.
+  if (!same_plan(wished, choices_) && wished.plan.given_tray == choices_.plan.given_tray)
+    next_choices.plan.given_tray.clear();
+  if (next_choices == choices_) return;
   undo_.push(new ChoiceCommand(this, next_choices, text, merge));
 }
 
 void Session::apply(const Choices& next_choices) {
-  if (!same_reading(next_choices, choices_)) subject_dirty_ = true;
+  if (!same_crop(next_choices, choices_)) image_dirty_ = true;
+  if (!same_base(next_choices, choices_)) subject_dirty_ = true;
+  if (!same_reading(next_choices, choices_)) edits_dirty_ = true;
   if (!same_plan(next_choices, choices_)) plan_dirty_ = true;
   choices_ = next_choices;
   emit choices_changed();
@@ -146,6 +194,7 @@ void Session::next() {
   }
   if (image_dirty_ && has_reference()) return start(Work::loading);
   if (subject_dirty_ && image_) return start(Work::reading);
+  if (edits_dirty_ && subject_) return start(Work::editing);
   if (plan_dirty_ && subject_) return start(Work::planning);
   if (reach_dirty_ && planned_) return start(Work::judging);
 }
@@ -162,16 +211,25 @@ void Session::run(Function function) {
 void Session::start(Work work) {
   work_ = work;
   stale_ = false;
-  reporter_ = std::make_shared<Reporter>(this);
+  reporter_ =
+      std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
   const auto reporter = reporter_;
   if (work == Work::loading) {
     image_dirty_ = false;
     subject_dirty_ = true;
-    run([bytes = reference_, name = reference_name_] { return load_image(bytes, name); });
+    run([bytes = reference_, name = reference_name_, crop = choices_.composition.crop] {
+      return load_image(bytes, name, crop);
+    });
   } else if (work == Work::reading) {
-    subject_dirty_ = false;
+    subject_dirty_ = edits_dirty_ = false;
     plan_dirty_ = true;
-    run([image = image_, options = choices_.read, reporter] { return read_image(image, options, *reporter); });
+    run([image = image_, adjust = choices_.composition.adjust, options = choices_.read, reporter] {
+      return read_image(image, adjust, options, *reporter);
+    });
+  } else if (work == Work::editing) {
+    edits_dirty_ = false;
+    plan_dirty_ = true;
+    run([subject = subject_, edits = choices_.read.edits] { return edit_subject(subject, edits); });
   } else if (work == Work::planning) {
     plan_dirty_ = false;
     reach_dirty_ = true;
@@ -197,6 +255,7 @@ void Session::finished() {
     // What was being made is still owed.
     if (done == Work::loading) image_dirty_ = image_dirty_ || !stale_;
     if (done == Work::reading) subject_dirty_ = true;
+    if (done == Work::editing) edits_dirty_ = true;
     if (done == Work::planning) plan_dirty_ = true;
     if (done == Work::judging) reach_dirty_ = true;
     if (stale_ && done == Work::loading && !image_dirty_) take(outcome);
@@ -224,6 +283,7 @@ void Session::take(const Outcome& outcome) {
   if (const auto* subject = std::get_if<SubjectPtr>(&outcome)) {
     subject_ = *subject;
     emit subject_changed();
+    if (!subject_->refused.empty()) emit failed(tr("%1.").arg(QString::fromStdString(subject_->refused)));
   }
   if (const auto* planned = std::get_if<PlannedPtr>(&outcome)) {
     planned_ = *planned;
@@ -238,6 +298,42 @@ void Session::take(const Outcome& outcome) {
     reach_ = *reach;
     emit reach_changed();
   }
+}
+
+void Session::add_edit(const subject::MassEdit& edit, const QString& text) {
+  Choices next = choices_;
+  next.read.edits.push_back(edit);
+  change(next, text);
+}
+
+void Session::take_proven_tray(const std::vector<int>& sticks) {
+  Choices next = choices_;
+  next.plan.given_tray = sticks;
+  change(next, tr("Proven tray"));
+}
+
+void Session::edit_collection(const media::Collection& after, const QString& text) {
+  const media::Collection* before = materials_.collection(QString::fromStdString(after.id));
+  undo_.push(new CollectionCommand(this, before == nullptr ? after : *before, after, text));
+}
+
+void Session::put_collection(const media::Collection& collection) {
+  const QString id = QString::fromStdString(collection.id);
+  bool known = false;
+  for (media::Collection& c : materials_.collections) {
+    if (c.id != collection.id) continue;
+    const bool same_sticks = std::equal(c.sticks.begin(), c.sticks.end(), collection.sticks.begin(),
+                                        collection.sticks.end(), [](const auto& p, const auto& q) { return p.id == q.id; });
+    if (!same_sticks && choices_.collection == id) forget_sticks(choices_.plan);
+    c = collection;
+    known = true;
+  }
+  if (!known) materials_.collections.push_back(collection);
+  emit collection_changed(id);
+  emit choices_changed();
+  if (choices_.collection != id) return;
+  plan_dirty_ = true;
+  if (has_reference()) next();
 }
 
 void Session::set_light(colour::Illuminant light) {

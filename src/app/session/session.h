@@ -60,6 +60,19 @@ class Session : public QObject {
   /// The artist's recipe for one target instead of the planner's; no strokes gives it back to the planner. Undoable.
   void choose_by_hand(int target, const std::vector<plan::Stroke>& strokes);
 
+  /// One more change of the masses; undoable. One that cannot be played is said by `failed`.
+  void add_edit(const subject::MassEdit& edit, const QString& text);
+  /// The tray a proof found, by sticks of the collection.
+  void take_proven_tray(const std::vector<int>& sticks);
+
+  /// Puts a collection in place of the one of the same id, or adds it; undoable. Choices that name sticks are dropped
+  /// where sticks came or went.
+  void edit_collection(const media::Collection& after, const QString& text);
+  void put_collection(const media::Collection& collection);  ///< used by the undo command
+
+  /// The reference before its masses are read; null until loaded.
+  ImagePtr image() const { return image_; }
+
   /// Lit pass, 1 ..; 0 for none. Lights its masses and stick everywhere.
   int lit_pass() const { return lit_pass_; }
   void set_lit_pass(int number);
@@ -67,6 +80,7 @@ class Session : public QObject {
  signals:
   void reference_changed();
   void choices_changed();
+  void collection_changed(const QString& id);
   void subject_changed();
   void plan_changed();
   void cursor_changed(int passes);
@@ -78,10 +92,11 @@ class Session : public QObject {
   void failed(const QString& sentence);
 
  private:
-  enum class Work { none, loading, reading, planning, judging };
+  enum class Work { none, loading, reading, editing, planning, judging };
   using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, ReachPtr, Error>;
   class Reporter;
 
+  void begin(const QByteArray& bytes, const QString& name);
   void start(Work work);
   void next();
   void finished();
@@ -107,6 +122,7 @@ class Session : public QObject {
   bool stopped_ = false;
   bool image_dirty_ = false;
   bool subject_dirty_ = false;
+  bool edits_dirty_ = false;
   bool plan_dirty_ = false;
   bool reach_dirty_ = false;
   std::shared_ptr<Reporter> reporter_;

@@ -9,13 +9,15 @@ Pair::Pair(QWidget* parent)
       subject_(new PictureView(link_, tr("Subject"))),
       board_(new PictureView(link_, tr("Board"))),
       peephole_(new Peephole),
+      subject_title_(new QLabel(tr("Subject"))),
       board_title_(new QLabel(tr("Board"))) {
   subject_->setObjectName("subject_view");
   board_->setObjectName("board_view");
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setSpacing(4);
-  grid->addWidget(new QLabel(tr("Subject")), 0, 0);
+  grid->addWidget(subject_title_, 0, 0);
+  subject_->take_tools(true);
   grid->addWidget(board_title_, 0, 1);
   grid->addWidget(subject_, 1, 0);
   grid->addWidget(board_, 1, 1);

@@ -17,6 +17,7 @@ class Pair : public QWidget {
   PictureView& board() { return *board_; }
   Peephole& peephole() { return *peephole_; }
   ViewLink& link() { return link_; }
+  void set_subject_title(const QString& title) { subject_title_->setText(title); }
   void set_board_title(const QString& title) { board_title_->setText(title); }
 
  private:
@@ -24,6 +25,7 @@ class Pair : public QWidget {
   PictureView* subject_;
   PictureView* board_;
   Peephole* peephole_;
+  QLabel* subject_title_;
   QLabel* board_title_;
 };
 

@@ -2,6 +2,7 @@
 
 #include <QPainter>
 
+#include "models/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "models/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -61,6 +62,42 @@ void PictureView::set_mask(const QImage& mask) {
   update();
 }
 
+void PictureView::set_overlay(const Overlay& overlay) {
+  overlay_ = overlay;
+  update();
+}
+
+QPointF PictureView::share_at(QPointF place) const {
+  const QRectF t = target();
+  return {std::clamp((place.x() - t.left()) / std::max(1.0, t.width()), 0.0, 1.0),
+          std::clamp((place.y() - t.top()) / std::max(1.0, t.height()), 0.0, 1.0)};
+}
+
+void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
+  const auto on_screen = [&](QPointF share) {
+    return where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height());
+  };
+  painter.setRenderHint(QPainter::Antialiasing);
+  for (const Overlay::Mark& m : overlay_.marks) {
+    const QLineF line(on_screen(m.line.p1()), on_screen(m.line.p2()));
+    painter.setPen(QPen(QColor(20, 20, 20, m.strong ? 255 : 130), m.strong ? 4 : 2));
+    painter.drawLine(line);
+    painter.setPen(QPen(QColor(245, 245, 245, m.strong ? 255 : 170), m.strong ? 2 : 1));
+    painter.drawLine(line);
+  }
+  for (const Overlay::Word& w : overlay_.words) {
+    QRectF box = QFontMetricsF(font()).boundingRect(w.text).adjusted(-5, -3, 5, 3);
+    box.moveCenter(on_screen(w.at));
+    box.moveLeft(std::clamp(box.left(), 2.0, std::max(2.0, width() - box.width() - 2)));
+    box.moveTop(std::clamp(box.top(), 2.0, std::max(2.0, height() - box.height() - 2)));
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(QColor(30, 30, 30, 200));
+    painter.drawRoundedRect(box, 3, 3);
+    painter.setPen(QColor(245, 245, 245));
+    painter.drawText(box, Qt::AlignCenter, w.text);
+  }
+}
+
 double PictureView::scale() const {
   if (link_.zoom > 0) return link_.zoom;
   if (picture_.isNull()) return 1;
@@ -90,6 +127,7 @@ void PictureView::paintEvent(QPaintEvent*) {
     const QRectF where = target();
     painter.setRenderHint(QPainter::SmoothPixmapTransform, scale() < 1.5);
     painter.drawPixmap(where, shown, QRectF(shown.rect()));
+    draw_overlay(painter, where);
     draw_crosshair(painter, where);
   }
   if (hasFocus()) {
@@ -136,10 +174,13 @@ void PictureView::wheelEvent(QWheelEvent* event) {
 void PictureView::mousePressEvent(QMouseEvent* event) {
   grabbed_ = pressed_ = event->position();
   link_.set_pointer(pixel_at(event->position()));
+  if (drawing() && event->button() == Qt::LeftButton) emit link_.path_begun(share_at(event->position()));
 }
 
 void PictureView::mouseMoveEvent(QMouseEvent* event) {
-  if (event->buttons() & Qt::LeftButton) {
+  if ((event->buttons() & Qt::LeftButton) && drawing()) {
+    emit link_.path_moved(share_at(event->position()));
+  } else if (event->buttons() & Qt::LeftButton) {
     move_by(event->position() - grabbed_);
     grabbed_ = event->position();
   }
@@ -147,6 +188,10 @@ void PictureView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void PictureView::mouseReleaseEvent(QMouseEvent* event) {
+  if (drawing()) {
+    if (event->button() == Qt::LeftButton) emit link_.path_ended(share_at(event->position()));
+    return;
+  }
   constexpr double kStill_px = 4;
   const bool still = (event->position() - pressed_).manhattanLength() < kStill_px;
   if (still && link_.pointer.x() >= 0) emit link_.clicked();
@@ -177,6 +222,14 @@ void PictureView::keyPressEvent(QKeyEvent* event) {
       break;
     case Qt::Key_Return:
       emit link_.clicked();
+      break;
+    case Qt::Key_Space:
+      if (!drawing() || picture_.isNull()) break;
+      {
+        const QPointF share((at.x() + 0.5) / picture_.width(), (at.y() + 0.5) / picture_.height());
+        emit link_.path_begun(share);
+        emit link_.path_ended(share);
+      }
       break;
     case Qt::Key_0:
       link_.set_view(0, {0.5, 0.5});

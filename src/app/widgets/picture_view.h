@@ -4,6 +4,8 @@
 #include <QPixmap>
 #include <QWidget>
 
+#include "models/overlay.h"
+
 namespace yd::app {
 
 /// Zoom, place and pointer that several views share.
@@ -15,6 +17,8 @@ class ViewLink : public QObject {
   QPointF centre{0.5, 0.5};  ///< share of the picture in the middle of the view
   QPoint pointer{-1, -1};    ///< picture pixel under the pointer
 
+  bool tool = false;  ///< paths are drawn instead of the picture being moved
+
   void set_view(double new_zoom, QPointF new_centre);
   void set_pointer(QPoint pixel);
 
@@ -22,6 +26,10 @@ class ViewLink : public QObject {
   void view_changed();
   void pointer_changed(QPoint pixel);
   void clicked();
+  /// With a tool: a line drawn by hand, places as shares of the picture. Space marks one place under the pointer.
+  void path_begun(QPointF share);
+  void path_moved(QPointF share);
+  void path_ended(QPointF share);
 };
 
 /// A picture that can be zoomed and moved; knows nothing of what it shows.
@@ -33,6 +41,9 @@ class PictureView : public QWidget {
   void set_image(const QImage& image);
   /// Dims all but the white of the mask; a null image dims nothing.
   void set_mask(const QImage& mask);
+  void set_overlay(const Overlay& overlay);
+  /// Whether the link's tool draws here.
+  void take_tools(bool on) { takes_tools_ = on; }
   QSize sizeHint() const override { return {420, 300}; }
 
  protected:
@@ -51,6 +62,9 @@ class PictureView : public QWidget {
   QPoint pixel_at(QPointF place) const;
   void zoom_by(double factor, QPointF around);
   void move_by(QPointF screen_pixels);
+  QPointF share_at(QPointF place) const;
+  bool drawing() const { return takes_tools_ && link_.tool; }
+  void draw_overlay(QPainter& painter, const QRectF& where) const;
   void draw_crosshair(QPainter& painter, const QRectF& where) const;
 
   ViewLink& link_;
@@ -58,6 +72,8 @@ class PictureView : public QWidget {
   QPixmap dimmed_;
   QImage mask_;
   QImage image_;
+  Overlay overlay_;
+  bool takes_tools_ = false;
   QPointF grabbed_;
   QPointF pressed_;
 };

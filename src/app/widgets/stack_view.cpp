@@ -3,6 +3,7 @@
 #include <QPainter>
 #include <algorithm>
 
+#include "models/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

@@ -42,8 +42,6 @@ QPalette palette_of(const Greys& g) {
 
 QColor accent() { return {0xD9, 0xA4, 0x41}; }
 
-QColor judging_grey() { return grey(119); }
-
 void apply_style(QApplication& application, Scheme scheme) {
   QApplication::setStyle(QStyleFactory::create("Fusion"));
   const QString fonts = QString::fromStdString((media::data_directory() / "fonts").string());

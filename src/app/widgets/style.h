@@ -11,7 +11,5 @@ enum class Scheme { light, dark };
 /// Neutral greys without hue, so that the window does not bend the eye, and one accent.
 void apply_style(QApplication& application, Scheme scheme);
 QColor accent();
-/// Middle grey on which colours are judged (L* 50).
-QColor judging_grey();
 
 }  // namespace yd::app

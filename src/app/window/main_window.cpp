@@ -11,14 +11,21 @@
 
 #include "media/shipped.h"
 #include "models/core_columns.h"
+#include "subject/squint.h"
 
 namespace yd::app {
+namespace {
 
-MainWindow::MainWindow(Session& session, Autosave& autosave, QSettings& settings)
+constexpr int kPreviewSide = 600;
+
+}  // namespace
+
+MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, QSettings& settings)
     : session_(session),
+      advice_(advice),
       notice_(new NoticeBar),
       files_(new FileActions(session, autosave, *notice_, settings, this)),
-      stages_(new Stages(session, this)),
+      stages_(new Stages(session, advice, this)),
       centre_(new QStackedWidget),
       pair_(new Pair),
       core_(new CoreSample),
@@ -29,6 +36,8 @@ MainWindow::MainWindow(Session& session, Autosave& autosave, QSettings& settings
   setAcceptDrops(true);
   resize(1280, 800);
   setCentralWidget(make_centre());
+  sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
+  tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
   make_status();
   make_menus();
   follow_session();
@@ -74,6 +83,7 @@ void MainWindow::make_status() {
   statusBar()->addPermanentWidget(progress_);
   statusBar()->addPermanentWidget(cancel_);
   connect(cancel_, &QPushButton::clicked, &session_, &Session::cancel);
+  connect(cancel_, &QPushButton::clicked, &advice_, &Advice::cancel);
   show_busy(false);
 }
 
@@ -86,12 +96,22 @@ void MainWindow::make_menus() {
   redo->setShortcut(QKeySequence::Redo);
   edit->addActions({undo, redo});
   QMenu* go = menuBar()->addMenu(tr("Go"));
-  const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Layers")};
+  const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Underpainting"), tr("Layers")};
   for (int i = 0; i < kStages; ++i) {
     go->addAction(names[i], QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this,
                   [this, i] { stages_->go(static_cast<Stage>(i)); });
   }
   go->addSeparator();
+  without_ = go->addAction(tr("Beside it: without the underpainting"));
+  without_->setObjectName("without_underpainting");
+  without_->setCheckable(true);
+  without_->setShortcut(Qt::Key_U);
+  connect(without_, &QAction::toggled, this, &MainWindow::compare_without);
+  go->addAction(tr("Put the tool away"), QKeySequence(Qt::Key_Escape), this, [this] {
+    tools_->take(Tool::none);
+    without_->setChecked(false);
+    advice_.stop_comparing();
+  });
   go->addAction(tr("Next pass"), QKeySequence(Qt::Key_PageDown), this,
                 [this] { session_.set_cursor(session_.cursor() + 1); });
   go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this,
@@ -116,8 +136,27 @@ void MainWindow::follow_session() {
     step_->setText(step);
   });
   connect(stages_->subject_panel(), &SubjectPanel::view_asked, this, &MainWindow::show_subject);
+  connect(stages_->subject_panel(), &SubjectPanel::squint_previewed, this, &MainWindow::show_preview);
+  connect(tools_, &SubjectTools::hint_changed, this, &MainWindow::show_step);
+  connect(&advice_, &Advice::busy_changed, this, [this] { show_busy(session_.busy()); });
+  connect(&advice_, &Advice::failed, notice_, &NoticeBar::show_sentence);
+  connect(&advice_, &Advice::progressed, this, [this](double fraction, const QString& step) {
+    if (session_.busy()) return;
+    progress_->setValue(static_cast<int>(fraction * 1000));
+    step_->setText(step);
+  });
+  connect(&advice_, &Advice::changed, this, [this](Need need) {
+    if (need == Need::other) show_other();
+  });
   connect(&session_, &Session::light_changed, this, &MainWindow::show_board);
-  connect(&pair_->link(), &ViewLink::clicked, this, [this] { stages_->show_colour(); });
+  connect(&pair_->link(), &ViewLink::clicked, this, [this] {
+    const QPoint at = pair_->link().pointer;
+    stages_->subject_panel()->measures()->show_patch(at);
+    const SubjectPtr s = session_.subject();
+    if (stages_->stage() != Stage::subject || !s) return stages_->show_colour();
+    if (at.x() >= 0 && at.x() < s->labels.width && at.y() >= 0 && at.y() < s->labels.height)
+      stages_->subject_panel()->masses()->choose(s->labels.at(at.x(), at.y()));
+  });
   connect(&pair_->link(), &ViewLink::pointer_changed, this, &MainWindow::read_pointer);
   connect(core_, &CoreSample::cursor_asked, &session_, &Session::set_cursor);
   connect(core_, &CoreSample::pass_asked, &session_, &Session::set_lit_pass);
@@ -126,7 +165,44 @@ void MainWindow::follow_session() {
 
 void MainWindow::show_subject() {
   const SubjectPtr s = session_.subject();
-  pair_->subject().set_image(s ? subject_image(*s, stages_->subject_panel()->shown()) : QImage());
+  if (advice_.other()) return show_other();
+  pair_->set_subject_title(tr("Subject"));
+  const SubjectPanel& panel = *stages_->subject_panel();
+  pair_->subject().set_image(s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
+}
+
+void MainWindow::show_preview(double strength) {
+  const SubjectPtr s = session_.subject();
+  const SubjectView view = stages_->subject_panel()->shown();
+  if (!s || (view != SubjectView::squint && view != SubjectView::values)) return;
+  // Half the working size follows the hand; the whole follows when the reading is done.
+  const QImage quick = squint_preview(subject::shrink(s->image, kPreviewSide), strength, view,
+                                      stages_->subject_panel()->steps());
+  pair_->subject().set_image(quick.scaled(s->image.width, s->image.height));
+}
+
+void MainWindow::show_other() {
+  const PlannedPtr other = advice_.other();
+  if (!other) return show_subject();
+  pair_->subject().set_image(advice_.other_board());
+  const QString paper = QString::fromStdString(other->paper->name);
+  pair_->set_subject_title(other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty()
+                               ? tr("Board without underpainting: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1)
+                               : tr("Board on the other paper: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1));
+}
+
+void MainWindow::show_step(const QString& text) { step_->setText(text); }
+
+void MainWindow::compare_without(bool on) {
+  if (!on) return advice_.stop_comparing();
+  if (session_.choices().plan.underpaint.empty()) {
+    without_->setChecked(false);
+    return step_->setText(tr("There is no underpainting to leave out: choose one at the stage Underpainting."));
+  }
+  Choices c = session_.choices();
+  c.plan.underpaint = {};
+  c.plan.given_tray.clear();
+  advice_.compare(c);
 }
 
 void MainWindow::show_plan() {
@@ -164,6 +240,7 @@ void MainWindow::show_lit() {
 }
 
 void MainWindow::show_busy(bool busy) {
+  busy = busy || advice_.busy();
   progress_->setVisible(busy);
   cancel_->setVisible(busy);
   if (!busy) {

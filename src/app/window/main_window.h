@@ -14,7 +14,9 @@
 #include "widgets/notice_bar.h"
 #include "widgets/pair.h"
 #include "window/file_actions.h"
+#include "window/sheets_actions.h"
 #include "window/stages.h"
+#include "window/subject_tools.h"
 
 namespace yd::app {
 
@@ -22,9 +24,11 @@ namespace yd::app {
 class MainWindow : public QMainWindow {
   Q_OBJECT
  public:
-  MainWindow(Session& session, Autosave& autosave, QSettings& settings);
+  MainWindow(Session& session, Advice& advice, Autosave& autosave, QSettings& settings);
   FileActions& files() { return *files_; }
   Stages& stages() { return *stages_; }
+  SheetsActions& sheets() { return *sheets_; }
+  SubjectTools& tools() { return *tools_; }
   /// Points at a place of the picture, given as shares of its width and height, and shows its colour.
   void point_at(QPointF share);
 
@@ -39,6 +43,10 @@ class MainWindow : public QMainWindow {
   void make_menus();
   void follow_session();
   void show_subject();
+  void show_preview(double strength);
+  void show_other();
+  void show_step(const QString& text);
+  void compare_without(bool on);
   void show_plan();
   void show_board();
   void show_lit();
@@ -46,12 +54,16 @@ class MainWindow : public QMainWindow {
   void read_pointer(QPoint pixel);
 
   Session& session_;
+  Advice& advice_;
   NoticeBar* notice_;
   FileActions* files_;
   Stages* stages_;
   QStackedWidget* centre_;
   Pair* pair_;
   CoreSample* core_;
+  SheetsActions* sheets_ = nullptr;
+  SubjectTools* tools_ = nullptr;
+  QAction* without_ = nullptr;
   QProgressBar* progress_;
   QPushButton* cancel_;
   QLabel* step_;

@@ -1,5 +1,8 @@
 #include "formats/project.h"
 
+#include <algorithm>
+
+#include "choices_json.h"
 #include "formats/archive.h"
 #include "media/fields.h"
 
@@ -16,65 +19,17 @@ constexpr const char* kPlanEntry = "plan.json";
 
 QByteArray to_bytes(const json& j) { return QByteArray::fromStdString(j.dump(1) + "\n"); }
 
-json by_hand_to_json(const Project& p) {
-  json out = json::array();
-  for (const plan::HandChoice& h : p.plan.by_hand) {
-    json strokes = json::array();
-    for (const plan::Stroke& s : h.strokes) {
-      strokes.push_back({{"stick", p.collection.sticks[static_cast<std::size_t>(s.stick)].id},
-                         {"pressure", s.pressure},
-                         {"technique", plan::name(s.technique)}});
-    }
-    out.push_back({{"mass", h.mass}, {"role", subject::name(h.role)}, {"strokes", strokes}});
-  }
-  return out;
-}
-
-/// Index of a stick by id, or -1.
-int stick_index(const media::Collection& collection, const std::string& id) {
-  for (std::size_t i = 0; i < collection.sticks.size(); ++i) {
-    if (collection.sticks[i].id == id) return static_cast<int>(i);
-  }
-  return -1;
-}
-
-plan::Stroke read_stroke(const json& j, const Project& p, media::Fields& all) {
-  media::Fields f(j, "by_hand stroke");
-  plan::Stroke s;
-  s.stick = stick_index(p.collection, f.text("stick"));
-  s.pressure = f.number("pressure", 0, 1);
-  s.technique = f.text("technique") == "rubbed" ? plan::Technique::rubbed : plan::Technique::laid;
-  if (s.stick < 0) f.fail("stick", "names a stick that is not in the collection");
-  all.absorb(f);
-  return s;
-}
-
-/// Needs the collection; a project without the list has no choices by hand.
-void read_by_hand(media::Fields& plan, Project& p) {
-  if (!plan.has("by_hand")) return;
-  for (const json& entry : plan.array("by_hand")) {
-    media::Fields f(entry, "by_hand");
-    plan::HandChoice h;
-    h.mass = static_cast<int>(f.number("mass", 0, 1000));
-    const std::string role = f.text("role");
-    h.role = role == "dark" ? subject::Role::dark : role == "light" ? subject::Role::light : subject::Role::middle;
-    for (const json& stroke : f.array("strokes")) h.strokes.push_back(read_stroke(stroke, p, f));
-    plan.absorb(f);
-    p.plan.by_hand.push_back(h);
-  }
-}
-
 json head(const Project& p) {
+  json subject = composition_to_json(p.composition);
+  subject["squint"] = p.read.squint;
+  subject["masses"] = p.read.masses;
+  subject["edits"] = edits_to_json(p.read.edits);
   return {{"format", kFormat},
           {"version", kProjectVersion},
           {"reference", {{"entry", kReferenceEntry}, {"name", p.reference_name.toStdString()}}},
-          {"subject", {{"squint", p.read.squint}, {"masses", p.read.masses}}},
-          {"plan",
-           {{"sticks", p.plan.most_sticks},
-            {"strokes", p.plan.most_strokes},
-            {"school", plan::name(p.plan.school)},
-            {"rubbed", p.plan.allow_rubbed},
-            {"by_hand", by_hand_to_json(p)}}},
+          {"subject", subject},
+          {"plan", plan_options_to_json(p.plan, p.collection)},
+          {"ground", {{"weights", p.ground_weights}}},
           {"paper", media::to_json(p.paper)}};
 }
 
@@ -99,18 +54,14 @@ void read_choices(media::Fields& f, Project& p) {
   media::Fields subject = f.object("subject");
   p.read.squint = subject.number("squint", 0, 1);
   p.read.masses = static_cast<int>(subject.number("masses", 8, 30));
+  read_edits(subject, p.read.edits);
+  read_composition(subject, p.composition);
   f.absorb(subject);
-  media::Fields plan = f.object("plan");
-  p.plan.most_sticks = static_cast<int>(plan.number("sticks", 1, 60));
-  p.plan.allow_rubbed = plan.flag("rubbed", true);
-  p.plan.most_strokes = static_cast<int>(plan.number("strokes", 1, plan::kMostStrokes, 2));
-  const auto school = plan::school_by_name(plan.text("school"));
-  if (school) {
-    p.plan.school = school.value();
-  } else {
-    plan.fail("school", school.error().what);
-  }
-  f.absorb(plan);
+  if (!f.has("ground")) return;
+  media::Fields ground = f.object("ground");
+  const auto weights = ground.numbers("weights", plan::kGroundMarks, 0, 3);
+  if (weights.size() == p.ground_weights.size()) std::copy(weights.begin(), weights.end(), p.ground_weights.begin());
+  f.absorb(ground);
 }
 
 }  // namespace
@@ -151,7 +102,7 @@ Result<Project> load_project(const QString& file) {
   if (!collection) return collection.error();
   p.collection = std::move(collection).value();
   media::Fields choices = f.object("plan");
-  read_by_hand(choices, p);
+  read_plan_options(choices, p.plan, p.collection);
   if (choices.error()) return *choices.error();
   auto reference = entry(entries.value(), kReferenceEntry, file);
   if (!reference) return reference.error();

@@ -11,6 +11,8 @@
 #include <algorithm>
 #include <cstring>
 
+#include "heif.h"
+
 namespace yd::pictures {
 namespace {
 
@@ -38,16 +40,21 @@ bool cut_short(const QByteArray& bytes, const QByteArray& format) {
 
 subject::RawPicture to_raw(const QImage& image) {
   const QByteArray icc = image.colorSpace().iccProfile();
-  const QImage wide = on_white(image).convertToFormat(QImage::Format_RGBX64);
   subject::RawPicture out;
-  out.width = wide.width();
-  out.height = wide.height();
+  out.width = image.width();
+  out.height = image.height();
   out.icc.assign(icc.begin(), icc.end());
   out.rgb.resize(3 * static_cast<std::size_t>(out.width) * static_cast<std::size_t>(out.height));
   std::uint16_t* to = out.rgb.data();
-  for (int y = 0; y < out.height; ++y) {
-    const auto* from = reinterpret_cast<const std::uint16_t*>(wide.constScanLine(y));
-    for (int x = 0; x < out.width; ++x, from += 4, to += 3) std::memcpy(to, from, 3 * sizeof(std::uint16_t));
+  // Strip by strip: the whole picture twice over would be the largest thing in memory.
+  constexpr int kStrip = 64;
+  for (int top = 0; top < out.height; top += kStrip) {
+    const QImage strip = image.copy(0, top, out.width, std::min(kStrip, out.height - top));
+    const QImage wide = on_white(strip).convertToFormat(QImage::Format_RGBX64);
+    for (int y = 0; y < wide.height(); ++y) {
+      const auto* from = reinterpret_cast<const std::uint16_t*>(wide.constScanLine(y));
+      for (int x = 0; x < out.width; ++x, from += 4, to += 3) std::memcpy(to, from, 3 * sizeof(std::uint16_t));
+    }
   }
   return out;
 }
@@ -68,6 +75,7 @@ Result<QByteArray> read_bytes(const QString& file) {
 }
 
 Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where) {
+  if (is_heif(bytes)) return decode_heif(bytes, where);
   QBuffer buffer;
   buffer.setData(bytes);
   buffer.open(QIODevice::ReadOnly);

@@ -49,15 +49,19 @@ class Sheet {
 };
 
 int layers_borne(const media::Paper& paper, const optics::Parameters& parameters) {
-  constexpr double kFull = 0.1;  // of the tooth left: nothing more sticks
+  constexpr double kNothing = 0.2;  // of what the first stroke laid: a further layer changes little
   constexpr int kMost = 24;
   optics::Pile pile(paper.ground, parameters);
-  int layers = 0;
-  while (layers < kMost && pile.tooth_left() > kFull) {
+  double first = 0;
+  double before = 0;
+  for (int layers = 0; layers < kMost; ++layers) {
     pile.stroke(0, optics::Medium::soft, kMiddlePressure);
-    ++layers;
+    const double laid = pile.mean_load() - before;
+    before = pile.mean_load();
+    if (layers == 0) first = laid;
+    if (laid < kNothing * first) return layers;
   }
-  return layers;
+  return kMost;
 }
 
 class Judging {

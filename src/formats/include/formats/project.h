@@ -6,14 +6,16 @@
 
 #include "media/collection.h"
 #include "media/paper.h"
+#include "plan/ground_choice.h"
 #include "plan/plan.h"
+#include "subject/composition.h"
 #include "subject/subject.h"
 #include "support/result.h"
 
 namespace yd::formats {
 
 /// Newest version of project.json this program writes and reads.
-inline constexpr int kProjectVersion = 1;
+inline constexpr int kProjectVersion = 2;
 
 /// Everything a project keeps: the choices, the materials as they were, and the reference's own bytes. The plan follows
 /// from these; a copy of it is written for other programs and not read back.
@@ -22,6 +24,8 @@ struct Project {
   QString reference_name;  ///< file name without folder, for display
   subject::ReadOptions read;
   plan::PlanOptions plan;
+  subject::Composition composition;
+  plan::GroundWeights ground_weights = plan::kGroundWeights;
   media::Paper paper;
   media::Collection collection;
 };

@@ -34,6 +34,7 @@ class Fields {
   /// Takes over the error of a part that was read on its own.
   void absorb(const Fields& part);
   bool has(const char* field) const;
+  const nlohmann::json& json() const { return *object_; }
   const std::optional<Error>& error() const { return error_; }
 
  private:

@@ -17,7 +17,7 @@ inline constexpr qint64 kMostBytes = 400LL << 20;
 /// The bytes of a picture file. Errors name the file: `not_found`, `io`, `too_large`.
 Result<QByteArray> read_bytes(const QString& file);
 
-/// Decodes PNG, JPEG, WebP, TIFF and what else Qt's plugins know; turned upright by EXIF; alpha laid on white.
+/// Decodes PNG, JPEG, WebP, TIFF, HEIF and what else Qt's plugins know; turned upright by EXIF; alpha laid on white.
 /// JPEG files far larger than the working image are scaled while decoding. `where` names the picture in errors:
 /// `bad_format` for no picture or a cut one, `too_large`.
 Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where);

@@ -36,7 +36,7 @@ struct GroundVerdict {
                                   ///< such stick in the collection
   double warmer = 0;     ///< what the sheet does to the whole picture under two layers of stick: colour::warmth
   double chroma = 0;     ///< and chroma, positive more vivid
-  int bears_layers = 0;  ///< middle layers of soft stick until the tooth is full
+  int bears_layers = 0;  ///< middle layers of soft stick until one more lays a fifth of the first
   int needs_layers = 0;
   bool takes_wet = false;  ///< the wished underpainting
   std::array<double, kGroundMarks> marks{};

@@ -1,0 +1,66 @@
+#include "models/overlays.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+#include "subject/values.h"
+
+namespace yd::app {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("overlays", text); }
+
+void add_light(const Choices& choices, const subject::Subject& s, Overlay& out) {
+  const auto guess = subject::guess_light(s.squinted, s.labels, static_cast<int>(s.masses.size()));
+  constexpr double kSure = 0.15;
+  if (!choices.composition.light_deg && guess.confidence < kSure) return;
+  const double deg = choices.composition.light_deg.value_or(guess.angle_deg);
+  const double a = deg * 3.14159265358979 / 180;
+  const QPointF to(0.5 + 0.4 * std::cos(a), 0.5 - 0.4 * std::sin(a));
+  const QPointF from(0.5 + 0.28 * std::cos(a), 0.5 - 0.28 * std::sin(a));
+  out.marks.append({QLineF(from, to), true});
+  out.words.append({to, choices.composition.light_deg ? tr("light") : tr("light? %1 %").arg(qRound(100 * guess.confidence))});
+}
+
+}  // namespace
+
+QString length_words(double cm) {
+  return tr("%1 cm (%2 in)").arg(cm, 0, 'f', 1).arg(cm / subject::kInch_cm, 0, 'f', 1);
+}
+
+QString line_words(const subject::Line& line) {
+  QString text = length_words(line.length_cm) + tr(", %1°").arg(line.angle_deg, 0, 'f', 0);
+  if (line.level) text += tr(", level");
+  if (line.plumb) text += tr(", plumb");
+  return text;
+}
+
+Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn, int grid) {
+  Overlay out;
+  const subject::Composition& c = choices.composition;
+  const double aspect = subject == nullptr ? 4.0 / 3 : static_cast<double>(subject->image.width) / subject->image.height;
+  const auto across = [&](double y, bool strong) { out.marks.append({QLineF(0, y, 1, y), strong}); };
+  const auto down = [&](double x, bool strong) { out.marks.append({QLineF(x, 0, x, 1), strong}); };
+  for (int i = 1; i < grid; ++i) {
+    across(static_cast<double>(i) / grid, false);
+    down(static_cast<double>(i) / grid, false);
+  }
+  for (int i = 1; c.thirds && i < 3; ++i) {
+    across(i / 3.0, false);
+    down(i / 3.0, false);
+  }
+  if (c.horizon) {
+    across(*c.horizon, true);
+    out.words.append({{0.1, *c.horizon}, subject::horizon_in_middle(*c.horizon) ? tr("horizon: in the middle") : tr("horizon")});
+  }
+  if (subject != nullptr && c.thirds) add_light(choices, *subject, out);
+  for (std::size_t i = 1; i < drawn.path.size(); ++i) out.marks.append({QLineF(drawn.path[i - 1], drawn.path[i]), true});
+  if (drawn.measuring && drawn.path.size() == 2) {
+    const auto line = subject::line_between({drawn.path[0].x(), drawn.path[0].y()}, {drawn.path[1].x(), drawn.path[1].y()},
+                                            c.sheet(aspect));
+    out.words.append({(drawn.path[0] + drawn.path[1]) / 2, line_words(line)});
+  }
+  return out;
+}
+
+}  // namespace yd::app

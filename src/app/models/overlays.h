@@ -1,0 +1,24 @@
+#pragma once
+
+#include <QPointF>
+#include <QString>
+#include <vector>
+
+#include "session/choices.h"
+#include "models/overlay.h"
+
+namespace yd::app {
+
+/// Thirds, horizon, the light's direction and what is being drawn or measured, as lines over the subject.
+struct Drawn {
+  std::vector<QPointF> path;  ///< shares
+  bool measuring = false;
+};
+Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn, int grid);
+
+/// A length in centimetres and inches.
+QString length_words(double cm);
+/// The line between two places: length, angle, level or plumb.
+QString line_words(const subject::Line& line);
+
+}  // namespace yd::app

@@ -1,0 +1,118 @@
+#include "models/tray_view.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "colour/words.h"
+#include "models/images.h"
+
+namespace yd::app {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("tray_view", text); }
+
+const media::Stick& stick_of(const Planned& p, int i) { return p.collection->sticks[static_cast<std::size_t>(i)]; }
+
+int shape_of(optics::Medium m) {
+  switch (m) {
+    case optics::Medium::soft:
+      return 0;
+    case optics::Medium::pencil:
+      return 2;
+    case optics::Medium::pan:
+      return 3;
+    default:
+      return 1;
+  }
+}
+
+}  // namespace
+
+QList<TrayItem> tray_items(const Planned& p) {
+  constexpr double kGrey = 5;  // chroma below which a stick counts as grey
+  QList<TrayItem> out;
+  for (std::size_t i = 0; i < p.collection->sticks.size(); ++i) {
+    const media::Stick& s = p.collection->sticks[i];
+    const colour::Lch c = colour::to_lch(s.lab);
+    TrayItem item;
+    item.stick = static_cast<int>(i);
+    item.hue = c.c < kGrey ? -1 : c.h;
+    item.value = colour::value_step(c.l);
+    item.colour = to_colour(s.lab);
+    item.shape = shape_of(s.medium);
+    item.chosen = std::binary_search(p.plan.tray.begin(), p.plan.tray.end(), item.stick);
+    item.words = tr("%1: %2, value %3")
+                     .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)))
+                     .arg(item.value, 0, 'f', 1);
+    out.append(item);
+  }
+  return out;
+}
+
+QList<QPointF> curve_points(const std::vector<plan::CurvePoint>& curve) {
+  QList<QPointF> out;
+  for (const plan::CurvePoint& p : curve) out.append({static_cast<double>(p.most_sticks), p.mean_de00});
+  return out;
+}
+
+QString next_stick_words(const Planned& p) {
+  if (!p.plan.work) return {};
+  const plan::NextStick next = plan::stick_to_get(p.plan.work->problem(), p.plan.work->tray.sticks);
+  constexpr double kWorthGetting = 0.02;  // of the cost
+  if (next.stick < 0 || next.gain < kWorthGetting * p.plan.work->tray.cost) return tr("No single stick more would help much.");
+  const media::Stick& s = stick_of(p, p.plan.work->pool[static_cast<std::size_t>(next.stick)]);
+  return tr("One stick more: %1, %2%3. The error would fall by %4 %.")
+      .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)),
+           media::at_hand(s) ? QString() : tr(" (not at hand)"))
+      .arg(100 * next.gain / p.plan.work->tray.cost, 0, 'f', 0);
+}
+
+QString unity_words(const Planned& p) {
+  std::map<int, std::set<int>> serves;
+  for (const plan::TargetPlan& t : p.plan.targets) {
+    for (const plan::Stroke& s : t.recipe.strokes) serves[s.stick].insert(t.mass);
+  }
+  std::size_t most = 0;
+  int returning = 0;
+  int first = -1;
+  double warm = 0;
+  double cool = 0;
+  for (const auto& [stick, masses] : serves) {
+    if (masses.size() > most) most = masses.size(), first = stick;
+    returning += masses.size() > 1 ? 1 : 0;
+  }
+  for (const plan::TargetPlan& t : p.plan.targets) {
+    const double w = colour::warmth(t.recipe.look.lab);
+    (w > 2 ? warm : cool) += w > 2 || w < -2 ? t.area : 0;
+  }
+  if (first < 0) return {};
+  return tr("%1 of %2 sticks return in several masses, most of all %3 (%4). Warm %5 %, cool %6 % of the picture.")
+      .arg(returning)
+      .arg(serves.size())
+      .arg(QString::fromStdString(stick_of(p, first).name))
+      .arg(most)
+      .arg(qRound(100 * warm))
+      .arg(qRound(100 * cool));
+}
+
+QString proof_words(const plan::TrayProof& proof) {
+  if (proof.gap < 0.005) return tr("Proven: no other tray of this size is better by more than half a percent.");
+  return tr("At most %1 % from the best possible tray of this size%2.")
+      .arg(100 * proof.gap, 0, 'f', 1)
+      .arg(proof.improved ? tr(" (improved by the solver)") : QString());
+}
+
+QString mass_words(const Planned& p, int mass) {
+  QStringList lines;
+  for (const plan::TargetPlan& t : p.plan.targets) {
+    if (t.mass != mass) continue;
+    QStringList sticks;
+    for (const plan::Stroke& s : t.recipe.strokes) sticks << QString::fromStdString(stick_of(p, s.stick).name);
+    lines << tr("%1: %2 (%3 ΔE00)").arg(tr(subject::name(t.role)), sticks.join(tr(", then "))).arg(t.recipe.de00, 0, 'f', 1);
+  }
+  return lines.join('\n');
+}
+
+}  // namespace yd::app

@@ -1,0 +1,149 @@
+#include "panels/coat_panel.h"
+
+#include <QHBoxLayout>
+#include <QItemSelectionModel>
+#include <QScrollArea>
+#include <QSignalBlocker>
+
+namespace yd::app {
+namespace {
+
+constexpr int kPicture = -1;
+constexpr int kPlanes = 3;  // scope data: -1 picture, 0 to 2 planes, 3 + mass
+
+plan::CoatException exception_of(int scope) {
+  plan::CoatException e;
+  e.where = scope < kPlanes ? plan::CoatException::Where::plane : plan::CoatException::Where::mass;
+  e.which = scope < kPlanes ? scope : scope - kPlanes;
+  return e;
+}
+
+bool same_place(const plan::CoatException& p, const plan::CoatException& q) {
+  return p.where == q.where && p.which == q.which;
+}
+
+}  // namespace
+
+CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
+    : QWidget(parent),
+      session_(session),
+      advice_(advice),
+      scope_(new QComboBox),
+      table_(table("coats", model_, CoatModel::medium)),
+      pick_(new QPushButton(tr("Take the advice"))),
+      follow_(new QPushButton(tr("As the whole picture"))),
+      reason_(paragraph()),
+      about_(paragraph()) {
+  scope_->setObjectName("coat_scope");
+  scope_->setAccessibleName(tr("Where this underpainting goes"));
+  pick_->setObjectName("coat_pick");
+  follow_->setObjectName("coat_follow");
+  reason_->setObjectName("coat_reason");
+  about_->setObjectName("coat_about");
+  table_->setAccessibleName(tr("Underpaintings"));
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidget(about_);
+  auto* row = new QHBoxLayout;
+  row->addWidget(pick_);
+  row->addWidget(follow_);
+  auto* column = new QVBoxLayout(this);
+  column->setSpacing(4);
+  column->addWidget(heading(tr("A first thin coat that sets the big values")));
+  column->addWidget(scope_);
+  column->addWidget(table_, 3);
+  column->addWidget(reason_);
+  column->addLayout(row);
+  column->addWidget(scroll, 2);
+  connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this, &CoatPanel::choose);
+  connect(scope_, &QComboBox::activated, this, &CoatPanel::refresh);
+  connect(pick_, &QPushButton::clicked, this, [this] {
+    const auto a = advice_.coats();
+    if (!a) return;
+    put(a->pick < 0 ? std::nullopt : std::optional(a->verdicts[static_cast<std::size_t>(a->pick)].choice));
+  });
+  connect(follow_, &QPushButton::clicked, this, [this] {
+    Choices c = session_.choices();
+    const auto place = exception_of(scope_->currentData().toInt());
+    std::erase_if(c.plan.underpaint.exceptions, [&](const auto& e) { return same_place(e, place); });
+    session_.change(c, tr("Underpainting"));
+  });
+  connect(&session_, &Session::subject_changed, this, &CoatPanel::refresh_scopes);
+  connect(&session_, &Session::choices_changed, this, &CoatPanel::refresh);
+  connect(&advice_, &Advice::changed, this, [this](Need need) {
+    if (need != Need::coats) return;
+    // While a new plan is made the last verdicts stay to be read.
+    if (!advice_.coats() && session_.planned()) return;
+    const QSignalBlocker quiet(table_->selectionModel());
+    model_.set_advice(advice_.coats());
+    refresh();
+  });
+  refresh_scopes();
+}
+
+void CoatPanel::refresh_scopes() {
+  const int before = scope_->currentIndex();
+  scope_->clear();
+  scope_->addItem(tr("For the whole picture"), kPicture);
+  const QString planes[] = {tr("For the background"), tr("For the middle ground"), tr("For the foreground")};
+  for (int i = 0; i < kPlanes; ++i) scope_->addItem(planes[i], i);
+  if (const SubjectPtr s = session_.subject()) {
+    for (const subject::Mass& m : s->masses)
+      scope_->addItem(tr("For mass %1, %2").arg(m.id + 1).arg(QString::fromStdString(m.name)), kPlanes + m.id);
+  }
+  scope_->setCurrentIndex(std::clamp(before, 0, scope_->count() - 1));
+  refresh();
+}
+
+std::optional<plan::CoatChoice> CoatPanel::present() const {
+  const auto& u = session_.choices().plan.underpaint;
+  const int scope = scope_->currentData().toInt();
+  if (scope == kPicture) return u.picture;
+  for (const plan::CoatException& e : u.exceptions) {
+    if (same_place(e, exception_of(scope))) return e.choice;
+  }
+  return u.picture;
+}
+
+void CoatPanel::put(const std::optional<plan::CoatChoice>& choice) {
+  Choices c = session_.choices();
+  const int scope = scope_->currentData().toInt();
+  if (scope == kPicture) {
+    c.plan.underpaint.picture = choice;
+  } else {
+    plan::CoatException e = exception_of(scope);
+    e.choice = choice;
+    std::erase_if(c.plan.underpaint.exceptions, [&](const auto& x) { return same_place(x, e); });
+    c.plan.underpaint.exceptions.push_back(e);
+  }
+  session_.change(c, tr("Underpainting"));
+}
+
+void CoatPanel::choose(const QModelIndex& index) {
+  if (!index.isValid()) return;
+  const auto* v = model_.verdict(index.row());
+  put(v == nullptr ? std::nullopt : std::optional(v->choice));
+}
+
+void CoatPanel::refresh() {
+  const QSignalBlocker quiet(table_->selectionModel());
+  const int row = model_.row_of(present());
+  if (row >= 0) table_->selectRow(row);
+  table_->viewport()->update();
+  follow_->setEnabled(scope_->currentData().toInt() != kPicture);
+  const auto a = advice_.coats();
+  pick_->setEnabled(a != nullptr);
+  if (a) reason_->setText(tr("Advice: %1").arg(QString::fromStdString(a->reason)));
+  if (!session_.planned()) reason_->setText(tr("Open a picture: underpaintings are tried on its plan."));
+  refresh_about();
+}
+
+void CoatPanel::refresh_about() {
+  const auto a = advice_.coats();
+  const auto* v = model_.verdict(model_.row_of(present()));
+  if (a && v != nullptr) return about_->setText(coat_words(*v, *a));
+  about_->setText(tr("No underpainting. U shows the board with and without one."));
+}
+
+}  // namespace yd::app

@@ -1,0 +1,178 @@
+#include "panels/mass_section.h"
+
+#include <QHBoxLayout>
+#include <QSignalBlocker>
+#include <set>
+
+#include "colour/words.h"
+#include "models/images.h"
+
+namespace yd::app {
+namespace {
+
+using Kind = subject::MassEdit::Kind;
+
+/// Masses that share a border with this one.
+std::set<int> neighbours(const subject::Subject& s, int mass) {
+  std::set<int> out;
+  const auto& l = s.labels;
+  for (int y = 0; y + 1 < l.height; ++y) {
+    for (int x = 0; x + 1 < l.width; ++x) {
+      const int here = l.at(x, y);
+      for (const int there : {static_cast<int>(l.at(x + 1, y)), static_cast<int>(l.at(x, y + 1))}) {
+        if (here == there) continue;
+        if (here == mass) out.insert(there);
+        if (there == mass) out.insert(here);
+      }
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+MassSection::MassSection(Session& session, QWidget* parent)
+    : QWidget(parent),
+      session_(session),
+      list_(new QListWidget),
+      merge_(new QComboBox),
+      name_(new QLineEdit),
+      plane_(new QComboBox),
+      edge_(new QComboBox),
+      focal_(new QCheckBox(tr("Focal point"))),
+      about_(paragraph()) {
+  list_->setObjectName("mass_list");
+  list_->setAccessibleName(tr("Masses"));
+  list_->setMinimumHeight(130);
+  merge_->setObjectName("mass_merge");
+  merge_->setAccessibleName(tr("Merge with"));
+  name_->setObjectName("mass_name");
+  name_->setAccessibleName(tr("Name of the mass"));
+  name_->setPlaceholderText(tr("Name"));
+  plane_->setObjectName("mass_plane");
+  plane_->setAccessibleName(tr("Plane"));
+  plane_->addItems({tr("background"), tr("middle ground"), tr("foreground")});
+  edge_->setObjectName("mass_edge");
+  edge_->setAccessibleName(tr("Edge"));
+  edge_->addItems({tr("hard edge"), tr("soft edge")});
+  focal_->setObjectName("mass_focal");
+  about_->setObjectName("mass_about");
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  column->addWidget(list_);
+  column->addWidget(name_);
+  auto* row = new QHBoxLayout;
+  row->addWidget(plane_);
+  row->addWidget(edge_);
+  column->addLayout(row);
+  column->addWidget(focal_);
+  make_buttons(*column);
+  column->addWidget(about_);
+  connect(list_, &QListWidget::currentRowChanged, this, &MassSection::show_mass);
+  connect(&session_, &Session::subject_changed, this, &MassSection::refresh);
+  connect(name_, &QLineEdit::editingFinished, this, [this] {
+    if (chosen() < 0 || !name_->isModified() || name_->text().trimmed().isEmpty()) return;
+    auto e = about(Kind::rename);
+    e.name = name_->text().trimmed().toStdString();
+    edit(e, tr("Name of a mass"));
+  });
+  connect(plane_, &QComboBox::activated, this, [this](int i) {
+    auto e = about(Kind::plane);
+    e.to_plane = static_cast<subject::Plane>(i);
+    edit(e, tr("Plane"));
+  });
+  connect(edge_, &QComboBox::activated, this, [this](int i) {
+    auto e = about(Kind::edge);
+    e.to_edge = static_cast<subject::EdgeKind>(i);
+    edit(e, tr("Edge"));
+  });
+  connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
+    auto e = about(Kind::focal);
+    e.on = on;
+    edit(e, tr("Focal point"));
+  });
+  refresh();
+}
+
+void MassSection::make_buttons(QVBoxLayout& column) {
+  auto* values = new QPushButton(tr("Split by value"));
+  values->setObjectName("mass_split_values");
+  auto* line = new QPushButton(tr("Split by a line"));
+  line->setObjectName("mass_split_line");
+  auto* paint = new QPushButton(tr("Paint its border"));
+  paint->setObjectName("mass_paint");
+  auto* grid = new QGridLayout;
+  grid->addWidget(merge_, 0, 0, 1, 2);
+  grid->addWidget(values, 1, 0);
+  grid->addWidget(line, 1, 1);
+  grid->addWidget(paint, 2, 0, 1, 2);
+  column.addLayout(grid);
+  connect(values, &QPushButton::clicked, this, [this] { edit(about(Kind::split_values), tr("Split by value")); });
+  connect(line, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::split); });
+  connect(paint, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::paint); });
+  connect(merge_, &QComboBox::activated, this, [this](int row) {
+    if (row < 1) return;
+    auto e = about(Kind::merge);
+    e.other = merge_->itemData(row).toInt();
+    edit(e, tr("Merge"));
+  });
+}
+
+subject::MassEdit MassSection::about(Kind kind) const {
+  subject::MassEdit e;
+  e.kind = kind;
+  e.mass = std::max(0, chosen());
+  return e;
+}
+
+void MassSection::edit(const subject::MassEdit& e, const QString& text) {
+  if (chosen() >= 0) session_.add_edit(e, text);
+}
+
+void MassSection::choose(int mass) {
+  if (mass >= 0 && mass < list_->count()) list_->setCurrentRow(mass);
+}
+
+void MassSection::refresh() {
+  const int before = chosen();
+  {
+    const QSignalBlocker quiet(list_);
+    list_->clear();
+    if (const SubjectPtr s = session_.subject()) {
+      for (const subject::Mass& m : s->masses) {
+        auto* item = new QListWidgetItem(QString("%1. %2").arg(m.id + 1).arg(QString::fromStdString(m.name)), list_);
+        item->setData(Qt::DecorationRole, to_colour(m.mean));
+      }
+      if (list_->count() > 0) list_->setCurrentRow(std::clamp(before, 0, list_->count() - 1));
+    }
+  }
+  show_mass();
+}
+
+void MassSection::show_mass() {
+  const SubjectPtr s = session_.subject();
+  const bool any = s && chosen() >= 0;
+  for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, focal_, merge_}) w->setEnabled(any);
+  if (!any) return about_->setText(tr("Open a picture to see its masses."));
+  const subject::Mass& m = s->masses[static_cast<std::size_t>(chosen())];
+  name_->setText(QString::fromStdString(m.name));
+  name_->setModified(false);
+  plane_->setCurrentIndex(static_cast<int>(m.plane));
+  edge_->setCurrentIndex(static_cast<int>(m.edge));
+  focal_->setChecked(m.focal);
+  merge_->clear();
+  merge_->addItem(tr("Merge with a neighbour…"));
+  for (const int n : neighbours(*s, m.id))
+    merge_->addItem(QString("%1. %2").arg(n + 1).arg(QString::fromStdString(s->masses[static_cast<std::size_t>(n)].name)), n);
+  const QString warm = std::abs(m.warmer) < 2 ? tr("as warm as its neighbours")
+                       : m.warmer > 0         ? tr("warmer than its neighbours")
+                                              : tr("cooler than its neighbours");
+  about_->setText(tr("%1 % of the picture, value %2, %3, %4.")
+                      .arg(100 * m.area, 0, 'f', 1)
+                      .arg(m.value, 0, 'f', 1)
+                      .arg(QString::fromStdString(colour::describe(m.mean)), warm));
+  emit mass_chosen(chosen());
+}
+
+}  // namespace yd::app

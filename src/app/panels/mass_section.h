@@ -1,0 +1,45 @@
+#pragma once
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+
+#include "panels/panel_parts.h"
+#include "panels/tool.h"
+#include "session/session.h"
+
+namespace yd::app {
+
+/// The masses, one chosen: merged, split, painted, named, its plane, edge and focus said.
+class MassSection : public QWidget {
+  Q_OBJECT
+ public:
+  explicit MassSection(Session& session, QWidget* parent = nullptr);
+  /// Index of the chosen mass, or -1.
+  int chosen() const { return list_->currentRow(); }
+  void choose(int mass);
+
+ signals:
+  void tool_asked(Tool tool);
+  void mass_chosen(int mass);
+
+ private:
+  void make_buttons(QVBoxLayout& column);
+  void refresh();
+  void show_mass();
+  void edit(const subject::MassEdit& edit, const QString& text);
+  subject::MassEdit about(subject::MassEdit::Kind kind) const;
+
+  Session& session_;
+  QListWidget* list_;
+  QComboBox* merge_;
+  QLineEdit* name_;
+  QComboBox* plane_;
+  QComboBox* edge_;
+  QCheckBox* focal_;
+  QLabel* about_;
+};
+
+}  // namespace yd::app

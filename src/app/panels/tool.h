@@ -1,0 +1,8 @@
+#pragma once
+
+namespace yd::app {
+
+/// What a line drawn on the subject does.
+enum class Tool { none, pick_grey, pick_white, split, paint, measure, compare };
+
+}  // namespace yd::app

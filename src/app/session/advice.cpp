@@ -1,0 +1,213 @@
+#include "session/advice.h"
+
+#include <QtConcurrent>
+#include <algorithm>
+
+#include "models/images.h"
+#include "session/reporter.h"
+#include "session/sentences.h"
+
+namespace yd::app {
+namespace {
+
+constexpr std::size_t kOffcutPapers = 5;
+
+template <class T>
+Result<std::shared_ptr<const T>> shared(Result<T> result) {
+  if (!result) return result.error();
+  return std::shared_ptr<const T>(std::make_shared<T>(std::move(result).value()));
+}
+
+Result<std::shared_ptr<const GroundAdvice>> judge_grounds(const PlannedPtr& planned,
+                                                          const std::vector<media::Paper>& papers,
+                                                          const optics::Parameters& parameters, const Choices& choices,
+                                                          Observer& observer) {
+  plan::GroundInput in;
+  in.plan = &planned->plan;
+  in.subject = planned->subject.get();
+  in.papers = papers;
+  in.sticks = planned->collection->sticks;
+  in.parameters = &parameters;
+  in.coat = choices.plan.underpaint.picture;
+  in.weights = choices.ground_weights;
+  auto ranked = plan::judge_grounds(in, observer);
+  if (!ranked) return ranked.error();
+  GroundAdvice out;
+  out.ranked = std::move(ranked).value();
+  out.offcuts = plan::offcut_sheet(in, out.ranked, kOffcutPapers);
+  return std::shared_ptr<const GroundAdvice>(std::make_shared<GroundAdvice>(std::move(out)));
+}
+
+Result<plan::CoatAdvice> judge_coats(const PlannedPtr& planned, const optics::Parameters& parameters, bool rubbed,
+                                     Observer& observer) {
+  plan::CoatInput in;
+  in.plan = &planned->plan;
+  in.subject = planned->subject.get();
+  in.paper = planned->paper.get();
+  in.sticks = planned->collection->sticks;
+  in.parameters = &parameters;
+  in.allow_rubbed = rubbed;
+  return plan::judge_coats(in, observer);
+}
+
+}  // namespace
+
+class Advice::Reporter : public app::Reporter {
+ public:
+  using app::Reporter::Reporter;
+};
+
+Advice::Advice(Session& session, QObject* parent) : QObject(parent), session_(session) {
+  connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Advice::finished);
+  connect(&session_, &Session::plan_changed, this, [this] {
+    drop();
+    next();
+  });
+  connect(&session_, &Session::choices_changed, this, [this] {
+    // Weights change the ranking and nothing else.
+    grounds_.reset();
+    refused_.erase(Need::grounds);
+    next();
+  });
+}
+
+Advice::~Advice() {
+  if (reporter_) reporter_->stop();
+  watcher_.disconnect(this);
+  watcher_.waitForFinished();
+}
+
+void Advice::ask(std::vector<Need> needs) {
+  asked_ = std::move(needs);
+  next();
+}
+
+void Advice::compare(const Choices& variation) {
+  variation_ = variation;
+  other_.reset();
+  refused_.erase(Need::other);
+  emit changed(Need::other);
+  next();
+}
+
+void Advice::stop_comparing() {
+  variation_.reset();
+  other_.reset();
+  emit changed(Need::other);
+}
+
+QImage Advice::other_board() const {
+  if (!other_) return {};
+  const auto palette = board::palette_after(other_->plan, static_cast<int>(other_->plan.passes.size()), *other_->paper,
+                                            *other_->collection, session_.materials().model.parameters,
+                                            session_.light());
+  return to_image(board::render(other_->map, palette));
+}
+
+void Advice::cancel() {
+  if (!reporter_ || !running_) return;
+  refused_.insert(*running_);
+  reporter_->stop();
+}
+
+bool Advice::has(Need need) const {
+  switch (need) {
+    case Need::grounds:
+      return grounds_ != nullptr;
+    case Need::coats:
+      return coats_ != nullptr;
+    case Need::curve:
+      return curve_ != nullptr;
+    case Need::proof:
+      return proof_ != nullptr;
+    case Need::other:
+      return other_ != nullptr || !variation_;
+  }
+  return true;
+}
+
+void Advice::drop() {
+  grounds_.reset();
+  coats_.reset();
+  curve_.reset();
+  proof_.reset();
+  other_.reset();
+  refused_.clear();
+  if (running_) {
+    stale_ = true;
+    reporter_->stop();
+  }
+  for (const Need n : {Need::grounds, Need::coats, Need::curve, Need::proof, Need::other}) emit changed(n);
+}
+
+void Advice::next() {
+  if (running_ || !session_.planned()) return;
+  std::vector<Need> order{Need::other};
+  order.insert(order.end(), asked_.begin(), asked_.end());
+  for (const Need n : order) {
+    if (!has(n) && refused_.count(n) == 0) return start(n);
+  }
+}
+
+template <class Function>
+void Advice::run(Function function) {
+  watcher_.setFuture(QtConcurrent::run([function]() -> Outcome {
+    auto result = function();
+    if (!result.ok()) return result.error();
+    return std::move(result).value();
+  }));
+}
+
+void Advice::start(Need need) {
+  running_ = need;
+  stale_ = false;
+  reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
+  const auto reporter = reporter_;
+  const PlannedPtr planned = session_.planned();
+  const optics::Parameters parameters = session_.materials().model.parameters;
+  const Choices choices = session_.choices();
+  switch (need) {
+    case Need::grounds:
+      run([=, papers = session_.materials().papers] {
+        return judge_grounds(planned, papers, parameters, choices, *reporter);
+      });
+      break;
+    case Need::coats:
+      run([=] { return shared(judge_coats(planned, parameters, choices.plan.allow_rubbed, *reporter)); });
+      break;
+    case Need::curve:
+      run([=] { return shared(plan::tray_curve(planned->plan.work->problem(), 3, 24, *reporter)); });
+      break;
+    case Need::proof:
+      run([=] { return shared(plan::prove_tray(*planned->plan.work, {}, *reporter)); });
+      break;
+    case Need::other:
+      run([=, paper = *session_.materials().paper(variation_->paper), options = variation_->plan] {
+        return plan_subject(planned->subject, paper, *planned->collection, parameters, options, *reporter);
+      });
+  }
+  emit busy_changed(true);
+}
+
+void Advice::finished() {
+  const Need done = *running_;
+  const Outcome outcome = watcher_.result();
+  running_.reset();
+  const auto* error = std::get_if<Error>(&outcome);
+  if (error != nullptr && !stale_) {
+    refused_.insert(done);
+    if (error->code != Error::Code::cancelled) emit failed(sentence(*error));
+  }
+  if (!stale_ && error == nullptr) {
+    if (const auto* v = std::get_if<std::shared_ptr<const GroundAdvice>>(&outcome)) grounds_ = *v;
+    if (const auto* v = std::get_if<std::shared_ptr<const plan::CoatAdvice>>(&outcome)) coats_ = *v;
+    if (const auto* v = std::get_if<std::shared_ptr<const std::vector<plan::CurvePoint>>>(&outcome)) curve_ = *v;
+    if (const auto* v = std::get_if<std::shared_ptr<const plan::TrayProof>>(&outcome)) proof_ = *v;
+    if (const auto* v = std::get_if<PlannedPtr>(&outcome); v != nullptr && variation_) other_ = *v;
+    emit changed(done);
+  }
+  next();
+  if (!running_) emit busy_changed(false);
+}
+
+}  // namespace yd::app

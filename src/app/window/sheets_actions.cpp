@@ -1,0 +1,140 @@
+#include "window/sheets_actions.h"
+
+#include <nlohmann/json.hpp>
+
+#include "formats/archive.h"
+#include "formats/collection_file.h"
+#include "models/sheets.h"
+#include "pictures/pictures.h"
+#include "session/sentences.h"
+
+namespace yd::app {
+
+SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, NoticeBar& notice,
+                             QStackedWidget& centre)
+    : QObject(&centre),
+      session_(session),
+      advice_(advice),
+      notice_(notice),
+      centre_(centre),
+      sheet_(new SheetView),
+      collection_(new CollectionPage(session)),
+      import_(new ImportPage(session)) {
+  centre_.addWidget(sheet_);
+  centre_.addWidget(collection_);
+  centre_.addWidget(import_);
+  connect(sheet_, &SheetView::closed, this, &SheetsActions::back);
+  connect(collection_, &CollectionPage::closed, this, &SheetsActions::back);
+  connect(import_, &ImportPage::closed, this, &SheetsActions::back);
+  connect(&stages, &Stages::stage_changed, this, &SheetsActions::back);
+  connect(sheet_, &SheetView::cell_asked, this, [this](const QString& paper) {
+    Choices c = session_.choices();
+    c.paper = paper;
+    session_.change(c, tr("Paper"));
+    back();
+  });
+  connect(stages.ground_panel(), &GroundPanel::papers_sheet_asked, this, &SheetsActions::show_papers);
+  connect(stages.ground_panel(), &GroundPanel::offcut_sheet_asked, this, &SheetsActions::show_offcuts);
+  connect(stages.tray_panel(), &TrayPanel::edit_asked, this, [this](const QString& id) {
+    collection_->show_collection(id);
+    centre_.setCurrentWidget(collection_);
+  });
+  connect(stages.tray_panel(), &TrayPanel::import_asked, this, &SheetsActions::import_dialog);
+  connect(stages.tray_panel(), &TrayPanel::export_asked, this, &SheetsActions::export_dialog);
+  connect(import_, &ImportPage::taken, this, [this](const QString& id) {
+    Choices c = session_.choices();
+    c.collection = id;
+    session_.change(c, tr("Collection"));
+    collection_->show_collection(id);
+    centre_.setCurrentWidget(collection_);
+  });
+  connect(&advice_, &Advice::changed, this, [this](Need need) {
+    if (need != Need::grounds || centre_.currentWidget() != sheet_ || !advice_.grounds()) return;
+    if (shown_ == Shown::papers) show_papers();
+    if (shown_ == Shown::offcuts) show_offcuts(false);
+    if (shown_ == Shown::masked_offcuts) show_offcuts(true);
+  });
+}
+
+void SheetsActions::back() {
+  shown_ = Shown::nothing;
+  centre_.setCurrentIndex(session_.has_reference() ? 1 : 0);
+}
+
+void SheetsActions::show_cells(const QString& title, const QList<SheetCell>& cells, int across) {
+  sheet_->set_cells(title, cells, across);
+  centre_.setCurrentWidget(sheet_);
+}
+
+void SheetsActions::show_papers() {
+  const PlannedPtr planned = session_.planned();
+  const auto grounds = advice_.grounds();
+  if (!planned || !grounds) return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
+  shown_ = Shown::papers;
+  QList<SheetCell> cells;
+  const int width = std::clamp((centre_.width() - 80) / 4, 150, 420);
+  for (const SheetPicture& p : subject_on_papers(*planned->subject, session_.materials().papers, grounds->ranked, width))
+    cells.append({p.image, p.caption, p.key});
+  show_cells(tr("The subject on every paper, its background cut away; click one to work on it"), cells, 4);
+}
+
+void SheetsActions::show_offcuts(bool masked) {
+  const PlannedPtr planned = session_.planned();
+  const auto grounds = advice_.grounds();
+  if (!planned || !grounds) return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
+  shown_ = masked ? Shown::masked_offcuts : Shown::offcuts;
+  QList<SheetCell> cells;
+  for (const SheetPicture& p : offcut_strips(*grounds, *planned, session_.materials().papers, masked))
+    cells.append({p.image, p.caption, {}});
+  const int across = std::max(1, centre_.width() / 360);
+  show_cells(tr("Offcut sheet: the most delicate colours, two layers of pan, pencil and stick"), cells, across);
+}
+
+void SheetsActions::import_dialog() {
+  auto* dialog = new QFileDialog(centre_.window(), tr("Sticks from a file"), {},
+                                 tr("Palettes and measurements (*.gpl *.csv *.txt *.cgats *.it8 *.json);;All files (*)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setFileMode(QFileDialog::ExistingFile);
+  connect(dialog, &QFileDialog::fileSelected, this, &SheetsActions::import_file);
+  dialog->open();
+}
+
+void SheetsActions::import_file(const QString& file) {
+  const auto bytes = pictures::read_bytes(file);
+  if (!bytes) return notice_.show_sentence(sentence(bytes.error()));
+  const Status shown = import_->show_file(bytes.value(), file);
+  if (!shown) return notice_.show_sentence(sentence(shown.error()));
+  notice_.hide();
+  centre_.setCurrentWidget(import_);
+}
+
+void SheetsActions::export_dialog(const QString& collection) {
+  auto* dialog = new QFileDialog(centre_.window(), tr("Save the sticks"), {},
+                                 tr("Our collection (*.json);;CSV table (*.csv);;CGATS spectra (*.txt);;GIMP palette (*.gpl)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setAcceptMode(QFileDialog::AcceptSave);
+  dialog->setDefaultSuffix("json");
+  connect(dialog, &QFileDialog::fileSelected, this, [this, collection](const QString& file) {
+    const Status saved = export_to(file, collection);
+    if (!saved) notice_.show_sentence(sentence(saved.error()));
+  });
+  dialog->open();
+}
+
+Status SheetsActions::export_to(const QString& file, const QString& collection) {
+  const media::Collection* c = session_.materials().collection(collection);
+  if (c == nullptr) return bad_value("collection", "is not there");
+  QByteArray bytes;
+  if (file.endsWith(".csv", Qt::CaseInsensitive)) {
+    bytes = formats::write_csv(*c);
+  } else if (file.endsWith(".gpl", Qt::CaseInsensitive)) {
+    bytes = formats::write_gimp_palette(*c);
+  } else if (file.endsWith(".txt", Qt::CaseInsensitive)) {
+    bytes = formats::write_cgats(*c);
+  } else {
+    bytes = QByteArray::fromStdString(media::to_json(*c).dump(1));
+  }
+  return formats::write_atomically(file, bytes);
+}
+
+}  // namespace yd::app

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <QFileDialog>
+#include <QObject>
+#include <QStackedWidget>
+
+#include "panels/collection_page.h"
+#include "panels/import_page.h"
+#include "session/advice.h"
+#include "widgets/notice_bar.h"
+#include "widgets/sheet_view.h"
+#include "window/stages.h"
+
+namespace yd::app {
+
+/// The pages that take the pictures' place for a while: papers, offcuts, a collection, an import. Also export.
+class SheetsActions : public QObject {
+  Q_OBJECT
+ public:
+  SheetsActions(Session& session, Advice& advice, Stages& stages, NoticeBar& notice, QStackedWidget& centre);
+  /// Reads a palette file and shows what it holds.
+  void import_file(const QString& file);
+  Status export_to(const QString& file, const QString& collection);
+
+ private:
+  void show_papers();
+  void show_offcuts(bool masked);
+  void show_cells(const QString& title, const QList<SheetCell>& cells, int across);
+  void back();
+  void import_dialog();
+  void export_dialog(const QString& collection);
+
+  Session& session_;
+  Advice& advice_;
+  NoticeBar& notice_;
+  QStackedWidget& centre_;
+  SheetView* sheet_;
+  CollectionPage* collection_;
+  ImportPage* import_;
+  enum class Shown { nothing, papers, offcuts, masked_offcuts };
+  Shown shown_ = Shown::nothing;
+};
+
+}  // namespace yd::app

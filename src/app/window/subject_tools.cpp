@@ -1,0 +1,134 @@
+#include "window/subject_tools.h"
+
+#include <QShortcut>
+
+namespace yd::app {
+namespace {
+
+std::vector<subject::Point> points_of(const std::vector<QPointF>& path) {
+  std::vector<subject::Point> out;
+  out.reserve(path.size());
+  for (const QPointF& p : path) out.push_back({p.x(), p.y()});
+  return out;
+}
+
+}  // namespace
+
+SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QObject* parent)
+    : QObject(parent), session_(session), panel_(panel), pair_(pair) {
+  connect(panel.light(), &LightSection::tool_asked, this, &SubjectTools::take);
+  connect(panel.masses(), &MassSection::tool_asked, this, &SubjectTools::take);
+  connect(panel.measures(), &MeasureSection::tool_asked, this, &SubjectTools::take);
+  connect(panel.measures(), &MeasureSection::grid_changed, this, &SubjectTools::refresh_overlay);
+  connect(panel.masses(), &MassSection::mass_chosen, panel.measures(), &MeasureSection::show_extents);
+  connect(&pair.link(), &ViewLink::path_begun, this, &SubjectTools::begin);
+  connect(&pair.link(), &ViewLink::path_moved, this, &SubjectTools::move);
+  connect(&pair.link(), &ViewLink::path_ended, this, &SubjectTools::end);
+  connect(&session_, &Session::choices_changed, this, &SubjectTools::refresh_overlay);
+  connect(&session_, &Session::subject_changed, this, &SubjectTools::refresh_overlay);
+}
+
+void SubjectTools::take(Tool tool) {
+  tool_ = tool;
+  path_.clear();
+  lines_.clear();
+  pair_.link().tool = tool != Tool::none;
+  pair_.subject().setCursor(tool == Tool::none ? Qt::ArrowCursor : Qt::CrossCursor);
+  if (tool != Tool::none) pair_.subject().setFocus();
+  switch (tool) {
+    case Tool::none:
+      emit hint_changed({});
+      break;
+    case Tool::pick_grey:
+      emit hint_changed(tr("Click what ought to be grey (or Space at the cross). Escape: leave it."));
+      break;
+    case Tool::pick_white:
+      emit hint_changed(tr("Click what ought to be white (or Space at the cross). Escape: leave it."));
+      break;
+    case Tool::split:
+      emit hint_changed(tr("Draw the line that splits mass %1, or mark its two ends with Space.").arg(panel_.masses()->chosen() + 1));
+      break;
+    case Tool::paint:
+      emit hint_changed(tr("Paint what belongs to mass %1. Escape: done.").arg(panel_.masses()->chosen() + 1));
+      break;
+    case Tool::measure:
+      emit hint_changed(tr("Draw a line to measure, or mark its two ends with Space. Escape: done."));
+      break;
+    case Tool::compare:
+      emit hint_changed(tr("Draw the first length, then the second. Escape: done."));
+      break;
+  }
+  refresh_overlay();
+}
+
+void SubjectTools::refresh_overlay() {
+  const SubjectPtr s = session_.subject();
+  const Drawn drawn{path_, tool_ == Tool::measure || tool_ == Tool::compare};
+  pair_.subject().set_overlay(subject_overlay(session_.choices(), s.get(), drawn, panel_.measures()->grid()));
+}
+
+void SubjectTools::begin(QPointF share) {
+  dragging_ = true;
+  if (!needs_two() || path_.size() >= 2) path_.clear();
+  path_.push_back(share);
+  refresh_overlay();
+}
+
+void SubjectTools::move(QPointF share) {
+  if (!dragging_ || path_.empty()) return;
+  if (needs_two()) {
+    path_.resize(1);
+  }
+  path_.push_back(share);
+  refresh_overlay();
+}
+
+void SubjectTools::end(QPointF) {
+  if (!dragging_) return;
+  dragging_ = false;
+  // One place marked of two: the other is still to come.
+  if (needs_two() && path_.size() < 2) return;
+  finish();
+}
+
+void SubjectTools::finish() {
+  subject::MassEdit edit;
+  edit.mass = panel_.masses()->chosen();
+  edit.path = points_of(path_);
+  if (tool_ == Tool::pick_grey || tool_ == Tool::pick_white) {
+    pick(path_.front());
+    take(Tool::none);
+  } else if (tool_ == Tool::split && edit.mass >= 0) {
+    edit.kind = subject::MassEdit::Kind::split_line;
+    session_.add_edit(edit, tr("Split by a line"));
+    take(Tool::none);
+  } else if (tool_ == Tool::paint && edit.mass >= 0) {
+    edit.kind = subject::MassEdit::Kind::paint;
+    session_.add_edit(edit, tr("Painted border"));
+    path_.clear();
+  } else if (tool_ == Tool::measure || tool_ == Tool::compare) {
+    const SubjectPtr s = session_.subject();
+    const double aspect = s ? static_cast<double>(s->image.width) / s->image.height : 4.0 / 3;
+    lines_.push_back(subject::line_between(edit.path[0], edit.path[1], session_.choices().composition.sheet(aspect)));
+    if (tool_ == Tool::compare && lines_.size() % 2 == 0) {
+      panel_.measures()->show_comparison(lines_[lines_.size() - 2], lines_.back());
+    } else {
+      panel_.measures()->show_line(lines_.back());
+    }
+  }
+  refresh_overlay();
+}
+
+void SubjectTools::pick(QPointF share) {
+  const ImagePtr image = session_.image();
+  if (!image) return;
+  const auto& pixels = image->image;
+  const colour::LabPixel& p = pixels.at(std::min(pixels.width - 1, static_cast<int>(share.x() * pixels.width)),
+                                        std::min(pixels.height - 1, static_cast<int>(share.y() * pixels.height)));
+  Choices next = session_.choices();
+  next.composition.adjust.neutral = colour::Lab{p.l, p.a, p.b};
+  next.composition.adjust.neutral_is_white = tool_ == Tool::pick_white;
+  session_.change(next, tool_ == Tool::pick_white ? tr("White picked") : tr("Grey picked"));
+}
+
+}  // namespace yd::app

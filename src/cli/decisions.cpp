@@ -1,0 +1,81 @@
+#include <QFileInfo>
+
+#include "formats/collection_file.h"
+#include "formats/decisions_json.h"
+#include "formats/plan_json.h"
+#include "pictures/pictures.h"
+#include "work.h"
+
+namespace yd::cli {
+
+Status run_subject(const WorkArguments& a) {
+  Observer observer;
+  const auto work = load_work(a, false, observer);
+  if (!work) return work.error();
+  return write_json(formats::subject_to_json(work->subject), a.json_file);
+}
+
+Status run_ground(const WorkArguments& a) {
+  Observer observer;
+  const auto work = load_work(a, true, observer);
+  if (!work) return work.error();
+  const Work& w = work.value();
+  const auto ranked = plan::judge_grounds({&w.plan, &w.subject, w.papers, w.collection.sticks, &w.model.parameters,
+                                           w.options.underpaint.picture, plan::kGroundWeights},
+                                          observer);
+  if (!ranked) return ranked.error();
+  return write_json(formats::grounds_to_json(ranked.value(), w.papers, w.plan), a.json_file);
+}
+
+Status run_tray(const TrayArguments& a) {
+  Observer observer;
+  const auto work = load_work(a, true, observer);
+  if (!work) return work.error();
+  const plan::TrayWork& tray = *work->plan.work;
+  std::vector<plan::CurvePoint> curve;
+  if (a.curve) {
+    auto points = plan::tray_curve(tray.problem(), 3, 24, observer);
+    if (!points) return points.error();
+    curve = std::move(points).value();
+  }
+  if (!a.prove) return write_json(formats::tray_to_json(work->plan, work->collection, curve, nullptr), a.json_file);
+  plan::ProofOptions options;
+  options.solver_seconds = a.seconds;
+  const auto proof = plan::prove_tray(tray, options, observer);
+  if (!proof) return proof.error();
+  return write_json(formats::tray_to_json(work->plan, work->collection, curve, &proof.value()), a.json_file);
+}
+
+Status run_underpaint(const WorkArguments& a) {
+  Observer observer;
+  const auto work = load_work(a, true, observer);
+  if (!work) return work.error();
+  const Work& w = work.value();
+  plan::CoatInput input;
+  input.plan = &w.plan;
+  input.subject = &w.subject;
+  input.paper = &w.paper;
+  input.sticks = w.collection.sticks;
+  input.parameters = &w.model.parameters;
+  const auto advice = plan::judge_coats(input, observer);
+  if (!advice) return advice.error();
+  return write_json(formats::coats_to_json(advice.value()), a.json_file);
+}
+
+Status run_import(const ImportArguments& a) {
+  const auto medium = media::medium_by_name(a.medium);
+  if (!medium) return medium.error();
+  const QString file = QString::fromStdString(a.file);
+  const auto bytes = pictures::read_bytes(file);
+  if (!bytes) return bytes.error();
+  const auto in = formats::read_sticks(bytes.value(), a.file, medium.value());
+  if (!in) return in.error();
+  nlohmann::json sticks = nlohmann::json::array();
+  for (const media::Stick& s : in->sticks)
+    sticks.push_back({{"id", s.id}, {"name", s.name}, {"lab", formats::lab_to_json(s.lab)}});
+  nlohmann::json bad = nlohmann::json::array();
+  for (const formats::BadRow& b : in->bad) bad.push_back({{"line", b.line}, {"what", b.what}});
+  return write_json({{"name", in->name}, {"sticks", sticks}, {"bad_rows", bad}}, {});
+}
+
+}  // namespace yd::cli

@@ -1,0 +1,26 @@
+#pragma once
+
+#include <nlohmann/json_fwd.hpp>
+
+#include "commands.h"
+#include "media/model.h"
+#include "plan/plan.h"
+
+namespace yd::cli {
+
+/// Everything a command works on.
+struct Work {
+  media::Model model;
+  std::vector<media::Paper> papers;
+  media::Paper paper;
+  media::Collection collection;
+  subject::Subject subject;
+  plan::PlanOptions options;
+  plan::Plan plan;  ///< empty where `planned` was not asked for
+};
+Result<Work> load_work(const WorkArguments& arguments, bool planned, Observer& observer);
+
+/// To the file, or to standard output where there is none.
+Status write_json(const nlohmann::json& json, const std::string& file);
+
+}  // namespace yd::cli

@@ -1,0 +1,20 @@
+#pragma once
+
+#include <nlohmann/json.hpp>
+
+#include "plan/ground_choice.h"
+#include "plan/tray_work.h"
+#include "plan/underpaint_choice.h"
+#include "subject/values.h"
+
+namespace yd::formats {
+
+/// The four decisions before the first layer, for other programs; docs/file-formats.md names every field.
+nlohmann::json subject_to_json(const subject::Subject& subject);
+nlohmann::json grounds_to_json(const std::vector<plan::GroundVerdict>& ranked, std::span<const media::Paper> papers,
+                               const plan::Plan& plan);
+nlohmann::json tray_to_json(const plan::Plan& plan, const media::Collection& collection,
+                            const std::vector<plan::CurvePoint>& curve, const plan::TrayProof* proof);
+nlohmann::json coats_to_json(const plan::CoatAdvice& advice);
+
+}  // namespace yd::formats

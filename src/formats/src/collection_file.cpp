@@ -1,0 +1,62 @@
+#include "formats/collection_file.h"
+
+#include "colour/observer.h"
+#include "colour/smoothest.h"
+#include "colour/words.h"
+#include "media/fields.h"
+
+namespace yd::formats {
+
+void number_ids(std::vector<media::Stick>& sticks, const std::string& stem) {
+  int number = 0;
+  for (media::Stick& s : sticks) {
+    s.id = stem;
+    s.id += '-';
+    s.id += std::to_string(++number);
+  }
+}
+
+media::Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium medium) {
+  media::Stick s;
+  s.masstone = colour::nearest_reflectance(lab);
+  s.lab = colour::to_lab(s.masstone);
+  s.name = name.empty() ? colour::describe(s.lab) : name;
+  s.medium = medium;
+  return s;
+}
+
+Result<ImportedSticks> read_sticks(const QByteArray& bytes, const std::string& where, optics::Medium medium) {
+  const QByteArray start = bytes.left(256).trimmed();
+  if (start.startsWith("GIMP Palette")) return read_gimp_palette(bytes, where, medium);
+  if (start.startsWith('{')) return read_collection_json(bytes, where);
+  if (bytes.contains("BEGIN_DATA_FORMAT")) return read_cgats(bytes, where, medium);
+  const auto table = read_csv_table(bytes, where);
+  if (!table) return table.error();
+  return sticks_from_csv(table.value(), table->guess, where, medium);
+}
+
+Result<ImportedSticks> read_collection_json(const QByteArray& bytes, const std::string& where) {
+  if (bytes.size() > kMostPaletteBytes) return Error{Error::Code::too_large, where, "is larger than 32 MB"};
+  auto json = media::parse_json(bytes.toStdString(), where);
+  if (!json) return json.error();
+  auto& top = json.value();
+  if (!top.is_object() || top.value("format", "") != "yawning-dune collection" || !top.contains("sticks") ||
+      !top["sticks"].is_array())
+    return Error{Error::Code::bad_format, where, "is no Yawning Dune collection"};
+  ImportedSticks out;
+  out.name = top.contains("name") && top["name"].is_string() ? top["name"].get<std::string>() : "Imported";
+  int number = 0;
+  for (const auto& entry : top["sticks"]) {
+    ++number;
+    const nlohmann::json alone = {{"id", "one"}, {"name", "one"}, {"sticks", nlohmann::json::array({entry})}};
+    auto one = media::collection_from_json(alone, "stick");
+    if (one) {
+      out.sticks.push_back(std::move(one.value().sticks.front()));
+    } else {
+      out.bad.push_back({number, describe(one.error())});
+    }
+  }
+  return out;
+}
+
+}  // namespace yd::formats

@@ -2,7 +2,7 @@
 BUILD_PACKAGES=(g++ cmake ninja-build pkg-config qt6-base-dev libgl-dev qt6-image-formats-plugins
   libopencv-dev liblcms2-dev libeigen3-dev nlohmann-json3-dev libzip-dev libtbb-dev libcli11-dev coinor-libcbc-dev libcsv-dev libheif-dev)
 DEMO_PACKAGES=(xvfb xauth)
-CHECK_PACKAGES=(git clang-format clang-tidy libgsl-dev libbenchmark-dev librapidcheck-dev colord-data unzip)
+CHECK_PACKAGES=(git clang-format clang-tidy libgsl-dev libbenchmark-dev librapidcheck-dev colord-data argyll-ref unzip python3-scipy)
 
 # Installs what is missing, as root or through sudo.
 install_packages() {

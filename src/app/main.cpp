@@ -24,7 +24,8 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
   const auto take = [&window, file = shot.file, point = shot.point, sheet = shot.sheet] {
     const QStringList xy = point.split(',');
     if (xy.size() == 2) window.point_at({xy[0].toDouble(), xy[1].toDouble()});
-    if (auto* button = window.findChild<QAbstractButton*>(sheet)) button->click();
+    auto* button = sheet.isEmpty() ? nullptr : window.findChild<QAbstractButton*>(sheet);
+    if (button != nullptr) button->click();
     QTimer::singleShot(400, &window, [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
   };
   if (!opened) return take();

@@ -18,7 +18,18 @@ QString minutes(double m) {
 
 }  // namespace
 
-QString medium_words(plan::CoatMedium medium) { return CoatModel::tr(plan::name(medium)); }
+QString medium_words(plan::CoatMedium medium) {
+  switch (medium) {
+    case plan::CoatMedium::dry_rubbed:
+      return CoatModel::tr("rubbed pastel");
+    case plan::CoatMedium::alcohol:
+      return CoatModel::tr("pastel, alcohol");
+    case plan::CoatMedium::water:
+      return CoatModel::tr("pastel, water");
+    default:
+      return CoatModel::tr(plan::name(medium));
+  }
+}
 QString colours_words(plan::CoatColours colours) { return CoatModel::tr(plan::name(colours)); }
 
 void CoatModel::set_advice(std::shared_ptr<const plan::CoatAdvice> advice) {

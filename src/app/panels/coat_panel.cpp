@@ -1,6 +1,7 @@
 #include "panels/coat_panel.h"
 
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QItemSelectionModel>
 #include <QScrollArea>
 #include <QSignalBlocker>
@@ -41,6 +42,7 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
   reason_->setObjectName("coat_reason");
   about_->setObjectName("coat_about");
   table_->setAccessibleName(tr("Underpaintings"));
+  table_->horizontalHeader()->setMinimumSectionSize(30);
   auto* scroll = new QScrollArea;
   scroll->setWidgetResizable(true);
   scroll->setFrameShape(QFrame::NoFrame);

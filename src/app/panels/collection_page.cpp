@@ -26,9 +26,9 @@ CollectionPage::CollectionPage(Session& session, QWidget* parent)
   table_->setTabKeyNavigation(false);
   table_->verticalHeader()->hide();
   table_->verticalHeader()->setDefaultSectionSize(24);
-  const int widths[CollectionModel::columns] = {220, 200, 70, 56, 60, 60, 74, 100, 90};
+  const int widths[CollectionModel::columns] = {150, 160, 64, 48, 56, 56, 66, 92, 80};
   for (int c = 0; c < CollectionModel::columns; ++c) table_->setColumnWidth(c, widths[c]);
-  table_->horizontalHeader()->setSectionResizeMode(CollectionModel::words, QHeaderView::Stretch);
+  table_->horizontalHeader()->setStretchLastSection(true);
   auto* copy = new QPushButton(tr("Another like it"));
   copy->setObjectName("stick_copy");
   auto* remove = new QPushButton(tr("Take away"));

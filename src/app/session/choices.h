@@ -9,10 +9,10 @@
 
 namespace yd::app {
 
-/// A new picture's values are drawn together to what the sticks reach: unreachable darks help nobody.
+/// Darks that no stick reaches are drawn together, lights stay: an unreachable target helps nobody.
 inline plan::PlanOptions usual_plan() {
   plan::PlanOptions options;
-  options.fit = plan::Fit::compress;
+  options.fit = plan::Fit::anchor_lights;
   return options;
 }
 

@@ -1,6 +1,7 @@
 #include "widgets/sheet_view.h"
 
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QToolButton>
@@ -14,6 +15,7 @@ SheetView::SheetView(QWidget* parent) : QScrollArea(parent) {
   setObjectName("sheet_view");
   setWidgetResizable(true);
   setFrameShape(QFrame::NoFrame);
+  setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
 }
 
 void SheetView::set_cells(const QString& title, const QList<SheetCell>& cells, int across) {
@@ -23,35 +25,49 @@ void SheetView::set_cells(const QString& title, const QList<SheetCell>& cells, i
   p.setColor(QPalette::Window, judging_grey());
   p.setColor(QPalette::WindowText, QColor(245, 245, 245));
   page->setPalette(p);
-  auto* grid = new QGridLayout(page);
   auto* head = new QLabel(title);
   head->setProperty("heading", true);
+  head->setWordWrap(true);
+  QPalette white = head->palette();
+  white.setColor(QPalette::WindowText, QColor(245, 245, 245));
+  head->setPalette(white);
   auto* back = new QPushButton(tr("Back to the pair"));
   back->setObjectName("sheet_back");
   connect(back, &QPushButton::clicked, this, &SheetView::closed);
-  grid->addWidget(head, 0, 0, 1, std::max(1, across - 1));
-  grid->addWidget(back, 0, std::max(0, across - 1), Qt::AlignRight);
-  for (int i = 0; i < cells.size(); ++i) {
-    const SheetCell& c = cells[i];
-    auto* button = new QToolButton;
-    button->setIcon(QPixmap::fromImage(c.image));
-    button->setIconSize(c.image.size());
-    button->setText(c.caption);
-    button->setToolTip(c.caption);
-    button->setAccessibleName(c.caption);
-    button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
-    button->setAutoRaise(true);
-    button->setFocusPolicy(c.key.isEmpty() ? Qt::NoFocus : Qt::StrongFocus);
-    QPalette light = button->palette();
-    light.setColor(QPalette::ButtonText, QColor(245, 245, 245));
-    button->setPalette(light);
-    connect(button, &QToolButton::clicked, this, [this, key = c.key] {
-      if (!key.isEmpty()) emit cell_asked(key);
-    });
-    grid->addWidget(button, 1 + i / across, i % across);
-  }
-  grid->setRowStretch(2 + static_cast<int>(cells.size()) / std::max(1, across), 1);
+  auto* column = new QVBoxLayout(page);
+  auto* row = new QHBoxLayout;
+  row->addWidget(head, 1);
+  row->addWidget(back);
+  column->addLayout(row);
+  auto* grid = new QGridLayout;
+  column->addLayout(grid);
+  column->addStretch(1);
+  for (int i = 0; i < cells.size(); ++i) grid->addWidget(make_cell(cells[i], white), i / across, i % across, Qt::AlignTop);
+  for (int c = 0; c < across; ++c) grid->setColumnStretch(c, 1);
   setWidget(page);
+}
+
+QWidget* SheetView::make_cell(const SheetCell& c, const QPalette& palette) {
+  auto* button = new QToolButton;
+  button->setIcon(QPixmap::fromImage(c.image));
+  button->setIconSize(c.image.size());
+  button->setAccessibleName(c.caption);
+  button->setAutoRaise(true);
+  button->setFocusPolicy(c.key.isEmpty() ? Qt::NoFocus : Qt::StrongFocus);
+  connect(button, &QToolButton::clicked, this, [this, key = c.key] {
+    if (!key.isEmpty()) emit cell_asked(key);
+  });
+  auto* words = new QLabel(c.caption);
+  words->setWordWrap(true);
+  words->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
+  words->setPalette(palette);
+  auto* box = new QWidget;
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 6);
+  column->setSpacing(1);
+  column->addWidget(button, 0, Qt::AlignHCenter);
+  column->addWidget(words);
+  return box;
 }
 
 }  // namespace yd::app

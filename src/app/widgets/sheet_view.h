@@ -21,6 +21,9 @@ class SheetView : public QScrollArea {
   /// `across` cells in a row.
   void set_cells(const QString& title, const QList<SheetCell>& cells, int across);
 
+ private:
+  QWidget* make_cell(const SheetCell& cell, const QPalette& palette);
+
  signals:
   void cell_asked(const QString& key);
   void closed();

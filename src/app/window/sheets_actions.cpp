@@ -72,7 +72,7 @@ void SheetsActions::show_papers() {
   if (!planned || !grounds) return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
   shown_ = Shown::papers;
   QList<SheetCell> cells;
-  const int width = std::clamp((centre_.width() - 80) / 4, 150, 420);
+  const int width = std::clamp((centre_.width() - 110) / 4, 120, 420);
   for (const SheetPicture& p : subject_on_papers(*planned->subject, session_.materials().papers, grounds->ranked, width))
     cells.append({p.image, p.caption, p.key});
   show_cells(tr("The subject on every paper, its background cut away; click one to work on it"), cells, 4);
@@ -86,7 +86,7 @@ void SheetsActions::show_offcuts(bool masked) {
   QList<SheetCell> cells;
   for (const SheetPicture& p : offcut_strips(*grounds, *planned, session_.materials().papers, masked))
     cells.append({p.image, p.caption, {}});
-  const int across = std::max(1, centre_.width() / 360);
+  const int across = std::max(1, centre_.width() / 375);
   show_cells(tr("Offcut sheet: the most delicate colours, two layers of pan, pencil and stick"), cells, across);
 }
 

@@ -62,7 +62,8 @@ int main(int argc, char** argv) {
   }
   const QString folder =
       QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + QStringLiteral("/collections");
-  for (const QString& bad : yd::app::OwnCollections::load_into(materials.value(), folder)) qWarning("%s", qPrintable(bad));
+  for (const QString& bad : yd::app::OwnCollections::load_into(materials.value(), folder))
+    qWarning("%s", qPrintable(bad));
   yd::app::Session session(std::move(materials).value());
   QSettings settings;
   yd::app::Autosave autosave(session,
@@ -75,7 +76,9 @@ int main(int argc, char** argv) {
   window.show();
   window.stages().go(static_cast<yd::app::Stage>(std::clamp(parser.value(stage).toInt(), 0, yd::app::kStages - 1)));
   const bool opened = !parser.positionalArguments().isEmpty();
-  if (parser.isSet(picture)) picture_when_ready(window, session, advice, {parser.value(picture), parser.value(point), parser.value(sheet)}, opened);
+  if (parser.isSet(picture))
+    picture_when_ready(window, session, advice, {parser.value(picture), parser.value(point), parser.value(sheet)},
+                       opened);
   if (opened) window.files().open_path(parser.positionalArguments().first());
   return QApplication::exec();
 }

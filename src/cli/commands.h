@@ -14,12 +14,12 @@ struct WorkArguments {
   std::string collection = "generic";
   std::string school = "dark-first";
   std::string fit = "keep";
-  std::string coat;          ///< underpainting medium; empty: none
+  std::string coat;  ///< underpainting medium; empty: none
   std::string coat_colours = "local";
   int sticks = 12;
   int strokes = 2;
   int masses = 16;
-  std::string json_file;     ///< empty: standard output
+  std::string json_file;  ///< empty: standard output
 };
 
 struct PlanArguments : WorkArguments {

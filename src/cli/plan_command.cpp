@@ -13,8 +13,8 @@ namespace {
 Status write_pictures(const PlanArguments& a, const Work& w) {
   if (!a.board_file.empty()) {
     const auto map = board::make_map(w.subject, w.plan, w.paper);
-    const auto palette = board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper, w.collection,
-                                              w.model.parameters);
+    const auto palette =
+        board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper, w.collection, w.model.parameters);
     Status written = pictures::write_png(QString::fromStdString(a.board_file), board::render(map, palette));
     if (!written) return written;
   }
@@ -33,8 +33,8 @@ Status run_plan(const PlanArguments& a) {
   const Work& w = work.value();
   nlohmann::json json = formats::plan_to_json(w.plan, w.subject, w.paper, w.collection);
   if (a.reach) {
-    const auto reach = plan::judge_reach(
-        {&w.plan, &w.paper, w.papers, &w.collection, &w.model.parameters, w.options}, observer);
+    const auto reach =
+        plan::judge_reach({&w.plan, &w.paper, w.papers, &w.collection, &w.model.parameters, w.options}, observer);
     if (!reach) return reach.error();
     formats::add_reach(json, w.plan, reach.value());
     formats::add_lights(json, w.plan, w.paper, w.collection, w.model.parameters);

@@ -79,8 +79,7 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
 
 Status write_json(const nlohmann::json& json, const std::string& file) {
   const std::string text = json.dump(1) + "\n";
-  if (!file.empty())
-    return formats::write_atomically(QString::fromStdString(file), QByteArray::fromStdString(text));
+  if (!file.empty()) return formats::write_atomically(QString::fromStdString(file), QByteArray::fromStdString(text));
   std::fputs(text.c_str(), stdout);
   return success();
 }

@@ -13,10 +13,12 @@ using namespace yd;
 
 namespace {
 
-double luminance(const colour::Lab& lab) { return colour::to_xyz(lab, colour::weights(colour::Illuminant::d50).white).y; }
+double luminance(const colour::Lab& lab) {
+  return colour::to_xyz(lab, colour::weights(colour::Illuminant::d50).white).y;
+}
 
-/// A row of spheres lit by Lambert's cosine law (J. H. Lambert, Photometria, 1760) from an angle in the picture's plane,
-/// slightly towards the viewer; each is one label, the ground another.
+/// A row of spheres lit by Lambert's cosine law (J. H. Lambert, Photometria, 1760) from an angle in the picture's
+/// plane, slightly towards the viewer; each is one label, the ground another.
 struct Lit {
   subject::LabImage image;
   subject::LabelImage labels;
@@ -171,7 +173,8 @@ class TestComposition : public QObject {
     QCOMPARE(subject::value_in_steps(50, 9), 5);
     QCOMPARE(subject::value_in_steps(100, 9), 9);
     for (const int steps : {2, 3, 5, 9}) {
-      for (int s = 1; s <= steps; ++s) QCOMPARE(subject::value_in_steps(subject::lightness_of_step(s, steps), steps), s);
+      for (int s = 1; s <= steps; ++s)
+        QCOMPARE(subject::value_in_steps(subject::lightness_of_step(s, steps), steps), s);
       int last = 1;
       for (double l = 0; l <= 100; l += 0.5) {
         QVERIFY(subject::value_in_steps(l, steps) >= last);

@@ -150,7 +150,8 @@ class TestEdits : public QObject {
     MassEdit merge = edit(MassEdit::Kind::merge, neighbour_of(world(), 0) == 3 ? 3 : 0);
     merge.other = neighbour_of(world(), 0) == 3 ? 0 : neighbour_of(world(), 0);
     const auto s = subject::with_edits(world(), {named, plane, soft, edit(MassEdit::Kind::focal, 3), merge});
-    const auto found = std::find_if(s.masses.begin(), s.masses.end(), [](const auto& m) { return m.name == "far bank"; });
+    const auto found =
+        std::find_if(s.masses.begin(), s.masses.end(), [](const auto& m) { return m.name == "far bank"; });
     QVERIFY(found != s.masses.end());
     QCOMPARE(found->plane, subject::Plane::foreground);
     QCOMPARE(found->edge, subject::EdgeKind::soft);

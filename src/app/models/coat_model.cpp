@@ -115,8 +115,10 @@ QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
     lines << CoatModel::tr("%1: %2 wet, %3 dry; %4.")
                  .arg(medium_words(v.choice.medium), QString::fromStdString(colour::describe(v.wet)),
                       QString::fromStdString(colour::describe(v.dry)),
-                      v.shows ? CoatModel::tr("it shows on this sheet") : CoatModel::tr("it hardly shows on this sheet"));
-    lines << CoatModel::tr("Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.")
+                      v.shows ? CoatModel::tr("it shows on this sheet")
+                              : CoatModel::tr("it hardly shows on this sheet"));
+    lines << CoatModel::tr(
+                 "Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.")
                  .arg(v.de00, 0, 'f', 2)
                  .arg(advice.plain_de00, 0, 'f', 2)
                  .arg(v.chroma >= 0 ? "+" : "")

@@ -19,7 +19,8 @@ void add_light(const Choices& choices, const subject::Subject& s, Overlay& out) 
   const QPointF to(0.5 + 0.4 * std::cos(a), 0.5 - 0.4 * std::sin(a));
   const QPointF from(0.5 + 0.28 * std::cos(a), 0.5 - 0.28 * std::sin(a));
   out.marks.append({QLineF(from, to), true});
-  out.words.append({to, choices.composition.light_deg ? tr("light") : tr("light? %1 %").arg(qRound(100 * guess.confidence))});
+  out.words.append(
+      {to, choices.composition.light_deg ? tr("light") : tr("light? %1 %").arg(qRound(100 * guess.confidence))});
 }
 
 }  // namespace
@@ -38,7 +39,8 @@ QString line_words(const subject::Line& line) {
 Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn, int grid) {
   Overlay out;
   const subject::Composition& c = choices.composition;
-  const double aspect = subject == nullptr ? 4.0 / 3 : static_cast<double>(subject->image.width) / subject->image.height;
+  const double aspect =
+      subject == nullptr ? 4.0 / 3 : static_cast<double>(subject->image.width) / subject->image.height;
   const auto across = [&](double y, bool strong) { out.marks.append({QLineF(0, y, 1, y), strong}); };
   const auto down = [&](double x, bool strong) { out.marks.append({QLineF(x, 0, x, 1), strong}); };
   for (int i = 1; i < grid; ++i) {
@@ -51,13 +53,15 @@ Overlay subject_overlay(const Choices& choices, const subject::Subject* subject,
   }
   if (c.horizon) {
     across(*c.horizon, true);
-    out.words.append({{0.1, *c.horizon}, subject::horizon_in_middle(*c.horizon) ? tr("horizon: in the middle") : tr("horizon")});
+    out.words.append(
+        {{0.1, *c.horizon}, subject::horizon_in_middle(*c.horizon) ? tr("horizon: in the middle") : tr("horizon")});
   }
   if (subject != nullptr && c.thirds) add_light(choices, *subject, out);
-  for (std::size_t i = 1; i < drawn.path.size(); ++i) out.marks.append({QLineF(drawn.path[i - 1], drawn.path[i]), true});
+  for (std::size_t i = 1; i < drawn.path.size(); ++i)
+    out.marks.append({QLineF(drawn.path[i - 1], drawn.path[i]), true});
   if (drawn.measuring && drawn.path.size() == 2) {
-    const auto line = subject::line_between({drawn.path[0].x(), drawn.path[0].y()}, {drawn.path[1].x(), drawn.path[1].y()},
-                                            c.sheet(aspect));
+    const auto line = subject::line_between({drawn.path[0].x(), drawn.path[0].y()},
+                                            {drawn.path[1].x(), drawn.path[1].y()}, c.sheet(aspect));
     out.words.append({(drawn.path[0] + drawn.path[1]) / 2, line_words(line)});
   }
   return out;

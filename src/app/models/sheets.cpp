@@ -53,8 +53,8 @@ QList<SheetPicture> subject_on_papers(const subject::Subject& s, const std::vect
         if (s.masses[mass].plane == subject::Plane::background) image.setPixelColor(x, y, sheet);
       }
     }
-    out.append({image, tr("%1. %2").arg(++place).arg(QString::fromStdString(paper.name)),
-                QString::fromStdString(paper.id)});
+    out.append(
+        {image, tr("%1. %2").arg(++place).arg(QString::fromStdString(paper.name)), QString::fromStdString(paper.id)});
   }
   return out;
 }

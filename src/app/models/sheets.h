@@ -18,8 +18,8 @@ struct SheetPicture {
 QList<SheetPicture> subject_on_papers(const subject::Subject& subject, const std::vector<media::Paper>& papers,
                                       const std::vector<plan::GroundVerdict>& ranked, int width);
 
-/// Strips of the delicate colours, a row a colour and paper, laid with pan, pencil and stick. With `masked` the surround
-/// is one common grey instead of the sheet.
+/// Strips of the delicate colours, a row a colour and paper, laid with pan, pencil and stick. With `masked` the
+/// surround is one common grey instead of the sheet.
 QList<SheetPicture> offcut_strips(const GroundAdvice& advice, const Planned& planned,
                                   const std::vector<media::Paper>& papers, bool masked);
 

@@ -61,7 +61,8 @@ QString next_stick_words(const Planned& p) {
   if (!p.plan.work) return {};
   const plan::NextStick next = plan::stick_to_get(p.plan.work->problem(), p.plan.work->tray.sticks);
   constexpr double kWorthGetting = 0.02;  // of the cost
-  if (next.stick < 0 || next.gain < kWorthGetting * p.plan.work->tray.cost) return tr("No single stick more would help much.");
+  if (next.stick < 0 || next.gain < kWorthGetting * p.plan.work->tray.cost)
+    return tr("No single stick more would help much.");
   const media::Stick& s = stick_of(p, p.plan.work->pool[static_cast<std::size_t>(next.stick)]);
   return tr("One stick more: %1, %2%3. The error would fall by %4 %.")
       .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)),
@@ -110,7 +111,9 @@ QString mass_words(const Planned& p, int mass) {
     if (t.mass != mass) continue;
     QStringList sticks;
     for (const plan::Stroke& s : t.recipe.strokes) sticks << QString::fromStdString(stick_of(p, s.stick).name);
-    lines << tr("%1: %2 (%3 ΔE00)").arg(tr(subject::name(t.role)), sticks.join(tr(", then "))).arg(t.recipe.de00, 0, 'f', 1);
+    lines << tr("%1: %2 (%3 ΔE00)")
+                 .arg(tr(subject::name(t.role)), sticks.join(tr(", then ")))
+                 .arg(t.recipe.de00, 0, 'f', 1);
   }
   return lines.join('\n');
 }

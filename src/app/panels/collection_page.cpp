@@ -60,7 +60,8 @@ void CollectionPage::show_collection(const QString& id) { model_.show_collection
 
 void CollectionPage::refresh_title() {
   const media::Collection* c = model_.collection();
-  title_->setText(c == nullptr ? QString() : tr("%1: %2 sticks").arg(QString::fromStdString(c->name)).arg(c->sticks.size()));
+  title_->setText(c == nullptr ? QString()
+                               : tr("%1: %2 sticks").arg(QString::fromStdString(c->name)).arg(c->sticks.size()));
 }
 
 }  // namespace yd::app

@@ -107,7 +107,8 @@ void ImportPage::show_columns() {
     for (int r = 1; r < columns_->rowCount(); ++r) {
       const auto& fields = csv_->rows[static_cast<std::size_t>(r - 1)];
       const auto at = static_cast<std::size_t>(c);
-      columns_->setItem(r, c, new QTableWidgetItem(at < fields.size() ? QString::fromStdString(fields[at]) : QString()));
+      columns_->setItem(r, c,
+                        new QTableWidgetItem(at < fields.size() ? QString::fromStdString(fields[at]) : QString()));
     }
   }
   columns_->setHorizontalHeaderLabels(titles);

@@ -12,8 +12,8 @@
 
 namespace yd::app {
 
-/// What a palette file holds before it is taken: columns of a CSV with their meaning, sticks with their colours, bad rows
-/// with their lines.
+/// What a palette file holds before it is taken: columns of a CSV with their meaning, sticks with their colours, bad
+/// rows with their lines.
 class ImportPage : public QWidget {
   Q_OBJECT
  public:

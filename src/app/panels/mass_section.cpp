@@ -164,7 +164,8 @@ void MassSection::show_mass() {
   merge_->clear();
   merge_->addItem(tr("Merge with a neighbour…"));
   for (const int n : neighbours(*s, m.id))
-    merge_->addItem(QString("%1. %2").arg(n + 1).arg(QString::fromStdString(s->masses[static_cast<std::size_t>(n)].name)), n);
+    merge_->addItem(
+        QString("%1. %2").arg(n + 1).arg(QString::fromStdString(s->masses[static_cast<std::size_t>(n)].name)), n);
   const QString warm = std::abs(m.warmer) < 2 ? tr("as warm as its neighbours")
                        : m.warmer > 0         ? tr("warmer than its neighbours")
                                               : tr("cooler than its neighbours");

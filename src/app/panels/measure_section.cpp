@@ -44,17 +44,18 @@ MeasureSection::MeasureSection(Session& session, QWidget* parent)
 }
 
 void MeasureSection::show_line(const subject::Line& line) {
-  measured_->setText(tr("%1. Across %2, down %3.")
-                         .arg(line_words(line), length_words(std::abs(line.across_cm)), length_words(std::abs(line.down_cm))));
+  measured_->setText(
+      tr("%1. Across %2, down %3.")
+          .arg(line_words(line), length_words(std::abs(line.across_cm)), length_words(std::abs(line.down_cm))));
 }
 
 void MeasureSection::show_comparison(const subject::Line& first, const subject::Line& second) {
   const bool longer = second.length_cm >= first.length_cm;
-  measured_->setText(tr("%1 and %2: the %3 goes %4 times into the %5.")
-                         .arg(length_words(first.length_cm), length_words(second.length_cm),
-                              longer ? tr("first") : tr("second"))
-                         .arg(subject::goes_into(first.length_cm, second.length_cm), 0, 'f', 1)
-                         .arg(longer ? tr("second") : tr("first")));
+  measured_->setText(
+      tr("%1 and %2: the %3 goes %4 times into the %5.")
+          .arg(length_words(first.length_cm), length_words(second.length_cm), longer ? tr("first") : tr("second"))
+          .arg(subject::goes_into(first.length_cm, second.length_cm), 0, 'f', 1)
+          .arg(longer ? tr("second") : tr("first")));
 }
 
 void MeasureSection::show_extents(int mass) {

@@ -27,8 +27,9 @@ QString findings(const subject::Subject& s, bool from_dark) {
     const int step = from_dark ? i : 8 - i;
     shares << QString("%1: %2").arg(i + 1).arg(qRound(100 * v.share[static_cast<std::size_t>(step)]));
   }
-  return QObject::tr("%1 masses. Contrast: %2 of nine steps.\nDarkest spot: %3.\nLightest spot: %4.\nMost vivid: %5.\n"
-                     "Area by value in %: %6.")
+  return QObject::tr(
+             "%1 masses. Contrast: %2 of nine steps.\nDarkest spot: %3.\nLightest spot: %4.\nMost vivid: %5.\n"
+             "Area by value in %: %6.")
       .arg(s.masses.size())
       .arg(v.contrast, 0, 'f', 1)
       .arg(spot(v.darkest), spot(v.lightest), QString::fromStdString(colour::describe(v.most_vivid.lab)),

@@ -34,7 +34,9 @@ QString out_of_reach(const Planned& planned) {
   return lines.join("\n");
 }
 
-bool contains(const std::vector<int>& list, int stick) { return std::find(list.begin(), list.end(), stick) != list.end(); }
+bool contains(const std::vector<int>& list, int stick) {
+  return std::find(list.begin(), list.end(), stick) != list.end();
+}
 
 QPushButton* button(const QString& text, const QString& name) {
   auto* b = new QPushButton(text);
@@ -249,7 +251,8 @@ void TrayPanel::refresh_wishes() {
   const media::Collection* c = session_.materials().collection(session_.choices().collection);
   const auto add = [&](int stick, const QString& text) {
     if (c == nullptr || stick >= static_cast<int>(c->sticks.size())) return;
-    auto* item = new QListWidgetItem(text.arg(QString::fromStdString(c->sticks[static_cast<std::size_t>(stick)].name)), wishes_);
+    auto* item =
+        new QListWidgetItem(text.arg(QString::fromStdString(c->sticks[static_cast<std::size_t>(stick)].name)), wishes_);
     item->setData(Qt::UserRole, stick);
   };
   for (const int s : w.must_have) add(s, tr("must have: %1"));

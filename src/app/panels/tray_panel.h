@@ -13,8 +13,8 @@
 
 namespace yd::app {
 
-/// Stage Tray: collection, most sticks and their curve, the chosen sticks as a list and on the lattice, wishes, what each
-/// mass gets, what stays out of reach, the stick to get next.
+/// Stage Tray: collection, most sticks and their curve, the chosen sticks as a list and on the lattice, wishes, what
+/// each mass gets, what stays out of reach, the stick to get next.
 class TrayPanel : public QWidget {
   Q_OBJECT
  public:

@@ -98,9 +98,9 @@ void Advice::stop_comparing() {
 
 QImage Advice::other_board() const {
   if (!other_) return {};
-  const auto palette = board::palette_after(other_->plan, static_cast<int>(other_->plan.passes.size()), *other_->paper,
-                                            *other_->collection, session_.materials().model.parameters,
-                                            session_.light());
+  const auto palette =
+      board::palette_after(other_->plan, static_cast<int>(other_->plan.passes.size()), *other_->paper,
+                           *other_->collection, session_.materials().model.parameters, session_.light());
   return to_image(board::render(other_->map, palette));
 }
 

@@ -8,8 +8,8 @@
 
 namespace yd::app {
 
-/// Keeps collections the artist imported or edited in a folder of theirs, so that the next project finds them. A shipped
-/// collection that was edited is kept under its id and goes before the shipped one.
+/// Keeps collections the artist imported or edited in a folder of theirs, so that the next project finds them. A
+/// shipped collection that was edited is kept under its id and goes before the shipped one.
 class OwnCollections : public QObject {
   Q_OBJECT
  public:

@@ -25,7 +25,8 @@ class Reporter : public Observer {
       last_.restart();
     }
     const QString text = QString::fromUtf8(step.data(), static_cast<qsizetype>(step.size()));
-    QMetaObject::invokeMethod(to_, [heard = heard_, fraction, text] { heard(fraction, text); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        to_, [heard = heard_, fraction, text] { heard(fraction, text); }, Qt::QueuedConnection);
   }
   bool cancelled() const override { return stop_; }
   void stop() { stop_ = true; }

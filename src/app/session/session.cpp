@@ -211,8 +211,7 @@ void Session::run(Function function) {
 void Session::start(Work work) {
   work_ = work;
   stale_ = false;
-  reporter_ =
-      std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
+  reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
   const auto reporter = reporter_;
   if (work == Work::loading) {
     image_dirty_ = false;
@@ -322,8 +321,9 @@ void Session::put_collection(const media::Collection& collection) {
   bool known = false;
   for (media::Collection& c : materials_.collections) {
     if (c.id != collection.id) continue;
-    const bool same_sticks = std::equal(c.sticks.begin(), c.sticks.end(), collection.sticks.begin(),
-                                        collection.sticks.end(), [](const auto& p, const auto& q) { return p.id == q.id; });
+    const bool same_sticks =
+        std::equal(c.sticks.begin(), c.sticks.end(), collection.sticks.begin(), collection.sticks.end(),
+                   [](const auto& p, const auto& q) { return p.id == q.id; });
     if (!same_sticks && choices_.collection == id) forget_sticks(choices_.plan);
     c = collection;
     known = true;

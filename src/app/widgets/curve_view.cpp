@@ -22,11 +22,8 @@ void CurveView::set_points(const QList<QPointF>& points, int chosen, const QList
   ghost_ = ghost;
   chosen_ = chosen;
   if (chosen >= 0 && chosen < points.size()) {
-    setAccessibleDescription(tr("%1 %2, %3 %4")
-                                 .arg(across_)
-                                 .arg(points[chosen].x(), 0, 'g', 3)
-                                 .arg(up_)
-                                 .arg(points[chosen].y(), 0, 'g', 3));
+    setAccessibleDescription(
+        tr("%1 %2, %3 %4").arg(across_).arg(points[chosen].x(), 0, 'g', 3).arg(up_).arg(points[chosen].y(), 0, 'g', 3));
   }
   update();
 }
@@ -67,7 +64,8 @@ void CurveView::draw_axes(QPainter& painter) const {
   painter.drawText(below, Qt::AlignLeft, QString::number(r.left(), 'g', 3));
   painter.drawText(below, Qt::AlignRight, QString::number(r.right(), 'g', 3));
   painter.drawText(below, Qt::AlignHCenter, across_);
-  painter.drawText(QRectF(0, box.top() - 6, 31, 18), Qt::AlignRight, QString::number(r.height(), 'f', r.height() < 20 ? 1 : 0));
+  painter.drawText(QRectF(0, box.top() - 6, 31, 18), Qt::AlignRight,
+                   QString::number(r.height(), 'f', r.height() < 20 ? 1 : 0));
   painter.drawText(QRectF(0, box.bottom() - 14, 31, 18), Qt::AlignRight, "0");
   painter.drawText(box.adjusted(6, -4, 0, 0), Qt::AlignTop | Qt::AlignHCenter, up_);
 }

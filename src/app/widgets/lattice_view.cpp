@@ -53,8 +53,8 @@ void LatticeView::draw_item(QPainter& painter, const LatticeItem& item, bool lit
       painter.drawRect(QRectF(c - QPointF(9, 3.5), QSizeF(18, 7)));
       break;
     case 2:
-      painter.drawPolygon(QPolygonF({c + QPointF(-10, -3), c + QPointF(5, -3), c + QPointF(11, 0), c + QPointF(5, 3),
-                                     c + QPointF(-10, 3)}));
+      painter.drawPolygon(QPolygonF(
+          {c + QPointF(-10, -3), c + QPointF(5, -3), c + QPointF(11, 0), c + QPointF(5, 3), c + QPointF(-10, 3)}));
       break;
     default:
       painter.drawEllipse(c, 7, 7);

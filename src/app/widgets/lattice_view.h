@@ -12,7 +12,7 @@ struct LatticeItem {
   double hue = 0;    ///< degrees; below 0: a grey
   double value = 5;  ///< nine steps
   QColor colour;
-  int shape = 0;     ///< 0 soft stick, 1 hard stick, 2 pencil, 3 pan
+  int shape = 0;  ///< 0 soft stick, 1 hard stick, 2 pencil, 3 pan
   bool chosen = false;
   int id = 0;
   QString words;

@@ -42,7 +42,8 @@ void SheetView::set_cells(const QString& title, const QList<SheetCell>& cells, i
   auto* grid = new QGridLayout;
   column->addLayout(grid);
   column->addStretch(1);
-  for (int i = 0; i < cells.size(); ++i) grid->addWidget(make_cell(cells[i], white), i / across, i % across, Qt::AlignTop);
+  for (int i = 0; i < cells.size(); ++i)
+    grid->addWidget(make_cell(cells[i], white), i / across, i % across, Qt::AlignTop);
   for (int c = 0; c < across; ++c) grid->setColumnStretch(c, 1);
   setWidget(page);
 }

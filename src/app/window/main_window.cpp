@@ -176,8 +176,8 @@ void MainWindow::show_preview(double strength) {
   const SubjectView view = stages_->subject_panel()->shown();
   if (!s || (view != SubjectView::squint && view != SubjectView::values)) return;
   // Half the working size follows the hand; the whole follows when the reading is done.
-  const QImage quick = squint_preview(subject::shrink(s->image, kPreviewSide), strength, view,
-                                      stages_->subject_panel()->steps());
+  const QImage quick =
+      squint_preview(subject::shrink(s->image, kPreviewSide), strength, view, stages_->subject_panel()->steps());
   pair_->subject().set_image(quick.scaled(s->image.width, s->image.height));
 }
 
@@ -186,9 +186,10 @@ void MainWindow::show_other() {
   if (!other) return show_subject();
   pair_->subject().set_image(advice_.other_board());
   const QString paper = QString::fromStdString(other->paper->name);
-  pair_->set_subject_title(other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty()
-                               ? tr("Board without underpainting: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1)
-                               : tr("Board on the other paper: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1));
+  pair_->set_subject_title(
+      other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty()
+          ? tr("Board without underpainting: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1)
+          : tr("Board on the other paper: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1));
 }
 
 void MainWindow::show_step(const QString& text) { step_->setText(text); }

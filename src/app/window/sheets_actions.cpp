@@ -69,11 +69,13 @@ void SheetsActions::show_cells(const QString& title, const QList<SheetCell>& cel
 void SheetsActions::show_papers() {
   const PlannedPtr planned = session_.planned();
   const auto grounds = advice_.grounds();
-  if (!planned || !grounds) return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
+  if (!planned || !grounds)
+    return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
   shown_ = Shown::papers;
   QList<SheetCell> cells;
   const int width = std::clamp((centre_.width() - 110) / 4, 120, 420);
-  for (const SheetPicture& p : subject_on_papers(*planned->subject, session_.materials().papers, grounds->ranked, width))
+  for (const SheetPicture& p :
+       subject_on_papers(*planned->subject, session_.materials().papers, grounds->ranked, width))
     cells.append({p.image, p.caption, p.key});
   show_cells(tr("The subject on every paper, its background cut away; click one to work on it"), cells, 4);
 }
@@ -81,7 +83,8 @@ void SheetsActions::show_papers() {
 void SheetsActions::show_offcuts(bool masked) {
   const PlannedPtr planned = session_.planned();
   const auto grounds = advice_.grounds();
-  if (!planned || !grounds) return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
+  if (!planned || !grounds)
+    return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
   shown_ = masked ? Shown::masked_offcuts : Shown::offcuts;
   QList<SheetCell> cells;
   for (const SheetPicture& p : offcut_strips(*grounds, *planned, session_.materials().papers, masked))
@@ -91,8 +94,9 @@ void SheetsActions::show_offcuts(bool masked) {
 }
 
 void SheetsActions::import_dialog() {
-  auto* dialog = new QFileDialog(centre_.window(), tr("Sticks from a file"), {},
-                                 tr("Palettes and measurements (*.gpl *.csv *.txt *.cgats *.it8 *.json);;All files (*)"));
+  auto* dialog =
+      new QFileDialog(centre_.window(), tr("Sticks from a file"), {},
+                      tr("Palettes and measurements (*.gpl *.csv *.txt *.cgats *.it8 *.json);;All files (*)"));
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->setFileMode(QFileDialog::ExistingFile);
   connect(dialog, &QFileDialog::fileSelected, this, &SheetsActions::import_file);
@@ -109,8 +113,9 @@ void SheetsActions::import_file(const QString& file) {
 }
 
 void SheetsActions::export_dialog(const QString& collection) {
-  auto* dialog = new QFileDialog(centre_.window(), tr("Save the sticks"), {},
-                                 tr("Our collection (*.json);;CSV table (*.csv);;CGATS spectra (*.txt);;GIMP palette (*.gpl)"));
+  auto* dialog =
+      new QFileDialog(centre_.window(), tr("Save the sticks"), {},
+                      tr("Our collection (*.json);;CSV table (*.csv);;CGATS spectra (*.txt);;GIMP palette (*.gpl)"));
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->setAcceptMode(QFileDialog::AcceptSave);
   dialog->setDefaultSuffix("json");

@@ -46,7 +46,8 @@ void SubjectTools::take(Tool tool) {
       emit hint_changed(tr("Click what ought to be white (or Space at the cross). Escape: leave it."));
       break;
     case Tool::split:
-      emit hint_changed(tr("Draw the line that splits mass %1, or mark its two ends with Space.").arg(panel_.masses()->chosen() + 1));
+      emit hint_changed(
+          tr("Draw the line that splits mass %1, or mark its two ends with Space.").arg(panel_.masses()->chosen() + 1));
       break;
     case Tool::paint:
       emit hint_changed(tr("Paint what belongs to mass %1. Escape: done.").arg(panel_.masses()->chosen() + 1));

@@ -64,7 +64,8 @@ std::optional<double> number_at(cmsHANDLE file, int row, int column) {
 
 /// Line of the first row after BEGIN_DATA, so that row n stands on that line + n in a plain file.
 int first_data_line(const QByteArray& bytes) {
-  const qsizetype at = bytes.indexOf("BEGIN_DATA\n") >= 0 ? bytes.indexOf("BEGIN_DATA\n") : bytes.indexOf("BEGIN_DATA\r");
+  const qsizetype at =
+      bytes.indexOf("BEGIN_DATA\n") >= 0 ? bytes.indexOf("BEGIN_DATA\n") : bytes.indexOf("BEGIN_DATA\r");
   return at < 0 ? 1 : static_cast<int>(bytes.left(at).count('\n')) + 2;
 }
 
@@ -90,9 +91,9 @@ class Rows {
       if (!number) return bad_value("", columns_.names[static_cast<std::size_t>(where[i])] + " is no number");
       v[i] = *number;
     }
-    const colour::Lab lab = all(lab_) ? colour::Lab{v[0], v[1], v[2]}
-                                      : colour::to_lab({v[0], v[1], v[2]},
-                                                       colour::weights(colour::Illuminant::d50).white);
+    const colour::Lab lab = all(lab_)
+                                ? colour::Lab{v[0], v[1], v[2]}
+                                : colour::to_lab({v[0], v[1], v[2]}, colour::weights(colour::Illuminant::d50).white);
     if (!(lab.l >= 0 && lab.l <= 100 && std::abs(lab.a) <= 160 && std::abs(lab.b) <= 160))
       return bad_value("", "is no colour of a surface");
     return stick_of(lab, name, medium_);
@@ -106,7 +107,8 @@ class Rows {
     double most = 0;
     for (const auto& [column, nm] : columns_.spectral) {
       const auto number = number_at(file_, r, column);
-      if (!number || *number < 0) return bad_value("", columns_.names[static_cast<std::size_t>(column)] + " is no reflectance");
+      if (!number || *number < 0)
+        return bad_value("", columns_.names[static_cast<std::size_t>(column)] + " is no reflectance");
       value.push_back(*number);
       most = std::max(most, *number);
     }
@@ -114,7 +116,8 @@ class Rows {
     const double scale = most > 2 ? 0.01 : 1;
     if (most * scale > 1.5) return bad_value("", "reflectance is above 1");
     media::Stick s;
-    for (std::size_t i = 0; i < colour::kBands; ++i) s.masstone[i] = static_cast<float>(scale * at(value, colour::band_nm(i)));
+    for (std::size_t i = 0; i < colour::kBands; ++i)
+      s.masstone[i] = static_cast<float>(scale * at(value, colour::band_nm(i)));
     s.lab = colour::to_lab(s.masstone);
     s.name = name.empty() ? colour::describe(s.lab) : name;
     s.medium = medium_;
@@ -151,14 +154,14 @@ Result<ImportedSticks> read_cgats(const QByteArray& bytes, const std::string& wh
   cmsSetLogErrorHandlerTHR(context.get(), complain);
   QByteArray text = bytes;
   const std::unique_ptr<void, void (*)(cmsHANDLE)> file(
-      cmsIT8LoadFromMem(context.get(), text.data(), static_cast<cmsUInt32Number>(text.size())),
-      [](cmsHANDLE h) { if (h != nullptr) cmsIT8Free(h); });
+      cmsIT8LoadFromMem(context.get(), text.data(), static_cast<cmsUInt32Number>(text.size())), [](cmsHANDLE h) {
+        if (h != nullptr) cmsIT8Free(h);
+      });
   if (!file)
     return Error{Error::Code::bad_format, where,
                  complaint.text.empty() ? "is no CGATS text" : "is no sound CGATS text: " + complaint.text};
   const Rows rows(file.get(), medium);
-  if (!rows.has_colour())
-    return Error{Error::Code::bad_format, where, "has neither Lab, XYZ nor spectral columns"};
+  if (!rows.has_colour()) return Error{Error::Code::bad_format, where, "has neither Lab, XYZ nor spectral columns"};
   const double sets = cmsIT8GetPropertyDbl(file.get(), "NUMBER_OF_SETS");
   if (!(sets >= 0 && sets <= kMostRows)) return Error{Error::Code::too_large, where, "holds more than 20000 rows"};
   ImportedSticks out;
@@ -189,7 +192,8 @@ QByteArray write_cgats(const media::Collection& collection) {
          "\nBEGIN_DATA\n";
   int number = 0;
   for (const media::Stick& s : collection.sticks) {
-    out += QByteArray::number(++number) + "\t\"" + QByteArray::fromStdString(s.name).simplified().replace('"', '\'') + "\"";
+    out += QByteArray::number(++number) + "\t\"" + QByteArray::fromStdString(s.name).simplified().replace('"', '\'') +
+           "\"";
     for (const double v : {s.lab.l, s.lab.a, s.lab.b}) out += "\t" + QByteArray::number(v, 'f', 4);
     for (const float v : s.masstone.band) out += "\t" + QByteArray::number(static_cast<double>(v), 'f', 6);
     out += "\n";

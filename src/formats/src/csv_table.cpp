@@ -12,9 +12,9 @@
 namespace yd::formats {
 namespace {
 
-constexpr std::array<const char*, kCsvFields> kNames{"leave out", "id", "name",     "medium",        "L*",    "a*", "b*",
-                                                     "hex colour", "pigments", "lightfastness", "owned", "left",
-                                                     "favourite"};
+constexpr std::array<const char*, kCsvFields> kNames{"leave out", "id",   "name",       "medium",   "L*",
+                                                     "a*",        "b*",   "hex colour", "pigments", "lightfastness",
+                                                     "owned",     "left", "favourite"};
 constexpr std::size_t kMostRows = 20000;
 constexpr std::size_t kMostColumns = 200;
 
@@ -28,7 +28,8 @@ struct Reader {
 
 void take_field(void* text, std::size_t length, void* data) {
   auto* r = static_cast<Reader*>(data);
-  if (r->row.size() < kMostColumns) r->row.emplace_back(static_cast<const char*>(text), std::min<std::size_t>(length, 400));
+  if (r->row.size() < kMostColumns)
+    r->row.emplace_back(static_cast<const char*>(text), std::min<std::size_t>(length, 400));
 }
 
 void take_row(int, void* data) {
@@ -136,8 +137,8 @@ class Row {
       const auto match = six.match(at(CsvField::hex));
       if (!match.hasMatch()) return bad_value("", "hex colour: needs six digits like #8a6b4f");
       const uint v = match.captured(1).toUInt(nullptr, 16);
-      return colour::from_srgb({static_cast<std::uint8_t>(v >> 16), static_cast<std::uint8_t>(v >> 8),
-                                static_cast<std::uint8_t>(v)});
+      return colour::from_srgb(
+          {static_cast<std::uint8_t>(v >> 16), static_cast<std::uint8_t>(v >> 8), static_cast<std::uint8_t>(v)});
     }
     const auto l = number(CsvField::l, 0, 100);
     if (!l) return l.error();
@@ -153,7 +154,8 @@ class Row {
 
 QByteArray csv_quoted(const std::string& text) {
   QByteArray out(static_cast<qsizetype>(2 * text.size() + 2), '\0');
-  out.resize(static_cast<qsizetype>(csv_write(out.data(), static_cast<std::size_t>(out.size()), text.data(), text.size())));
+  out.resize(
+      static_cast<qsizetype>(csv_write(out.data(), static_cast<std::size_t>(out.size()), text.data(), text.size())));
   return out;
 }
 
@@ -178,7 +180,8 @@ Result<CsvTable> read_csv_table(const QByteArray& bytes, const std::string& wher
   }
   csv_fini(&reader.parser, take_field, take_row, &reader);
   csv_free(&reader.parser);
-  if (!fine) return Error{Error::Code::bad_format, where, "cannot be read as CSV near line " + std::to_string(reader.line)};
+  if (!fine)
+    return Error{Error::Code::bad_format, where, "cannot be read as CSV near line " + std::to_string(reader.line)};
   if (reader.too_large) return Error{Error::Code::too_large, where, "holds more than 20000 rows"};
   CsvTable& t = reader.table;
   if (t.rows.empty()) return Error{Error::Code::bad_format, where, "holds no rows"};

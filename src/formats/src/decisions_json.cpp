@@ -16,10 +16,14 @@ json mass_to_json(const subject::Mass& m) {
   json targets = json::array();
   for (const subject::Target& t : m.targets)
     targets.push_back({{"role", subject::name(t.role)}, {"lab", lab_to_json(t.lab)}, {"area", t.area}});
-  return {{"mass", m.id},      {"name", m.name},
-          {"area", m.area},    {"value", m.value},
-          {"plane", subject::name(m.plane)}, {"edge", subject::name(m.edge)},
-          {"focal", m.focal},  {"warmer_than_neighbours", m.warmer},
+  return {{"mass", m.id},
+          {"name", m.name},
+          {"area", m.area},
+          {"value", m.value},
+          {"plane", subject::name(m.plane)},
+          {"edge", subject::name(m.edge)},
+          {"focal", m.focal},
+          {"warmer_than_neighbours", m.warmer},
           {"targets", targets}};
 }
 
@@ -56,7 +60,8 @@ json grounds_to_json(const std::vector<plan::GroundVerdict>& ranked, std::span<c
       if (v.shows[m] >= 0) shows[std::string(optics::name(plan::kCompared[m]))] = v.shows[m];
     }
     json marks = json::object();
-    for (std::size_t m = 0; m < plan::kGroundMarks; ++m) marks[plan::name(static_cast<plan::GroundMark>(m))] = v.marks[m];
+    for (std::size_t m = 0; m < plan::kGroundMarks; ++m)
+      marks[plan::name(static_cast<plan::GroundMark>(m))] = v.marks[m];
     const plan::TargetPlan& hardest = plan.targets[static_cast<std::size_t>(v.hardest)];
     out.push_back({{"paper", papers[v.paper].id},
                    {"score", v.score},

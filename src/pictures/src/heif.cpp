@@ -62,7 +62,8 @@ Result<subject::RawPicture> decode_heif(const QByteArray& bytes, const QString& 
   const std::unique_ptr<heif_image_handle, HandleRelease> handle(found);
   if (error.code != heif_error_Ok) return bad(where, error);
   const qint64 pixels = static_cast<qint64>(heif_image_handle_get_width(found)) * heif_image_handle_get_height(found);
-  if (pixels > kMostPixels) return Error{Error::Code::too_large, where.toStdString(), "has more than 120 million pixels"};
+  if (pixels > kMostPixels)
+    return Error{Error::Code::too_large, where.toStdString(), "has more than 120 million pixels"};
   const bool deep = heif_image_handle_get_luma_bits_per_pixel(found) > 8;
   heif_image* decoded = nullptr;
   error = heif_decode_image(found, &decoded, heif_colorspace_RGB,

@@ -55,8 +55,8 @@ struct CsvTable {
 };
 /// Rows as text, separator (comma, semicolon, tab) and header guessed. By libcsv, RFC 4180 with quotes.
 Result<CsvTable> read_csv_table(const QByteArray& bytes, const std::string& where);
-/// Sticks by the given meaning of columns: a colour (hex, or l, a and b) is needed. Errors: `bad_value` for columns that
-/// cannot make a stick.
+/// Sticks by the given meaning of columns: a colour (hex, or l, a and b) is needed. Errors: `bad_value` for columns
+/// that cannot make a stick.
 Result<ImportedSticks> sticks_from_csv(const CsvTable& table, const std::vector<CsvField>& columns,
                                        const std::string& where, optics::Medium medium);
 QByteArray write_csv(const media::Collection& collection);

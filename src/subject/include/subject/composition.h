@@ -12,7 +12,7 @@ namespace yd::subject {
 struct Composition {
   Crop crop;
   Adjust adjust;
-  double width_cm = 40;             ///< of the sheet
+  double width_cm = 40;  ///< of the sheet
   double height_cm = 30;
   bool thirds = false;              ///< lines drawn over the subject
   std::optional<double> horizon;    ///< share of the height, downwards

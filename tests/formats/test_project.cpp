@@ -109,6 +109,12 @@ class TestProject : public QObject {
     QCOMPARE(q->read.squint, p.read.squint);
     QCOMPARE(q->plan.most_sticks, p.plan.most_sticks);
     QVERIFY(q->plan == p.plan);
+    QVERIFY(q->read == p.read);
+    QVERIFY(q->composition == p.composition);
+    QCOMPARE(q->ground_weights, p.ground_weights);
+    QVERIFY(!q->collection.sticks[1].owned && q->collection.sticks[3].favourite);
+    QCOMPARE(q->collection.sticks[2].left, 0.25);
+    QCOMPARE(q->collection.sticks[2].lightfast, std::string("II"));
     QCOMPARE(q->paper.id, p.paper.id);
     QCOMPARE(q->collection.sticks.size(), p.collection.sticks.size());
     QCOMPARE(q->collection.sticks[3].masstone.band, p.collection.sticks[3].masstone.band);
@@ -132,7 +138,7 @@ class TestProject : public QObject {
     QTest::newRow("text") << QByteArray("hello") << "no zip";
     QTest::newRow("truncated") << good.left(good.size() - 400) << "cut short";
     QTest::newRow("half") << good.left(good.size() / 2) << "cut short";
-    QTest::newRow("newer") << with_text("\"version\": 1", "\"version\": 2") << "newer version";
+    QTest::newRow("newer") << with_text("\"version\": 2", "\"version\": 3") << "newer version";
     QTest::newRow("letters") << with_text("\"masses\": 20", "\"masses\": \"many\"") << "field \"masses\"";
     QTest::newRow("school") << with_text("dark-first", "sideways") << "field \"school\"";
     QTest::newRow("traversal") << with("../../etc/evil.json", "{}") << "points outside";

@@ -3,6 +3,8 @@
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QMouseEvent>
+#include <algorithm>
 #include <memory>
 
 #include "media/shipped.h"
@@ -14,7 +16,7 @@ namespace yd::trial {
 class World {
  public:
   World()
-      : session(app::load_materials().value()),
+      : session(materials()),
         settings(dir.filePath("settings.ini"), QSettings::IniFormat),
         autosave(session, dir.filePath("unsaved.dune")),
         advice(session),
@@ -26,6 +28,16 @@ class World {
     autosave.forget();
   }
 
+  /// What ships, with every third stick: the window is tried, not the search.
+  static app::Materials materials() {
+    app::Materials m = app::load_materials().value();
+    for (media::Collection& c : m.collections) {
+      std::vector<media::Stick> fewer;
+      for (std::size_t i = 0; i < c.sticks.size(); i += 3) fewer.push_back(c.sticks[i]);
+      c.sticks = std::move(fewer);
+    }
+    return m;
+  }
   static QString demo(const QString& name) {
     return QString::fromStdString((media::data_directory() / "demo").string()) + "/" + name;
   }
@@ -36,6 +48,28 @@ class World {
   /// Waits until nothing is being worked out.
   bool settle() {
     return QTest::qWaitFor([this] { return !session.busy(); }, 60000);
+  }
+  /// Waits until what the open stage shows is worked out too.
+  bool settle_all() {
+    return QTest::qWaitFor([this] { return !session.busy() && !advice.busy(); }, 120000) && settle();
+  }
+  /// A place on the subject's widget, for a share of the picture (fitted, not zoomed).
+  QPoint on_subject(QPointF share) {
+    auto* view = find<app::PictureView>("subject_view");
+    const auto& image = session.subject()->image;
+    const double scale = std::min(view->width() / double(image.width), view->height() / double(image.height));
+    const QPointF middle(view->width() / 2.0, view->height() / 2.0);
+    return (middle + QPointF((share.x() - 0.5) * image.width * scale, (share.y() - 0.5) * image.height * scale))
+        .toPoint();
+  }
+  /// Draws a line on the subject with the mouse.
+  void draw(QPointF from, QPointF to) {
+    auto* view = find<app::PictureView>("subject_view");
+    QTest::mousePress(view, Qt::LeftButton, {}, on_subject(from));
+    QMouseEvent move(QEvent::MouseMove, QPointF(on_subject(to)), view->mapToGlobal(QPointF(on_subject(to))),
+                     Qt::LeftButton, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(view, &move);
+    QTest::mouseRelease(view, Qt::LeftButton, {}, on_subject(to));
   }
   template <class T>
   T* find(const char* name) {

@@ -111,7 +111,9 @@ bool CollectionModel::setData(const QModelIndex& index, const QVariant& v, int) 
   return true;
 }
 
-void CollectionModel::commit(media::Collection after, const QString& text) { session_.edit_collection(after, text); }
+void CollectionModel::commit(const media::Collection& after, const QString& text) {
+  session_.edit_collection(after, text);
+}
 
 void CollectionModel::add_copy(int row) {
   if (row < 0 || row >= rowCount()) return;
@@ -125,14 +127,14 @@ void CollectionModel::add_copy(int row) {
   copy.id = stem;
   while (taken(copy.id)) copy.id = stem + std::to_string(++number);
   after.sticks.insert(after.sticks.begin() + row + 1, copy);
-  commit(std::move(after), tr("Another stick"));
+  commit(after, tr("Another stick"));
 }
 
 void CollectionModel::remove(int row) {
   if (row < 0 || row >= rowCount() || rowCount() == 1) return;
   media::Collection after = *collection();
   after.sticks.erase(after.sticks.begin() + row);
-  commit(std::move(after), tr("Stick taken away"));
+  commit(after, tr("Stick taken away"));
 }
 
 QVariant CollectionModel::headerData(int section, Qt::Orientation orientation, int role) const {

@@ -28,7 +28,7 @@ class CollectionModel : public QAbstractTableModel {
 
  private:
   bool put(media::Stick& stick, int column, const QVariant& value) const;
-  void commit(media::Collection after, const QString& text);
+  void commit(const media::Collection& after, const QString& text);
 
   Session& session_;
   QString id_;

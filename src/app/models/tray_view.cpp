@@ -59,7 +59,7 @@ QList<QPointF> curve_points(const std::vector<plan::CurvePoint>& curve) {
 
 QString next_stick_words(const Planned& p) {
   if (!p.plan.work) return {};
-  const plan::NextStick next = plan::stick_to_get(p.plan.work->problem(), p.plan.work->tray.sticks);
+  const plan::NextStick& next = p.next;
   constexpr double kWorthGetting = 0.02;  // of the cost
   if (next.stick < 0 || next.gain < kWorthGetting * p.plan.work->tray.cost)
     return tr("No single stick more would help much.");

@@ -156,7 +156,7 @@ void LightSection::crop_around(QPointF centre) {
   } else {
     c.width_cm = portrait_->isChecked() ? size.height() : size.width();
     c.height_cm = portrait_->isChecked() ? size.width() : size.height();
-    const double aspect = static_cast<double>(image->whole.width) / image->whole.height;
+    const double aspect = static_cast<double>(image->whole.width()) / image->whole.height();
     c.crop = subject::crop_to(aspect, c.width_cm / c.height_cm, centre.x(), centre.y());
   }
   change(c, tr("Crop"), merge_crop);
@@ -195,7 +195,7 @@ void LightSection::refresh() {
 
 void LightSection::refresh_picture() {
   const ImagePtr image = session_.image();
-  crop_->set_picture(image ? to_image(image->whole) : QImage());
+  crop_->set_picture(image ? image->whole : QImage());
   refresh();
 }
 

@@ -17,8 +17,8 @@ enum Merge { merge_squint = 1, merge_masses = 2 };
 /// A value as the artist counts it: from dark (1 the darkest) or from light.
 QString counted(double step, bool from_dark) { return QString::number(from_dark ? step : 10 - step, 'f', 1); }
 
-QString findings(const subject::Subject& s, bool from_dark) {
-  const auto v = subject::read_values(s.squinted);
+QString findings(const ReadSubject& s, bool from_dark) {
+  const auto& v = s.values;
   const auto spot = [&](const subject::Spot& p) {
     return counted(colour::value_step(p.lab.l), from_dark) + ", " + QString::fromStdString(colour::describe(p.lab));
   };

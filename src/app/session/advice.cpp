@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "models/images.h"
+#include "session/polite.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 
@@ -98,10 +99,7 @@ void Advice::stop_comparing() {
 
 QImage Advice::other_board() const {
   if (!other_) return {};
-  const auto palette =
-      board::palette_after(other_->plan, static_cast<int>(other_->plan.passes.size()), *other_->paper,
-                           *other_->collection, session_.materials().model.parameters, session_.light());
-  return to_image(board::render(other_->map, palette));
+  return other_->finished;
 }
 
 void Advice::cancel() {
@@ -151,7 +149,8 @@ void Advice::next() {
 
 template <class Function>
 void Advice::run(Function function) {
-  watcher_.setFuture(QtConcurrent::run([function]() -> Outcome {
+  watcher_.setFuture(QtConcurrent::run(&pool_, [function]() -> Outcome {
+    work_politely();
     auto result = function();
     if (!result.ok()) return result.error();
     return std::move(result).value();

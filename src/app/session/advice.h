@@ -3,6 +3,7 @@
 #include <QFutureWatcher>
 #include <QImage>
 #include <QObject>
+#include <QThreadPool>
 #include <memory>
 #include <optional>
 #include <set>
@@ -44,7 +45,7 @@ class Advice : public QObject {
   std::shared_ptr<const std::vector<plan::CurvePoint>> curve() const { return curve_; }
   std::shared_ptr<const plan::TrayProof> proof() const { return proof_; }
   PlannedPtr other() const { return other_; }
-  /// The other plan, finished.
+  /// The other plan, finished, under the viewing light.
   QImage other_board() const;
   bool busy() const { return running_.has_value(); }
   void cancel();
@@ -76,6 +77,8 @@ class Advice : public QObject {
   bool stale_ = false;
   std::set<Need> refused_;  ///< failed or stopped for this plan: not tried again
   std::shared_ptr<Reporter> reporter_;
+  /// Not the global pool: Qt paints with that one, and would wait for the work to end.
+  QThreadPool pool_;
   QFutureWatcher<Outcome> watcher_;
   std::shared_ptr<const GroundAdvice> grounds_;
   std::shared_ptr<const plan::CoatAdvice> coats_;

@@ -3,8 +3,10 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QtConcurrent>
 
 #include "formats/project.h"
+#include "session/polite.h"
 
 namespace yd::app {
 
@@ -20,17 +22,25 @@ Autosave::Autosave(Session& session, QString file, QObject* parent)
 
 QString Autosave::left_behind() const { return QFile::exists(file_) ? file_ : QString(); }
 
+Autosave::~Autosave() { writing_.waitForFinished(); }
+
 void Autosave::forget() {
   timer_.stop();
+  writing_.waitForFinished();
   QFile::remove(file_);
 }
 
 void Autosave::write() {
   if (!session_.has_reference()) return;
-  QDir().mkpath(QFileInfo(file_).path());
-  // A failing autosave must not disturb: saving by hand says what is wrong.
-  const Status status = formats::save_project(file_, session_.project(), {});
-  static_cast<void>(status.ok());
+  // Packing and the disk take their time: the window is not to wait for them.
+  if (writing_.isRunning()) return timer_.start();
+  writing_ = QtConcurrent::run(&pool_, [file = file_, project = session_.project()] {
+    work_politely();
+    QDir().mkpath(QFileInfo(file).path());
+    // A failing autosave must not disturb: saving by hand says what is wrong.
+    const Status status = formats::save_project(file, project, {});
+    static_cast<void>(status.ok());
+  });
 }
 
 }  // namespace yd::app

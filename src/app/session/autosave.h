@@ -1,6 +1,8 @@
 #pragma once
 
+#include <QFuture>
 #include <QObject>
+#include <QThreadPool>
 #include <QString>
 #include <QTimer>
 
@@ -15,6 +17,8 @@ class Autosave : public QObject {
  public:
   Autosave(Session& session, QString file, QObject* parent = nullptr);
 
+  ~Autosave() override;
+
   /// The file a killed run left, or empty.
   QString left_behind() const;
   void forget();
@@ -25,6 +29,9 @@ class Autosave : public QObject {
   Session& session_;
   QString file_;
   QTimer timer_;
+  /// Not the global pool: Qt paints with that one, and would wait for the work to end.
+  QThreadPool pool_;
+  QFuture<void> writing_;
 };
 
 }  // namespace yd::app

@@ -1,5 +1,6 @@
 #include "session/pipeline.h"
 
+#include "models/images.h"
 #include "pictures/pictures.h"
 
 namespace yd::app {
@@ -12,6 +13,14 @@ auto* find(const List& list, const QString& id) {
     if (item.id == wanted) return &item;
   }
   return static_cast<decltype(&list.front())>(nullptr);
+}
+
+SubjectPtr drawn(subject::Subject subject) {
+  auto out = std::make_shared<ReadSubject>();
+  static_cast<subject::Subject&>(*out) = std::move(subject);
+  out->picture = to_image(out->image);
+  out->values = subject::read_values(out->squinted);
+  return out;
 }
 
 }  // namespace
@@ -38,18 +47,18 @@ Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name, const 
   constexpr int kWholeSide = 480;
   auto whole = subject::working_image(raw.value(), kWholeSide);
   if (!whole) return whole.error();
-  return ImagePtr(std::make_shared<LoadedImage>(LoadedImage{std::move(image).value(), std::move(whole).value()}));
+  return ImagePtr(std::make_shared<LoadedImage>(LoadedImage{std::move(image).value(), to_image(whole.value())}));
 }
 
 Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const std::vector<subject::MassEdit>& edits) {
-  return SubjectPtr(std::make_shared<subject::Subject>(subject::with_edits(*subject, edits)));
+  return drawn(subject::with_edits(*subject, edits));
 }
 
 Result<SubjectPtr> read_image(const ImagePtr& image, const subject::Adjust& adjust, const subject::ReadOptions& options,
                               Observer& observer) {
   auto read = subject::read_subject(subject::adjust(image->image, adjust), options, observer);
   if (!read) return read.error();
-  return SubjectPtr(std::make_shared<subject::Subject>(std::move(read).value()));
+  return drawn(std::move(read).value());
 }
 
 Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
@@ -63,6 +72,10 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   out->subject = subject;
   out->paper = std::make_shared<media::Paper>(paper);
   out->collection = std::make_shared<media::Collection>(collection);
+  if (out->plan.work) out->next = plan::stick_to_get(out->plan.work->problem(), out->plan.work->tray.sticks);
+  const auto palette =
+      board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), paper, collection, parameters);
+  out->finished = to_image(board::render(out->map, palette));
   return PlannedPtr(out);
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QByteArray>
+#include <QImage>
 #include <QString>
 #include <memory>
 
@@ -8,6 +9,7 @@
 #include "media/model.h"
 #include "plan/judge.h"
 #include "session/choices.h"
+#include "subject/values.h"
 #include "support/observer.h"
 
 namespace yd::app {
@@ -28,12 +30,19 @@ Result<Materials> load_materials();
 /// The reference as it is worked with: the part inside the crop, and the whole small, to crop by.
 struct LoadedImage {
   subject::LabImage image;
-  subject::LabImage whole;
+  QImage whole;
 };
 
 /// Immutable results of one run, shared between threads.
 using ImagePtr = std::shared_ptr<const LoadedImage>;
-using SubjectPtr = std::shared_ptr<const subject::Subject>;
+
+/// A reading with what the window shows of it at once, made on the worker: the window's own thread is to answer, not to
+/// wait for cores that are at work.
+struct ReadSubject : subject::Subject {
+  QImage picture;
+  subject::ValueReading values;
+};
+using SubjectPtr = std::shared_ptr<const ReadSubject>;
 
 /// A plan with what is needed to draw it.
 struct Planned {
@@ -42,6 +51,8 @@ struct Planned {
   SubjectPtr subject;
   std::shared_ptr<const media::Paper> paper;
   std::shared_ptr<const media::Collection> collection;
+  plan::NextStick next;  ///< the one stick more that would help most, by place in the pool
+  QImage finished;       ///< the board after the last pass, under the viewing light
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
 

@@ -5,6 +5,7 @@
 
 #include "formats/plan_json.h"
 #include "models/images.h"
+#include "session/polite.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 
@@ -201,7 +202,8 @@ void Session::next() {
 
 template <class Function>
 void Session::run(Function function) {
-  watcher_.setFuture(QtConcurrent::run([function]() -> Outcome {
+  watcher_.setFuture(QtConcurrent::run(&pool_, [function]() -> Outcome {
+    work_politely();
     auto result = function();
     if (!result.ok()) return result.error();
     return std::move(result).value();
@@ -367,6 +369,8 @@ void Session::set_lit_pass(int number) {
 
 QImage Session::board() const {
   if (!planned_) return {};
+  if (cursor_ == static_cast<int>(planned_->plan.passes.size()) && light_ == colour::Illuminant::d50)
+    return planned_->finished;
   const auto palette = board::palette_after(planned_->plan, cursor_, *planned_->paper, *planned_->collection,
                                             materials_.model.parameters, light_);
   return to_image(board::render(planned_->map, palette));

@@ -4,6 +4,7 @@
 #include <QFutureWatcher>
 #include <QImage>
 #include <QObject>
+#include <QThreadPool>
 #include <QUndoStack>
 #include <atomic>
 #include <memory>
@@ -126,6 +127,8 @@ class Session : public QObject {
   bool plan_dirty_ = false;
   bool reach_dirty_ = false;
   std::shared_ptr<Reporter> reporter_;
+  /// Not the global pool: Qt paints with that one, and would wait for the work to end.
+  QThreadPool pool_;
   QFutureWatcher<Outcome> watcher_;
 };
 

@@ -168,7 +168,8 @@ void MainWindow::show_subject() {
   if (advice_.other()) return show_other();
   pair_->set_subject_title(tr("Subject"));
   const SubjectPanel& panel = *stages_->subject_panel();
-  pair_->subject().set_image(s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
+  const bool plain = s && panel.shown() == SubjectView::picture;
+  pair_->subject().set_image(plain ? s->picture : s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
 }
 
 void MainWindow::show_preview(double strength) {

@@ -11,8 +11,13 @@ shot() {
 }
 shot empty 0
 shot subject 0 data/demo/salt-works.png
+shot masses 0 --press section_masses data/demo/kettle.png
 shot ground 1 data/demo/salt-works.png
+shot papers 1 --press papers_sheet data/demo/salt-works.png
+shot offcuts 1 --press offcut_sheet data/demo/salt-works.png
 shot tray 2 data/demo/salt-works.png
-shot layers 3 data/demo/salt-works.png
-shot colour 3 --point 0.62,0.56 data/demo/salt-works.png
-shot dark 3 --dark data/demo/kettle.png
+shot collection 2 --press collection_edit data/demo/salt-works.png
+shot underpainting 3 data/demo/kettle.png
+shot layers 4 data/demo/salt-works.png
+shot colour 4 --point 0.62,0.56 data/demo/salt-works.png
+shot dark 4 --dark data/demo/kettle.png

@@ -151,11 +151,13 @@ void MainWindow::follow_session() {
   connect(&session_, &Session::light_changed, this, &MainWindow::show_board);
   connect(&pair_->link(), &ViewLink::clicked, this, [this] {
     const QPoint at = pair_->link().pointer;
-    stages_->subject_panel()->measures()->show_patch(at);
+    SubjectPanel& panel = *stages_->subject_panel();
+    panel.measures()->show_patch(at);
     const SubjectPtr s = session_.subject();
-    if (stages_->stage() != Stage::subject || !s) return stages_->show_colour();
-    if (at.x() >= 0 && at.x() < s->labels.width && at.y() >= 0 && at.y() < s->labels.height)
-      stages_->subject_panel()->masses()->choose(s->labels.at(at.x(), at.y()));
+    const bool inside = s && at.x() >= 0 && at.y() >= 0 && at.x() < s->labels.width && at.y() < s->labels.height;
+    // An open section says what a click is for; else it asks for the colour.
+    if (inside && panel.masses()->isVisible()) return panel.masses()->choose(s->labels.at(at.x(), at.y()));
+    if (!panel.measures()->isVisible()) stages_->show_colour();
   });
   connect(&pair_->link(), &ViewLink::pointer_changed, this, &MainWindow::read_pointer);
   connect(core_, &CoreSample::cursor_asked, &session_, &Session::set_cursor);

@@ -1,6 +1,7 @@
 #include <QAbstractButton>
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QDateTime>
 #include <QStandardPaths>
 #include <QTimer>
 #include <algorithm>
@@ -70,7 +71,8 @@ int main(int argc, char** argv) {
                              QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/unsaved.dune");
   yd::app::Advice advice(session);
   yd::app::OwnCollections own(session, folder);
-  yd::app::MainWindow window(session, advice, autosave, settings);
+  yd::app::EaselWork easel(session, [] { return QDateTime::currentSecsSinceEpoch(); });
+  yd::app::MainWindow window(session, advice, autosave, easel, settings);
   const QStringList wh = parser.value(size).split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());
   window.show();

@@ -57,6 +57,7 @@ Status run_underpaint(const WorkArguments& a) {
   input.paper = &w.paper;
   input.sticks = w.collection.sticks;
   input.parameters = &w.model.parameters;
+  input.rules = {w.plan.school, w.options.manner};
   const auto advice = plan::judge_coats(input, observer);
   if (!advice) return advice.error();
   return write_json(formats::coats_to_json(advice.value()), a.json_file);

@@ -1,5 +1,5 @@
 #include <CLI/CLI.hpp>
-#include <QCoreApplication>
+#include <QGuiApplication>
 #include <cstdio>
 #include <exception>
 
@@ -19,7 +19,10 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("PICTURE", a.picture, "Picture file")->required();
   c->add_option("--paper", a.paper, "Paper id (see: dune-plan papers)")->capture_default_str();
   c->add_option("--collection", a.collection, "Collection id or JSON file")->capture_default_str();
-  c->add_option("--school", a.school, "Order of building: dark-first")->capture_default_str();
+  c->add_option("--school", a.school, "Order of building: advised, dark-first, light-coat, flat-broken or tone-map")
+      ->capture_default_str();
+  c->add_option("--manner", a.manner, "Strokes: either, broken or rubbed")->capture_default_str();
+  c->add_option("--course", a.course, "far-to-near or features-first")->capture_default_str();
   c->add_option("--sticks", a.sticks, "Most sticks in the tray")->capture_default_str();
   c->add_option("--strokes", a.strokes, "Most strokes in one stack, 1 to 4")->capture_default_str();
   c->add_option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks")->capture_default_str();
@@ -37,6 +40,14 @@ void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
               "Say why targets are out of reach, what would help, and which matches other lights break");
   c->add_option("--masses", a.masses_file, "Write the mass map as PNG");
   c->add_option("--board", a.board_file, "Write the predicted picture as PNG");
+  c->add_option("--pdf", a.pdf_file, "Write the plan to print");
+  c->add_option("--outlines", a.outline_file, "Write outlines at true size, .svg or tiled .pdf");
+  c->add_option("--layers", a.layers_file, "Write OpenRaster, a layer a pass");
+  c->add_option("--passes", a.passes_file, "Write the passes as CSV");
+  c->add_option("--width", a.width_cm, "Of the sheet, centimetres")->capture_default_str();
+  c->add_option("--height", a.height_cm, "Of the sheet, centimetres")->capture_default_str();
+  c->add_flag("--letter", a.letter, "Print on Letter instead of A4");
+  c->add_flag("--advice", a.advice, "Say what a look over the plan found, with numbers");
 }
 
 void add_swatch(CLI::App& app, yd::cli::SwatchArguments& a) {
@@ -102,7 +113,9 @@ int run(int argc, char** argv) {
 
 int main(int argc, char** argv) {
   // Qt's picture plugins want an application object to find their folder; none needs a display.
-  const QCoreApplication application(argc, argv);
+  // What is printed needs fonts, and so Qt Gui, but no screen.
+  if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+  const QGuiApplication application(argc, argv);
   // Qt's picture readers remark on small faults of a file; standard error is for our one line.
   qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
   try {

@@ -1,26 +1,61 @@
 #include <algorithm>
+#include <QFileInfo>
 #include <chrono>
 
 #include "board/board.h"
+#include "exports/export_file.h"
 #include "formats/plan_json.h"
 #include "pictures/pictures.h"
+#include "plan/critique.h"
 #include "plan/judge.h"
 #include "work.h"
 
 namespace yd::cli {
 namespace {
 
-Status write_pictures(const PlanArguments& a, const Work& w) {
-  if (!a.board_file.empty()) {
-    const auto map = board::make_map(w.subject, w.plan, w.paper);
-    const auto palette =
-        board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper, w.collection, w.model.parameters);
-    Status written = pictures::write_png(QString::fromStdString(a.board_file), board::render(map, palette));
+struct Wanted {
+  const std::string& file;
+  exports::What what;
+};
+
+Status write_files(const PlanArguments& a, const Work& w, Observer& observer) {
+  const auto map = board::make_map(w.subject, w.plan, w.paper);
+  subject::Composition composition;
+  composition.width_cm = a.width_cm;
+  composition.height_cm = a.height_cm;
+  const double aspect = static_cast<double>(w.subject.image.width) / w.subject.image.height;
+  const exports::PlanView view{w.plan, w.subject, w.paper, w.collection, w.model.parameters, map, composition.sheet(aspect),
+                               subject::directions(w.subject.image, w.subject.labels, w.subject.masses.size())};
+  exports::ExportOptions options;
+  options.title = QFileInfo(QString::fromStdString(a.picture)).completeBaseName();
+  options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
+  for (const Wanted& wanted : {Wanted{a.board_file, exports::What::board_png}, {a.pdf_file, exports::What::plan_pdf},
+                               {a.outline_file, exports::What::outlines}, {a.layers_file, exports::What::open_raster},
+                               {a.passes_file, exports::What::passes_csv}}) {
+    if (wanted.file.empty()) continue;
+    options.what = wanted.what;
+    Status written = exports::export_file(QString::fromStdString(wanted.file), view, options, observer);
     if (!written) return written;
   }
   if (!a.masses_file.empty())
     return pictures::write_png(QString::fromStdString(a.masses_file), board::mass_picture(w.subject));
   return success();
+}
+
+nlohmann::json findings_of(const Work& w) {
+  nlohmann::json out = nlohmann::json::array();
+  for (const plan::Finding& f :
+       plan::critique({&w.plan, &w.subject, &w.paper, w.collection.sticks, &w.model.parameters, w.options})) {
+    nlohmann::json masses = nlohmann::json::array();
+    for (const int m : f.masses) masses.push_back(w.subject.masses[static_cast<std::size_t>(m)].id);
+    out.push_back({{"check", plan::name(f.check)},
+                   {"weight", f.weight},
+                   {"text", f.text},
+                   {"evidence", f.evidence},
+                   {"masses", masses},
+                   {"remedy", f.remedy}});
+  }
+  return out;
 }
 
 }  // namespace
@@ -40,8 +75,9 @@ Status run_plan(const PlanArguments& a) {
     formats::add_lights(json, w.plan, w.paper, w.collection, w.model.parameters);
   }
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
-  Status pictures = write_pictures(a, w);
-  if (!pictures) return pictures;
+  if (a.advice) json["advice"] = findings_of(w);
+  Status files = write_files(a, w, observer);
+  if (!files) return files;
   return write_json(json, a.json_file);
 }
 

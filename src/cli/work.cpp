@@ -33,9 +33,17 @@ Result<plan::PlanOptions> options_of(const WorkArguments& a) {
   plan::PlanOptions options;
   options.most_sticks = a.sticks;
   options.most_strokes = a.strokes;
-  const auto school = plan::school_by_name(a.school);
-  if (!school) return school.error();
-  options.school = school.value();
+  if (a.school != "advised") {
+    const auto school = plan::school_by_name(a.school);
+    if (!school) return school.error();
+    options.school = school.value();
+  }
+  const auto manner = plan::manner_by_name(a.manner);
+  if (!manner) return manner.error();
+  options.manner = manner.value();
+  const auto course = plan::course_by_name(a.course);
+  if (!course) return course.error();
+  options.course = course.value();
   const auto fit = plan::fit_by_name(a.fit);
   if (!fit) return fit.error();
   options.fit = fit.value();

@@ -20,7 +20,8 @@ class World {
         settings(dir.filePath("settings.ini"), QSettings::IniFormat),
         autosave(session, dir.filePath("unsaved.dune")),
         advice(session),
-        window(session, advice, autosave, settings) {
+        easel(session, [this] { return now_s; }),
+        window(session, advice, autosave, easel, settings) {
     window.show();
   }
   ~World() {
@@ -81,6 +82,8 @@ class World {
   QSettings settings;
   app::Autosave autosave;
   app::Advice advice;
+  std::int64_t now_s = 1'000'000;
+  app::EaselWork easel;
   app::MainWindow window;
 };
 

@@ -82,14 +82,6 @@ QImage masses_image(const subject::Subject& s) {
 
 }  // namespace
 
-QImage to_image(const board::BoardImage& pixels) {
-  QImage out(pixels.width, pixels.height, QImage::Format_RGB888);
-  for (int y = 0; y < pixels.height; ++y) {
-    std::memcpy(out.scanLine(y), &pixels.at(0, y), 3 * static_cast<std::size_t>(pixels.width));
-  }
-  return out;
-}
-
 QImage to_image(const subject::LabImage& image) {
   QImage out(image.width, image.height, QImage::Format_RGB888);
   convert_rows(image, out);
@@ -97,11 +89,6 @@ QImage to_image(const subject::LabImage& image) {
 }
 
 QColor judging_grey() { return {119, 119, 119}; }
-
-QColor to_colour(const colour::Lab& lab) {
-  const colour::Rgb8 c = colour::to_srgb(lab);
-  return {c.r, c.g, c.b};
-}
 
 QImage subject_image(const subject::Subject& subject, SubjectView view, int steps) {
   switch (view) {

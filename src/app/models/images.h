@@ -5,14 +5,15 @@
 
 #include "board/board.h"
 #include "colour/lab.h"
+#include "pictures/screen.h"
 #include "subject/subject.h"
 
 namespace yd::app {
 
-QImage to_image(const board::BoardImage& pixels);
+using pictures::to_colour;
+using pictures::to_image;
 /// Lab to the screen, on all cores.
 QImage to_image(const subject::LabImage& image);
-QColor to_colour(const colour::Lab& lab);
 /// Middle grey on which colours are judged (L* 50).
 QColor judging_grey();
 

@@ -1,9 +1,16 @@
 #include "models/pass_model.h"
 
+#include <QMimeData>
+
 #include "models/images.h"
 #include "models/reading.h"
 
 namespace yd::app {
+namespace {
+
+const QString kPassMime = QStringLiteral("application/x-yawning-dune-pass");
+
+}  // namespace
 
 void PassModel::set_plan(PlannedPtr planned) {
   beginResetModel();
@@ -17,16 +24,35 @@ int PassModel::rowCount(const QModelIndex& parent) const {
 
 int PassModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : columns; }
 
+QString PassModel::tool_name(const plan::Pass& pass) const {
+  if (pass.kind == plan::PassKind::fix) return tr("Fixative");
+  if (pass.kind == plan::PassKind::coat)
+    return tr("Underpainting: %1").arg(plan::name(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium));
+  return QString::fromStdString(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].name);
+}
+
+QColor PassModel::tool_colour(const plan::Pass& pass) const {
+  if (pass.kind == plan::PassKind::fix) return judging_grey();
+  if (pass.kind == plan::PassKind::coat) return to_colour(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].dry);
+  return to_colour(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].lab);
+}
+
 QString PassModel::text(const plan::Pass& pass, int column) const {
   switch (column) {
     case number:
       return QString::number(pass.number);
     case stick:
-      return QString::fromStdString(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].name);
+      return tool_name(pass);
     case pressure:
-      return pressure_words(pass.pressure);
+      if (pass.kind != plan::PassKind::stroke) return {};
+      return pass.technique == plan::Technique::laid ? pressure_words(pass.pressure)
+                                                     : tr("%1, rubbed").arg(pressure_words(pass.pressure));
     case technique:
+      if (pass.kind == plan::PassKind::fix) return tr("sprayed");
+      if (pass.kind == plan::PassKind::coat) return tr("coat");
       return pass.technique == plan::Technique::laid ? tr("laid") : tr("rubbed");
+    case time:
+      return exports::minutes_words(pass.minutes);
     default:
       break;
   }
@@ -39,14 +65,13 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
 QVariant PassModel::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || !planned_ || index.row() >= rowCount()) return {};
   const plan::Pass& pass = planned_->plan.passes[static_cast<std::size_t>(index.row())];
-  const media::Stick& s = planned_->collection->sticks[static_cast<std::size_t>(pass.stick)];
   switch (role) {
     case Qt::DisplayRole:
       return text(pass, index.column());
     case Qt::DecorationRole:
-      return index.column() == stick ? QVariant(to_colour(s.lab)) : QVariant();
+      return index.column() == stick ? QVariant(tool_colour(pass)) : QVariant();
     case Qt::TextAlignmentRole:
-      return index.column() == number ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
+      return index.column() == number || index.column() == time ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
     case Qt::ToolTipRole:
     case Qt::UserRole:
       return QString::fromStdString(pass.reason);
@@ -66,9 +91,35 @@ QVariant PassModel::headerData(int section, Qt::Orientation orientation, int rol
       return tr("Hand");
     case technique:
       return tr("How");
+    case time:
+      return tr("Time");
     default:
       return tr("Masses");
   }
+}
+
+Qt::ItemFlags PassModel::flags(const QModelIndex& index) const {
+  if (!index.isValid()) return Qt::ItemIsDropEnabled;
+  return QAbstractTableModel::flags(index) | Qt::ItemIsDragEnabled;
+}
+
+bool PassModel::dropMimeData(const QMimeData* data, Qt::DropAction action, int row, int, const QModelIndex& parent) {
+  if (action != Qt::MoveAction || data == nullptr || !planned_) return false;
+  const QByteArray from = data->data(kPassMime);
+  bool ok = false;
+  const int moved = from.toInt(&ok);
+  if (!ok) return false;
+  const int gap = row >= 0 ? row : parent.isValid() ? parent.row() : rowCount();
+  emit move_asked(moved, gap > moved ? gap - 1 : gap);
+  return false;  // the rows come from the plan; nothing is moved here
+}
+
+QStringList PassModel::mimeTypes() const { return {kPassMime}; }
+
+QMimeData* PassModel::mimeData(const QModelIndexList& indexes) const {
+  auto* data = new QMimeData;
+  if (!indexes.isEmpty()) data->setData(kPassMime, QByteArray::number(indexes.front().row()));
+  return data;
 }
 
 }  // namespace yd::app

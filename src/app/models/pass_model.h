@@ -6,11 +6,11 @@
 
 namespace yd::app {
 
-/// The passes as rows: number, stick, how, where. The reason is the tool tip and the Qt::UserRole text.
+/// The passes as rows: number, stick, how, where, how long; dragged to another place. The reason is the tool tip and the Qt::UserRole text.
 class PassModel : public QAbstractTableModel {
   Q_OBJECT
  public:
-  enum Column { number, stick, pressure, technique, masses, columns };
+  enum Column { number, stick, pressure, technique, masses, time, columns };
   using QAbstractTableModel::QAbstractTableModel;
 
   void set_plan(PlannedPtr planned);
@@ -18,9 +18,21 @@ class PassModel : public QAbstractTableModel {
   int columnCount(const QModelIndex& parent = {}) const override;
   QVariant data(const QModelIndex& index, int role) const override;
   QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+  Qt::ItemFlags flags(const QModelIndex& index) const override;
+  Qt::DropActions supportedDropActions() const override { return Qt::MoveAction; }
+  QStringList mimeTypes() const override;
+  QMimeData* mimeData(const QModelIndexList& indexes) const override;
+  bool dropMimeData(const QMimeData* data, Qt::DropAction action, int row, int column,
+                    const QModelIndex& parent) override;
+
+ signals:
+  /// A row was dragged: out at `from`, in at `to`.
+  void move_asked(int from, int to);
 
  private:
   QString text(const plan::Pass& pass, int column) const;
+  QString tool_name(const plan::Pass& pass) const;
+  QColor tool_colour(const plan::Pass& pass) const;
   PlannedPtr planned_;
 };
 

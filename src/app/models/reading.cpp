@@ -62,9 +62,4 @@ QString light_name(colour::Illuminant light) {
   return {};
 }
 
-QString pressure_words(double pressure) {
-  if (pressure < 0.45) return tr("light");
-  return pressure < 0.8 ? tr("middle") : tr("firm");
-}
-
 }  // namespace yd::app

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "colour/observer.h"
+#include "exports/pass_words.h"
 #include "session/pipeline.h"
 
 namespace yd::app {
@@ -34,7 +35,6 @@ std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& plan
 /// The lights a picture can be looked at under, by name.
 QString light_name(colour::Illuminant light);
 
-/// "pressure 0.6, rubbed" and so on, in words.
-QString pressure_words(double pressure);
+using exports::pressure_words;
 
 }  // namespace yd::app

@@ -17,7 +17,8 @@ QString tr(const char* text) { return QCoreApplication::translate("recipe", text
 QString stroke_words(const plan::Stroke& s, const media::Collection& collection) {
   const QString name = QString::fromStdString(collection.sticks[static_cast<std::size_t>(s.stick)].name);
   const QString how = s.technique == plan::Technique::rubbed ? tr("rubbed") : tr("laid");
-  return tr("%1: %2, %3").arg(name, pressure_words(s.pressure), how);
+  const QString fixed = s.fix_first ? tr("fixed below, then ") : QString();
+  return fixed + tr("%1: %2, %3").arg(name, pressure_words(s.pressure), how);
 }
 
 QString remedy_words(const plan::Remedy& r, const Planned& planned, const Materials& materials) {
@@ -84,23 +85,33 @@ void add_strata(RecipeView& view, const optics::Pile& pile, const Planned& plann
 
 }  // namespace
 
+RecipeView view_strokes(const Planned& planned, const Materials& materials, const optics::Ground& ground,
+                        const std::vector<plan::Stroke>& strokes, double px_per_mm, colour::Illuminant light) {
+  const optics::Parameters& parameters = materials.model.parameters;
+  RecipeView view;
+  for (const plan::Stroke& s : strokes) view.steps << stroke_words(s, *planned.collection);
+  view.paper = to_colour(planned.paper->lab);
+  view.hold = planned.paper->tooth.hold;
+  const optics::Pile pile = plan::build(ground, parameters, planned.collection->sticks, strokes);
+  add_strata(view, pile, planned, parameters);
+  view.speckle = speckle_patch(plan::shade(pile, parameters, planned.collection->sticks),
+                               planned.paper->grain_mm * px_per_mm, light);
+  return view;
+}
+
 RecipeView view_recipe(const Planned& planned, const Materials& materials, int target, double px_per_mm,
                        colour::Illuminant light, const plan::Reach* reach) {
   const plan::TargetPlan& t = planned.plan.targets[static_cast<std::size_t>(target)];
   const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
   const optics::Parameters& parameters = materials.model.parameters;
-  RecipeView view;
+  RecipeView view = view_strokes(planned, materials, plan::ground_of(planned.plan, t, *planned.paper), t.recipe.strokes,
+                                 px_per_mm, light);
   view.target = target;
   view.title = tr("%1. %2, %3").arg(mass.id + 1).arg(QString::fromStdString(mass.name), tr(subject::name(t.role)));
   if (t.by_hand) view.title += tr(" (chosen by hand)");
-  for (const plan::Stroke& s : t.recipe.strokes) view.steps << stroke_words(s, *planned.collection);
-  view.paper = to_colour(planned.paper->lab);
-  view.hold = planned.paper->tooth.hold;
   const optics::Pile pile = plan::build(plan::ground_of(planned.plan, t, *planned.paper), parameters,
                                         planned.collection->sticks, t.recipe.strokes);
   const optics::StrataSpectra strata = plan::shade(pile, parameters, planned.collection->sticks);
-  add_strata(view, pile, planned, parameters);
-  view.speckle = speckle_patch(strata, planned.paper->grain_mm * px_per_mm, light);
   add_reach(view.notes, reach, planned, materials);
   add_light(view.notes, strata, t.target);
   add_surround(view.notes, t.recipe.look.lab, planned.paper->lab);

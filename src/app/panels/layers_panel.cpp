@@ -1,107 +1,93 @@
 #include "panels/layers_panel.h"
 
-#include <QHBoxLayout>
-#include <QItemSelectionModel>
-#include <QSignalBlocker>
-#include <algorithm>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "models/layer_words.h"
 
 namespace yd::app {
 namespace {
 
 constexpr int kMergeStrokes = 4;  // undo steps of this slider join
+constexpr int kMergeSitting = 6;
 
 }  // namespace
 
 LayersPanel::LayersPanel(Session& session, QWidget* parent)
     : QWidget(parent),
       session_(session),
-      passes_(table("passes", model_, PassModel::stick)),
-      reason_(paragraph()),
-      care_(paragraph()),
-      back_(new QPushButton(tr("Back"))),
-      on_(new QPushButton(tr("Next pass"))),
-      rubbed_(new QCheckBox(tr("Rubbing allowed"))),
-      strokes_(new LabelledSlider(tr("Most strokes in a stack"), "strokes", 1, 4)) {
-  passes_->setAccessibleName(tr("Passes"));
-  reason_->setObjectName("reason");
-  reason_->setMinimumHeight(48);
+      school_(new SchoolSection(session)),
+      tabs_(new QTabWidget),
+      strokes_(new LabelledSlider(tr("Most strokes in a stack"), "strokes", 1, 4)),
+      sitting_(new LabelledSlider(tr("Length of a sitting, minutes"), "sitting", 15, 240)),
+      time_(paragraph()),
+      easel_(new QPushButton(tr("To the easel"))),
+      care_(paragraph()) {
+  tabs_->setObjectName("layer_tabs");
+  tabs_->setDocumentMode(true);
+  time_->setObjectName("times");
+  easel_->setObjectName("to_easel");
   care_->setObjectName("care");
-  back_->setObjectName("pass_back");
-  on_->setObjectName("pass_on");
-  rubbed_->setObjectName("rubbed");
-  auto* row = new QHBoxLayout;
-  row->addWidget(back_);
-  row->addWidget(on_);
+  auto* passes = new PassSection(session);
+  auto* advice = new AdviceSection(session);
+  tabs_->addTab(passes, tr("Passes"));
+  tabs_->addTab(advice, tr("Advice"));
+  tabs_->addTab(make_time(), tr("Time"));
   auto* column = new QVBoxLayout(this);
-  column->addWidget(heading(tr("Far to near, dark to light")));
-  column->addWidget(rubbed_);
+  column->setSpacing(4);
+  column->addWidget(school_);
   column->addWidget(strokes_);
-  column->addWidget(passes_, 1);
-  column->addWidget(reason_);
-  column->addLayout(row);
+  column->addWidget(tabs_, 1);
+  column->addWidget(easel_);
   column->addWidget(care_);
-  connect(passes_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &LayersPanel::select);
-  connect(back_, &QPushButton::clicked, this, [this] { session_.set_cursor(session_.cursor() - 1); });
-  connect(on_, &QPushButton::clicked, this, [this] { session_.set_cursor(session_.cursor() + 1); });
-  connect(rubbed_, &QCheckBox::clicked, this, [this](bool on) {
-    Choices c = session_.choices();
-    c.plan.allow_rubbed = on;
-    session_.change(c, tr("Rubbing"));
-  });
-  connect(&session_, &Session::plan_changed, this, &LayersPanel::refresh_plan);
-  connect(&session_, &Session::cursor_changed, this, &LayersPanel::refresh_cursor);
+  connect(school_, &SchoolSection::page_asked, this, &LayersPanel::school_page_asked);
+  connect(passes, &PassSection::says, this, &LayersPanel::says);
+  connect(advice, &AdviceSection::counted, this,
+          [this](int n) { tabs_->setTabText(1, n > 0 ? tr("Advice (%1)").arg(n) : tr("Advice")); });
+  connect(easel_, &QPushButton::clicked, this, &LayersPanel::easel_asked);
   connect(strokes_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.plan.most_strokes = v;
     session_.change(c, tr("Strokes in a stack"), kMergeStrokes);
   });
-  connect(&session_, &Session::choices_changed, this, &LayersPanel::refresh_choices);
-  refresh_choices();
-  refresh_plan();
+  connect(sitting_, &LabelledSlider::moved, this, [this](int v) {
+    Choices c = session_.choices();
+    c.plan.sitting_minutes = v;
+    session_.change(c, tr("Length of a sitting"), kMergeSitting);
+  });
+  connect(&session_, &Session::choices_changed, this, &LayersPanel::refresh);
+  connect(&session_, &Session::plan_changed, this, &LayersPanel::refresh);
+  refresh();
 }
 
-void LayersPanel::refresh_choices() {
-  rubbed_->setChecked(session_.choices().plan.allow_rubbed);
+QWidget* LayersPanel::make_time() {
+  auto* page = new QWidget;
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 4, 0, 0);
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidget(time_);
+  column->addWidget(sitting_);
+  column->addWidget(scroll, 1);
+  return page;
+}
+
+void LayersPanel::refresh() {
   strokes_->show_value(session_.choices().plan.most_strokes);
-}
-
-void LayersPanel::select(const QModelIndex& index) {
-  if (!index.isValid()) return;
-  session_.set_cursor(index.row() + 1);
-  session_.set_lit_pass(index.row() + 1);
-}
-
-void LayersPanel::refresh_plan() {
-  {
-    const QSignalBlocker quiet(passes_->selectionModel());
-    model_.set_plan(session_.planned());
-  }
+  sitting_->show_value(static_cast<int>(session_.choices().plan.sitting_minutes));
   const PlannedPtr planned = session_.planned();
+  easel_->setEnabled(planned != nullptr);
+  time_->setText(planned ? time_words(*planned) : tr("Open a picture: the time it takes will stand here."));
   const bool care = planned && std::any_of(planned->plan.tray.begin(), planned->plan.tray.end(), [&](int i) {
                       return media::needs_care(planned->collection->sticks[static_cast<std::size_t>(i)]);
                     });
   care_->setText(
-      planned
-          ? tr("Dust: do not blow it off; tip the board over a bin and wipe up damp. No food or drink; wash your "
-               "hands.%1 "
-               "Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.")
-                .arg(care ? tr(" This tray holds pigments that are harmful if breathed or swallowed: wear a dust mask.")
-                          : QString())
-          : QString());
-  refresh_cursor();
-}
-
-void LayersPanel::refresh_cursor() {
-  const int at = session_.cursor();
-  const int all = model_.rowCount();
-  back_->setEnabled(at > 0);
-  on_->setEnabled(at < all);
-  const QSignalBlocker quiet(passes_->selectionModel());
-  const QModelIndex index = model_.index(at - 1, 0);
-  passes_->setCurrentIndex(index);
-  passes_->scrollTo(index);
-  passes_->viewport()->update();
-  reason_->setText(index.isValid() ? index.data(Qt::UserRole).toString() : all > 0 ? tr("The bare paper.") : QString());
+      planned ? tr("Dust: tip it off, do not blow.%1 Follow the product's safety data sheet and local rules; ask a "
+                   "qualified person where in doubt.")
+                    .arg(care ? tr(" Some pigments here harm if breathed or swallowed: dust mask, wash your hands.")
+                              : QString())
+              : QString());
 }
 
 }  // namespace yd::app

@@ -1,35 +1,41 @@
 #pragma once
 
-#include <QCheckBox>
+#include <QLabel>
 #include <QPushButton>
+#include <QTabWidget>
+#include <QWidget>
 
-#include "models/pass_model.h"
+#include "panels/advice_section.h"
 #include "panels/panel_parts.h"
-#include "session/session.h"
+#include "panels/pass_section.h"
+#include "panels/school_section.h"
 
 namespace yd::app {
 
-/// Stage Layers: the ordered passes, one step back or on, and why a pass stands where it stands.
+/// Stage Layers: how the picture is built, its passes, what a look over them found, and the time they take.
 class LayersPanel : public QWidget {
   Q_OBJECT
  public:
   explicit LayersPanel(Session& session, QWidget* parent = nullptr);
+  QTabWidget* tabs() { return tabs_; }
+
+ signals:
+  void school_page_asked();
+  void easel_asked();
+  void says(const QString& sentence);
 
  private:
-  void select(const QModelIndex& index);
-  void refresh_choices();
-  void refresh_plan();
-  void refresh_cursor();
+  QWidget* make_time();
+  void refresh();
 
   Session& session_;
-  PassModel model_;
-  QTableView* passes_;
-  QLabel* reason_;
-  QLabel* care_;
-  QPushButton* back_;
-  QPushButton* on_;
-  QCheckBox* rubbed_;
+  SchoolSection* school_;
+  QTabWidget* tabs_;
   LabelledSlider* strokes_;
+  LabelledSlider* sitting_;
+  QLabel* time_;
+  QPushButton* easel_;
+  QLabel* care_;
 };
 
 }  // namespace yd::app

@@ -22,7 +22,13 @@ QLabel* paragraph(const QString& text) {
 }
 
 QTableView* table(const QString& name, QAbstractItemModel& model, int stretched_column) {
-  auto* view = new QTableView;
+  auto* out = new QTableView;
+  dress_table(*out, name, model, stretched_column);
+  return out;
+}
+
+void dress_table(QTableView& table, const QString& name, QAbstractItemModel& model, int stretched_column) {
+  QTableView* view = &table;
   view->setObjectName(name);
   view->setModel(&model);
   view->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -36,7 +42,6 @@ QTableView* table(const QString& name, QAbstractItemModel& model, int stretched_
   view->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
   view->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
   view->horizontalHeader()->setSectionResizeMode(stretched_column, QHeaderView::Stretch);
-  return view;
 }
 
 LabelledSlider::LabelledSlider(const QString& title, const QString& name, int low, int high, QWidget* parent)

@@ -13,6 +13,7 @@ namespace yd::app {
 QLabel* heading(const QString& text);
 QLabel* paragraph(const QString& text = {});
 QTableView* table(const QString& name, QAbstractItemModel& model, int stretched_column);
+void dress_table(QTableView& table, const QString& name, QAbstractItemModel& model, int stretched_column);
 
 /// A slider with its title on the left and its value, right-aligned, on the right.
 class LabelledSlider : public QWidget {

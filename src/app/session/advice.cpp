@@ -39,7 +39,7 @@ Result<std::shared_ptr<const GroundAdvice>> judge_grounds(const PlannedPtr& plan
   return std::shared_ptr<const GroundAdvice>(std::make_shared<GroundAdvice>(std::move(out)));
 }
 
-Result<plan::CoatAdvice> judge_coats(const PlannedPtr& planned, const optics::Parameters& parameters, bool rubbed,
+Result<plan::CoatAdvice> judge_coats(const PlannedPtr& planned, const optics::Parameters& parameters,
                                      Observer& observer) {
   plan::CoatInput in;
   in.plan = &planned->plan;
@@ -47,7 +47,7 @@ Result<plan::CoatAdvice> judge_coats(const PlannedPtr& planned, const optics::Pa
   in.paper = planned->paper.get();
   in.sticks = planned->collection->sticks;
   in.parameters = &parameters;
-  in.allow_rubbed = rubbed;
+  in.rules = {planned->plan.school, planned->options.manner};
   return plan::judge_coats(in, observer);
 }
 
@@ -143,6 +143,8 @@ void Advice::next() {
   std::vector<Need> order{Need::other};
   order.insert(order.end(), asked_.begin(), asked_.end());
   for (const Need n : order) {
+    // With a given tray on a begun sheet there is no table of pairs to ask.
+    if ((n == Need::curve || n == Need::proof) && !session_.planned()->plan.work) continue;
     if (!has(n) && refused_.count(n) == 0) return start(n);
   }
 }
@@ -172,7 +174,7 @@ void Advice::start(Need need) {
       });
       break;
     case Need::coats:
-      run([=] { return shared(judge_coats(planned, parameters, choices.plan.allow_rubbed, *reporter)); });
+      run([=] { return shared(judge_coats(planned, parameters, *reporter)); });
       break;
     case Need::curve:
       run([=] { return shared(plan::tray_curve(planned->plan.work->problem(), 3, 24, *reporter)); });

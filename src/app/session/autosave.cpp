@@ -9,14 +9,20 @@
 #include "session/polite.h"
 
 namespace yd::app {
+namespace {
+
+constexpr int kPause_ms = 1500;
+
+}  // namespace
 
 Autosave::Autosave(Session& session, QString file, QObject* parent)
     : QObject(parent), session_(session), file_(std::move(file)) {
-  constexpr int kPause_ms = 1500;
   timer_.setSingleShot(true);
   timer_.setInterval(kPause_ms);
   connect(&timer_, &QTimer::timeout, this, &Autosave::write);
   connect(&session_, &Session::choices_changed, &timer_, qOverload<>(&QTimer::start));
+  // A mark at the easel is made with dusty hands and not repeated: it is written at once.
+  connect(&session_, &Session::marks_changed, this, [this] { timer_.start(0); });
   connect(&session_, &Session::reference_changed, &timer_, qOverload<>(&QTimer::start));
 }
 
@@ -31,6 +37,7 @@ void Autosave::forget() {
 }
 
 void Autosave::write() {
+  timer_.setInterval(kPause_ms);
   if (!session_.has_reference()) return;
   // Packing and the disk take their time: the window is not to wait for them.
   if (writing_.isRunning()) return timer_.start();

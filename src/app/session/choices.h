@@ -21,6 +21,7 @@ struct Choices {
   subject::Composition composition;
   subject::ReadOptions read;
   plan::PlanOptions plan = usual_plan();
+  std::vector<plan::PassMark> marks;  ///< what is said at the easel, of passes of the present plan
   plan::GroundWeights ground_weights = plan::kGroundWeights;
   QString paper = "sanded-400-warm-grey";
   QString collection = "generic";
@@ -37,8 +38,25 @@ inline bool same_base(const Choices& p, const Choices& q) {
 
 inline bool same_reading(const Choices& p, const Choices& q) { return same_base(p, q) && p.read.edits == q.read.edits; }
 
+/// The recipes come out alike; order and sittings may differ.
+inline bool same_recipes(const Choices& p, const Choices& q) {
+  return plan::same_recipes(p.plan, q.plan) && p.paper == q.paper && p.collection == q.collection;
+}
+
+inline bool same_sheet(const Choices& p, const Choices& q) {
+  return p.composition.width_cm == q.composition.width_cm && p.composition.height_cm == q.composition.height_cm;
+}
+
 inline bool same_plan(const Choices& p, const Choices& q) {
-  return p.plan == q.plan && p.paper == q.paper && p.collection == q.collection;
+  return p.plan == q.plan && p.paper == q.paper && p.collection == q.collection && same_sheet(p, q);
+}
+
+/// The plan's options with what the composition says of the sheet; `aspect` is the picture's width / height.
+inline plan::PlanOptions options_for(const Choices& c, double aspect) {
+  plan::PlanOptions options = c.plan;
+  const subject::Sheet sheet = c.composition.sheet(aspect);
+  options.sheet_cm2 = sheet.width_cm * sheet.height_cm;
+  return options;
 }
 
 }  // namespace yd::app

@@ -20,10 +20,25 @@ SubjectPtr drawn(subject::Subject subject) {
   static_cast<subject::Subject&>(*out) = std::move(subject);
   out->picture = to_image(out->image);
   out->values = subject::read_values(out->squinted);
+  out->directions = subject::directions(out->image, out->labels, out->masses.size());
   return out;
 }
 
+void look_over(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
+  p.options = options;
+  p.findings =
+      plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
+}
+
 }  // namespace
+
+exports::PlanView view_of(const Planned& p, const optics::Parameters& parameters,
+                          const subject::Composition& composition) {
+  const auto& image = p.subject->image;
+  return {p.plan,         *p.subject, *p.paper, *p.collection,
+          parameters,     p.map,      composition.sheet(static_cast<double>(image.width) / image.height),
+          p.subject->directions};
+}
 
 const media::Paper* Materials::paper(const QString& id) const { return find(papers, id); }
 
@@ -76,6 +91,18 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   const auto palette =
       board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), paper, collection, parameters);
   out->finished = to_image(board::render(out->map, palette));
+  look_over(*out, parameters, options);
+  return PlannedPtr(out);
+}
+
+Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Parameters& parameters,
+                                const plan::PlanOptions& options, Observer& observer) {
+  auto plan = plan::arrange(planned->plan, *planned->subject, *planned->paper, *planned->collection, parameters, options,
+                            observer);
+  if (!plan) return plan.error();
+  auto out = std::make_shared<Planned>(*planned);
+  out->plan = std::move(plan).value();
+  look_over(*out, parameters, options);
   return PlannedPtr(out);
 }
 

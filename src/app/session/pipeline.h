@@ -6,9 +6,12 @@
 #include <memory>
 
 #include "board/board.h"
+#include "exports/plan_view.h"
 #include "media/model.h"
+#include "plan/critique.h"
 #include "plan/judge.h"
 #include "session/choices.h"
+#include "subject/direction.h"
 #include "subject/values.h"
 #include "support/observer.h"
 
@@ -41,6 +44,7 @@ using ImagePtr = std::shared_ptr<const LoadedImage>;
 struct ReadSubject : subject::Subject {
   QImage picture;
   subject::ValueReading values;
+  std::vector<subject::Direction> directions;  ///< of each mass
 };
 using SubjectPtr = std::shared_ptr<const ReadSubject>;
 
@@ -51,10 +55,16 @@ struct Planned {
   SubjectPtr subject;
   std::shared_ptr<const media::Paper> paper;
   std::shared_ptr<const media::Collection> collection;
+  plan::PlanOptions options;            ///< it was made with
+  std::vector<plan::Finding> findings;  ///< weightiest first
   plan::NextStick next;  ///< the one stick more that would help most, by place in the pool
   QImage finished;       ///< the board after the last pass, under the viewing light
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
+
+/// The plan as print and words see it; `planned` and `parameters` must outlive it.
+exports::PlanView view_of(const Planned& planned, const optics::Parameters& parameters,
+                          const subject::Composition& composition = {});
 
 using ReachPtr = std::shared_ptr<const std::vector<plan::Reach>>;
 
@@ -66,6 +76,10 @@ Result<SubjectPtr> read_image(const ImagePtr& image, const subject::Adjust& adju
 Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const std::vector<subject::MassEdit>& edits);
 Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
                                 const media::Collection& collection, const optics::Parameters& parameters,
+                                const plan::PlanOptions& options, Observer& observer);
+
+/// The same recipes in another order.
+Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Parameters& parameters,
                                 const plan::PlanOptions& options, Observer& observer);
 
 Result<ReachPtr> judge_plan(const PlannedPtr& planned, const std::vector<media::Paper>& papers,

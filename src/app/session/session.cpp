@@ -38,6 +38,8 @@ void follow_edits(std::size_t known, Choices& next) {
     if (e.kind != subject::MassEdit::Kind::merge) continue;
     std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == e.other; });
     for (plan::HandChoice& h : next.plan.by_hand) h.mass -= h.mass > e.other ? 1 : 0;
+    std::erase_if(next.plan.ways, [&](const plan::MassWay& w) { return w.mass == e.other; });
+    for (plan::MassWay& w : next.plan.ways) w.mass -= w.mass > e.other ? 1 : 0;
     std::erase_if(next.plan.underpaint.exceptions, [&](const plan::CoatException& x) {
       return x.where == plan::CoatException::Where::mass && x.which == e.other;
     });
@@ -46,8 +48,37 @@ void follow_edits(std::size_t known, Choices& next) {
   }
 }
 
+/// A fresh sheet: nothing is laid, no order was wished.
+void take_fresh_sheet(Choices& c) {
+  c.marks.clear();
+  c.plan.laid.clear();
+  c.plan.order_by_hand.clear();
+}
+
+bool shapes_differ(const Choices& p, const Choices& q) {
+  const auto shapes = [](const Choices& c) {
+    std::vector<subject::MassEdit> out;
+    std::copy_if(c.read.edits.begin(), c.read.edits.end(), std::back_inserter(out), subject::changes_shapes);
+    return out;
+  };
+  return shapes(p) != shapes(q);
+}
+
+/// What is on the paper stays there: a new plan of the rest is built on it. Another sheet or other masses begin anew.
+void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next) {
+  if (next.paper != now.paper || next.collection != now.collection || !same_base(next, now) || shapes_differ(next, now))
+    return take_fresh_sheet(next);
+  if (same_recipes(next, now) || next.plan.laid != now.plan.laid) return;
+  next.plan.order_by_hand.clear();
+  if (plan == nullptr || now.marks.empty()) return;
+  next.plan.laid = plan::laid_after(*plan, now.plan.laid, now.marks);
+  next.marks.clear();
+}
+
 void forget_sticks(plan::PlanOptions& options) {
   options.by_hand.clear();
+  options.laid.clear();
+  options.order_by_hand.clear();
   options.wishes.must_have.clear();
   options.wishes.forbidden.clear();
   options.given_tray.clear();
@@ -90,6 +121,8 @@ void Session::open_picture(const QByteArray& bytes, const QString& name) {
   choices_.plan.by_hand.clear();
   choices_.plan.underpaint = {};
   choices_.plan.given_tray.clear();
+  choices_.plan.ways.clear();
+  take_fresh_sheet(choices_);
   begin(bytes, name);
   emit choices_changed();
 }
@@ -116,6 +149,7 @@ void Session::open_project(formats::Project project) {
   choices_.read = project.read;
   choices_.plan = project.plan;
   choices_.ground_weights = project.ground_weights;
+  choices_.marks = project.marks;
   choices_.paper = QString::fromStdString(project.paper.id);
   choices_.collection = QString::fromStdString(project.collection.id);
   // The project's own copies win over what ships: the plan must come out as it was.
@@ -141,6 +175,7 @@ formats::Project Session::project() const {
   p.plan = choices_.plan;
   p.composition = choices_.composition;
   p.ground_weights = choices_.ground_weights;
+  p.marks = choices_.marks;
   p.paper = *materials_.paper(choices_.paper);
   p.collection = *materials_.collection(choices_.collection);
   return p;
@@ -157,6 +192,7 @@ void Session::change(const Choices& wished, const QString& text, int merge) {
   if (!same_base(wished, choices_)) {
     next_choices.read.edits.clear();
     next_choices.plan.by_hand.clear();
+    next_choices.plan.ways.clear();
     std::erase_if(next_choices.plan.underpaint.exceptions,
                   [](const plan::CoatException& e) { return e.where == plan::CoatException::Where::mass; });
   } else {
@@ -164,8 +200,9 @@ void Session::change(const Choices& wished, const QString& text, int merge) {
   }
   if (wished.collection != choices_.collection) forget_sticks(next_choices.plan);
   // A tray that was proven is the answer to the choices it was proven for.
-  if (!same_plan(wished, choices_) && wished.plan.given_tray == choices_.plan.given_tray)
+  if (!same_recipes(wished, choices_) && wished.plan.given_tray == choices_.plan.given_tray)
     next_choices.plan.given_tray.clear();
+  keep_what_is_laid(choices_, planned_ ? &planned_->plan : nullptr, next_choices);
   if (next_choices == choices_) return;
   undo_.push(new ChoiceCommand(this, next_choices, text, merge));
 }
@@ -174,9 +211,12 @@ void Session::apply(const Choices& next_choices) {
   if (!same_crop(next_choices, choices_)) image_dirty_ = true;
   if (!same_base(next_choices, choices_)) subject_dirty_ = true;
   if (!same_reading(next_choices, choices_)) edits_dirty_ = true;
-  if (!same_plan(next_choices, choices_)) plan_dirty_ = true;
+  if (!same_recipes(next_choices, choices_)) plan_dirty_ = true;
+  if (!same_plan(next_choices, choices_)) order_dirty_ = true;
+  const bool marked = next_choices.marks != choices_.marks;
   choices_ = next_choices;
   emit choices_changed();
+  if (marked) emit marks_changed();
   if (has_reference()) next();
 }
 
@@ -197,6 +237,7 @@ void Session::next() {
   if (subject_dirty_ && image_) return start(Work::reading);
   if (edits_dirty_ && subject_) return start(Work::editing);
   if (plan_dirty_ && subject_) return start(Work::planning);
+  if (order_dirty_ && planned_) return start(Work::arranging);
   if (reach_dirty_ && planned_) return start(Work::judging);
 }
 
@@ -231,19 +272,42 @@ void Session::start(Work work) {
     edits_dirty_ = false;
     plan_dirty_ = true;
     run([subject = subject_, edits = choices_.read.edits] { return edit_subject(subject, edits); });
-  } else if (work == Work::planning) {
-    plan_dirty_ = false;
-    reach_dirty_ = true;
-    run([subject = subject_, paper = *materials_.paper(choices_.paper),
-         collection = *materials_.collection(choices_.collection), parameters = materials_.model.parameters,
-         options = choices_.plan,
-         reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
+  } else if (work == Work::planning || work == Work::arranging) {
+    start_planning();
   } else {
     reach_dirty_ = false;
     run([planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
          options = choices_.plan, reporter] { return judge_plan(planned, papers, parameters, options, *reporter); });
   }
   emit busy_changed(true);
+}
+
+void Session::start_planning() {
+  const auto& image = subject_->image;
+  const plan::PlanOptions options = options_for(choices_, static_cast<double>(image.width) / image.height);
+  const auto reporter = reporter_;
+  const optics::Parameters parameters = materials_.model.parameters;
+  order_dirty_ = false;
+  if (work_ == Work::arranging) {
+    return run([planned = planned_, parameters, options, reporter] {
+      return arrange_plan(planned, parameters, options, *reporter);
+    });
+  }
+  plan_dirty_ = false;
+  reach_dirty_ = true;
+  run([subject = subject_, paper = *materials_.paper(choices_.paper),
+       collection = *materials_.collection(choices_.collection), parameters, options,
+       reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
+}
+
+/// What was being made and did not come to an end is made again.
+void Session::owe(Work work) {
+  if (work == Work::loading) image_dirty_ = image_dirty_ || !stale_;
+  if (work == Work::reading) subject_dirty_ = true;
+  if (work == Work::editing) edits_dirty_ = true;
+  if (work == Work::planning) plan_dirty_ = true;
+  if (work == Work::arranging) order_dirty_ = true;
+  if (work == Work::judging) reach_dirty_ = true;
 }
 
 void Session::finished() {
@@ -253,12 +317,7 @@ void Session::finished() {
   const auto* error = std::get_if<Error>(&outcome);
   const bool cancelled = error != nullptr && error->code == Error::Code::cancelled;
   if (stale_ || cancelled) {
-    // What was being made is still owed.
-    if (done == Work::loading) image_dirty_ = image_dirty_ || !stale_;
-    if (done == Work::reading) subject_dirty_ = true;
-    if (done == Work::editing) edits_dirty_ = true;
-    if (done == Work::planning) plan_dirty_ = true;
-    if (done == Work::judging) reach_dirty_ = true;
+    owe(done);
     if (stale_ && done == Work::loading && !image_dirty_) take(outcome);
   } else {
     take(outcome);
@@ -287,9 +346,12 @@ void Session::take(const Outcome& outcome) {
     if (!subject_->refused.empty()) emit failed(tr("%1.").arg(QString::fromStdString(subject_->refused)));
   }
   if (const auto* planned = std::get_if<PlannedPtr>(&outcome)) {
+    const bool same_passes = planned_ && (*planned)->map.target.data == planned_->map.target.data;
+    const bool at_end = !planned_ || cursor_ == static_cast<int>(planned_->plan.passes.size());
     planned_ = *planned;
-    reach_.reset();
-    cursor_ = static_cast<int>(planned_->plan.passes.size());
+    if (reach_dirty_ || !same_passes) reach_.reset();
+    const int all = static_cast<int>(planned_->plan.passes.size());
+    cursor_ = at_end ? all : std::min(cursor_, all);
     lit_pass_ = 0;
     emit plan_changed();
     emit lit_changed(0);

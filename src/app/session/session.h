@@ -81,6 +81,7 @@ class Session : public QObject {
  signals:
   void reference_changed();
   void choices_changed();
+  void marks_changed();
   void collection_changed(const QString& id);
   void subject_changed();
   void plan_changed();
@@ -93,12 +94,14 @@ class Session : public QObject {
   void failed(const QString& sentence);
 
  private:
-  enum class Work { none, loading, reading, editing, planning, judging };
+  enum class Work { none, loading, reading, editing, planning, arranging, judging };
   using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, ReachPtr, Error>;
   class Reporter;
 
   void begin(const QByteArray& bytes, const QString& name);
   void start(Work work);
+  void start_planning();
+  void owe(Work work);
   void next();
   void finished();
   void take(const Outcome& outcome);
@@ -125,6 +128,7 @@ class Session : public QObject {
   bool subject_dirty_ = false;
   bool edits_dirty_ = false;
   bool plan_dirty_ = false;
+  bool order_dirty_ = false;
   bool reach_dirty_ = false;
   std::shared_ptr<Reporter> reporter_;
   /// Not the global pool: Qt paints with that one, and would wait for the work to end.

@@ -7,6 +7,7 @@
 #include <QToolTip>
 #include <algorithm>
 
+#include "exports/core_painter.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -19,14 +20,36 @@ constexpr double kPaperHeight = 16;
 
 }  // namespace
 
-CoreSample::CoreSample(QWidget* parent) : QWidget(parent) {
+CoreSample::CoreSample(QWidget* parent) : QWidget(parent), order_(new QComboBox(this)) {
   setObjectName("core_sample");
   setAccessibleName(tr("Core sample: layers of every mass"));
   setFocusPolicy(Qt::StrongFocus);
   setToolTip(tr("Layers of every mass, from the paper up. Left and right step through the passes."));
+  order_->setObjectName("core_order");
+  order_->setAccessibleName(tr("Order of the columns"));
+  order_->addItems({tr("in working order"), tr("by plane"), tr("by value")});
+  order_->setFocusPolicy(Qt::TabFocus);
+  connect(order_, &QComboBox::activated, this, &CoreSample::order_asked);
 }
 
-void CoreSample::set_drawing(CoreDrawing drawing, int passes) {
+void CoreSample::resizeEvent(QResizeEvent*) {
+  const QSize size = order_->sizeHint();
+  order_->setGeometry(width() - size.width() - 4, 0, size.width(), static_cast<int>(kCursorHeight) + 6);
+}
+
+QRectF CoreSample::slide() const {
+  constexpr double kWords = 90;
+  const QRectF f = field();
+  return {f.left() + kWords, 0, std::max(20.0, f.width() - kWords - order_->width() - 8), kCursorHeight + 6};
+}
+
+void CoreSample::slide_to(double x) {
+  const QRectF s = slide();
+  const double share = std::clamp((x - s.left()) / s.width(), 0.0, 1.0);
+  emit cursor_asked(static_cast<int>(std::lround(share * passes_)));
+}
+
+void CoreSample::set_drawing(exports::CoreDrawing drawing, int passes) {
   drawing_ = std::move(drawing);
   passes_ = passes;
   cursor_ = passes;
@@ -49,7 +72,7 @@ QRectF CoreSample::field() const {
   return QRectF(rect()).adjusted(kMargin, kCursorHeight + 8, -kMargin, -kLabelHeight - kPaperHeight);
 }
 
-double CoreSample::unit() const { return field().height() / std::max(0.1, drawing_.tallest * 1.15); }
+double CoreSample::unit() const { return field().height() / std::max(0.1, exports::tallest_stack(drawing_) * 1.08); }
 
 QRectF CoreSample::column_rect(std::size_t index) const {
   const QRectF f = field();
@@ -71,22 +94,8 @@ void CoreSample::draw_ground(QPainter& painter) const {
   painter.fillPath(paper, drawing_.paper);
 }
 
-void CoreSample::draw_block(QPainter& painter, const QRectF& where, const CoreBlock& block) const {
-  const bool done = block.pass <= cursor_;
-  QColor colour = block.colour;
-  if (!done) colour.setAlpha(60);
-  painter.fillRect(where, colour);
-  if (!block.rubbed) {
-    // Laid strokes are hatched; rubbed ones plain.
-    painter.save();
-    painter.setClipRect(where);
-    painter.setPen(QPen(QColor(colour.lightness() > 128 ? 0 : 255, colour.lightness() > 128 ? 0 : 255,
-                               colour.lightness() > 128 ? 0 : 255, done ? 90 : 40),
-                        1));
-    for (double x = where.left() - where.height(); x < where.right(); x += 5)
-      painter.drawLine(QPointF(x, where.bottom()), QPointF(x + where.height(), where.top()));
-    painter.restore();
-  }
+void CoreSample::draw_block(QPainter& painter, const QRectF& where, const exports::CoreBlock& block) const {
+  exports::paint_block(painter, where, block, block.pass <= cursor_);
   if (block.pass == lit_) {
     painter.setPen(QPen(accent(), 2));
     painter.drawRect(where.adjusted(1, 1, -1, -1));
@@ -97,12 +106,12 @@ void CoreSample::draw_columns(QPainter& painter) {
   hits_.clear();
   const double u = unit();
   for (std::size_t c = 0; c < drawing_.columns.size(); ++c) {
-    const CoreColumn& column = drawing_.columns[c];
+    const exports::CoreColumn& column = drawing_.columns[c];
     const QRectF r = column_rect(c).adjusted(2, 0, -2, 0);
     const double w = r.width() / static_cast<double>(std::max<std::size_t>(1, column.stacks.size()));
     for (std::size_t s = 0; s < column.stacks.size(); ++s) {
       double bottom = r.bottom();
-      for (const CoreBlock& b : column.stacks[s].blocks) {
+      for (const exports::CoreBlock& b : column.stacks[s].blocks) {
         const double h = std::max(3.0, b.load * u);
         const QRectF where(r.left() + w * static_cast<double>(s), bottom - h, w - 1, h);
         draw_block(painter, where, b);
@@ -118,11 +127,11 @@ void CoreSample::draw_columns(QPainter& painter) {
 
 void CoreSample::draw_cursor(QPainter& painter) const {
   const QRectF f = field();
+  const QRectF bar = slide();
   const double y = kCursorHeight / 2 + 2;
   painter.setPen(QPen(palette().color(QPalette::Mid), 2));
-  const double left = f.left() + 90;
-  painter.drawLine(QPointF(left, y), QPointF(f.right(), y));
-  const double x = left + (f.right() - left) * (passes_ > 0 ? static_cast<double>(cursor_) / passes_ : 0);
+  painter.drawLine(QPointF(bar.left(), y), QPointF(bar.right(), y));
+  const double x = bar.left() + bar.width() * (passes_ > 0 ? static_cast<double>(cursor_) / passes_ : 0);
   painter.setPen(Qt::NoPen);
   painter.setBrush(hasFocus() ? accent() : palette().color(QPalette::WindowText));
   painter.drawRoundedRect(QRectF(x - 4, 2, 8, kCursorHeight - 2), 2, 2);
@@ -158,16 +167,23 @@ const CoreSample::Hit* CoreSample::hit_at(QPointF place) const {
   return nullptr;
 }
 
+int CoreSample::column_at(double x) const {
+  for (std::size_t c = 0; c < drawing_.columns.size(); ++c) {
+    if (column_rect(c).left() <= x && x < column_rect(c).right()) return static_cast<int>(c);
+  }
+  return -1;
+}
+
 void CoreSample::mousePressEvent(QMouseEvent* event) {
   setFocus();
-  if (event->position().y() < kCursorHeight + 6 && passes_ > 0) {
-    const QRectF f = field();
-    const double left = f.left() + 90;
-    emit cursor_asked(static_cast<int>(std::lround((event->position().x() - left) / (f.right() - left) * passes_)));
-    return;
-  }
+  sliding_ = event->position().y() < kCursorHeight + 6 && passes_ > 0;
+  if (sliding_) return slide_to(event->position().x());
   const Hit* hit = hit_at(event->position());
   emit pass_asked(hit == nullptr || hit->pass == lit_ ? 0 : hit->pass);
+}
+
+void CoreSample::mouseMoveEvent(QMouseEvent* event) {
+  if (sliding_ && (event->buttons() & Qt::LeftButton)) slide_to(event->position().x());
 }
 
 void CoreSample::keyPressEvent(QKeyEvent* event) {
@@ -198,11 +214,12 @@ void CoreSample::keyPressEvent(QKeyEvent* event) {
 bool CoreSample::event(QEvent* e) {
   if (e->type() == QEvent::ToolTip) {
     const auto* help = static_cast<QHelpEvent*>(e);
-    if (const Hit* hit = hit_at(help->pos())) {
-      const CoreColumn& c = drawing_.columns[static_cast<std::size_t>(hit->column)];
-      QToolTip::showText(
-          help->globalPos(),
-          tr("%1. %2\npass %3, tooth left %4 %").arg(c.label, c.name).arg(hit->pass).arg(qRound(c.tooth_left * 100)));
+    if (const int column = column_at(help->pos().x()); column >= 0) {
+      const exports::CoreColumn& c = drawing_.columns[static_cast<std::size_t>(column)];
+      QStringList lines{tr("%1. %2, tooth left %3 %").arg(c.label, c.name).arg(qRound(c.tooth_left * 100))};
+      lines << QStringList(c.recipe.begin(), c.recipe.end());
+      if (const Hit* hit = hit_at(help->pos())) lines << tr("Here: pass %1").arg(hit->pass);
+      QToolTip::showText(help->globalPos(), lines.join("\n"));
       return true;
     }
   }

@@ -1,8 +1,9 @@
 #pragma once
 
+#include <QComboBox>
 #include <QWidget>
 
-#include "models/core_columns.h"
+#include "exports/core_columns.h"
 
 namespace yd::app {
 
@@ -13,7 +14,8 @@ class CoreSample : public QWidget {
  public:
   explicit CoreSample(QWidget* parent = nullptr);
 
-  void set_drawing(CoreDrawing drawing, int passes);
+  void set_drawing(exports::CoreDrawing drawing, int passes);
+  exports::CoreOrder order() const { return static_cast<exports::CoreOrder>(order_->currentIndex()); }
   void set_cursor(int passes);
   void set_lit(int pass);
   QSize sizeHint() const override { return {600, 170}; }
@@ -22,12 +24,15 @@ class CoreSample : public QWidget {
  signals:
   void cursor_asked(int passes);
   void pass_asked(int pass);
+  void order_asked();
 
  protected:
   void paintEvent(QPaintEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   bool event(QEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
 
  private:
   struct Hit {
@@ -37,18 +42,23 @@ class CoreSample : public QWidget {
   };
   QRectF field() const;
   double unit() const;
+  QRectF slide() const;
+  void slide_to(double x);
+  int column_at(double x) const;
   QRectF column_rect(std::size_t index) const;
   void draw_ground(QPainter& painter) const;
-  void draw_block(QPainter& painter, const QRectF& where, const CoreBlock& block) const;
+  void draw_block(QPainter& painter, const QRectF& where, const exports::CoreBlock& block) const;
   void draw_columns(QPainter& painter);
   void draw_cursor(QPainter& painter) const;
   const Hit* hit_at(QPointF place) const;
 
-  CoreDrawing drawing_;
+  exports::CoreDrawing drawing_;
+  QComboBox* order_;
   std::vector<Hit> hits_;
   int passes_ = 0;
   int cursor_ = 0;
   int lit_ = 0;
+  bool sliding_ = false;
 };
 
 }  // namespace yd::app

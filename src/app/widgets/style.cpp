@@ -1,11 +1,10 @@
 #include "widgets/style.h"
 
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 #include <QStyleFactory>
 
-#include "media/shipped.h"
+#include "exports/fonts.h"
 
 namespace yd::app {
 namespace {
@@ -44,9 +43,7 @@ QColor accent() { return {0xD9, 0xA4, 0x41}; }
 
 void apply_style(QApplication& application, Scheme scheme) {
   QApplication::setStyle(QStyleFactory::create("Fusion"));
-  const QString fonts = QString::fromStdString((media::data_directory() / "fonts").string());
-  QFontDatabase::addApplicationFont(fonts + "/Lato-Regular.ttf");
-  QFontDatabase::addApplicationFont(fonts + "/Lato-Bold.ttf");
+  exports::load_fonts();
   QFont font("Lato");
   font.setPointSizeF(10);
   QApplication::setFont(font);

@@ -10,7 +10,6 @@
 #include <QVBoxLayout>
 
 #include "media/shipped.h"
-#include "models/core_columns.h"
 #include "subject/squint.h"
 
 namespace yd::app {
@@ -20,11 +19,14 @@ constexpr int kPreviewSide = 600;
 
 }  // namespace
 
-MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, QSettings& settings)
+MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel,
+                       QSettings& settings)
     : session_(session),
       advice_(advice),
       notice_(new NoticeBar),
       files_(new FileActions(session, autosave, *notice_, settings, this)),
+      export_(new ExportActions(session, *notice_, this)),
+      pages_(new QStackedWidget),
       stages_(new Stages(session, advice, this)),
       centre_(new QStackedWidget),
       pair_(new Pair),
@@ -35,7 +37,9 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, QSe
   setObjectName("main_window");
   setAcceptDrops(true);
   resize(1280, 800);
-  setCentralWidget(make_centre());
+  pages_->addWidget(make_centre());
+  setCentralWidget(pages_);
+  make_easel(easel);
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
   make_status();
@@ -72,6 +76,21 @@ QWidget* MainWindow::make_centre() {
   return box;
 }
 
+void MainWindow::make_easel(EaselWork& easel) {
+  easel_ = new EaselPage(session_, easel);
+  pages_->addWidget(easel_);
+  connect(easel_, &EaselPage::closed, this, [this] { show_easel(false); });
+  connect(stages_->layers_panel(), &LayersPanel::easel_asked, this, [this] { show_easel(true); });
+}
+
+void MainWindow::show_easel(bool on) {
+  if (on && !session_.planned()) return notice_->show_sentence(tr("There is nothing to work through yet; open a picture."));
+  tools_->take(Tool::none);
+  pages_->setCurrentIndex(on ? 1 : 0);
+  menuBar()->setVisible(!on);
+  if (on) easel_->setFocus();
+}
+
 void MainWindow::make_status() {
   progress_->setObjectName("progress");
   progress_->setRange(0, 1000);
@@ -89,6 +108,7 @@ void MainWindow::make_status() {
 
 void MainWindow::make_menus() {
   files_->fill_menu(*menuBar()->addMenu(tr("File")));
+  export_->fill_menu(*menuBar()->addMenu(tr("Print and export")));
   QMenu* edit = menuBar()->addMenu(tr("Edit"));
   QAction* undo = session_.undo_stack().createUndoAction(this, tr("Undo"));
   undo->setShortcut(QKeySequence::Undo);
@@ -101,6 +121,8 @@ void MainWindow::make_menus() {
     go->addAction(names[i], QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this,
                   [this, i] { stages_->go(static_cast<Stage>(i)); });
   }
+  QAction* easel = go->addAction(tr("To the easel"), QKeySequence(Qt::Key_E), this, [this] { show_easel(true); });
+  easel->setObjectName("go_easel");
   go->addSeparator();
   without_ = go->addAction(tr("Beside it: without the underpainting"));
   without_->setObjectName("without_underpainting");
@@ -160,6 +182,13 @@ void MainWindow::follow_session() {
     if (!panel.measures()->isVisible()) stages_->show_colour();
   });
   connect(&pair_->link(), &ViewLink::pointer_changed, this, &MainWindow::read_pointer);
+  connect(core_, &CoreSample::order_asked, this, &MainWindow::draw_core);
+  connect(cancel_, &QPushButton::clicked, &export_->exporter(), &Exporter::cancel);
+  connect(&export_->exporter(), &Exporter::busy_changed, this, [this] { show_busy(session_.busy()); });
+  connect(&export_->exporter(), &Exporter::progressed, this, [this](double fraction, const QString& step) {
+    progress_->setValue(static_cast<int>(fraction * 1000));
+    step_->setText(step);
+  });
   connect(core_, &CoreSample::cursor_asked, &session_, &Session::set_cursor);
   connect(core_, &CoreSample::pass_asked, &session_, &Session::set_lit_pass);
   setWindowTitle(files_->title());
@@ -209,14 +238,17 @@ void MainWindow::compare_without(bool on) {
   advice_.compare(c);
 }
 
-void MainWindow::show_plan() {
+void MainWindow::draw_core() {
   const PlannedPtr planned = session_.planned();
-  if (planned) {
-    core_->set_drawing(draw_core(*planned, session_.materials().model.parameters),
-                       static_cast<int>(planned->plan.passes.size()));
-  } else {
-    core_->set_drawing({}, 0);
-  }
+  if (!planned) return core_->set_drawing({}, 0);
+  core_->set_drawing(exports::draw_core(view_of(*planned, session_.materials().model.parameters), core_->order()),
+                     static_cast<int>(planned->plan.passes.size()));
+  core_->set_cursor(session_.cursor());
+  core_->set_lit(session_.lit_pass());
+}
+
+void MainWindow::show_plan() {
+  draw_core();
   show_board();
 }
 
@@ -244,7 +276,7 @@ void MainWindow::show_lit() {
 }
 
 void MainWindow::show_busy(bool busy) {
-  busy = busy || advice_.busy();
+  busy = busy || advice_.busy() || export_->exporter().busy();
   progress_->setVisible(busy);
   cancel_->setVisible(busy);
   if (!busy) {

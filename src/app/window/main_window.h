@@ -7,12 +7,14 @@
 #include <QSettings>
 #include <QStackedWidget>
 
+#include "panels/easel_page.h"
 #include "session/autosave.h"
 #include "session/session.h"
 #include "widgets/core_sample.h"
 #include "widgets/empty_state.h"
 #include "widgets/notice_bar.h"
 #include "widgets/pair.h"
+#include "window/export_actions.h"
 #include "window/file_actions.h"
 #include "window/sheets_actions.h"
 #include "window/stages.h"
@@ -24,11 +26,15 @@ namespace yd::app {
 class MainWindow : public QMainWindow {
   Q_OBJECT
  public:
-  MainWindow(Session& session, Advice& advice, Autosave& autosave, QSettings& settings);
+  MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel, QSettings& settings);
   FileActions& files() { return *files_; }
   Stages& stages() { return *stages_; }
   SheetsActions& sheets() { return *sheets_; }
   SubjectTools& tools() { return *tools_; }
+  ExportActions& exports() { return *export_; }
+  /// The easel over the whole window, or the plan again.
+  void show_easel(bool on);
+  bool at_easel() const { return pages_->currentIndex() == 1; }
   /// Points at a place of the picture, given as shares of its width and height, and shows its colour.
   void point_at(QPointF share);
 
@@ -39,6 +45,8 @@ class MainWindow : public QMainWindow {
 
  private:
   QWidget* make_centre();
+  void make_easel(EaselWork& easel);
+  void draw_core();
   void make_status();
   void make_menus();
   void follow_session();
@@ -57,6 +65,9 @@ class MainWindow : public QMainWindow {
   Advice& advice_;
   NoticeBar* notice_;
   FileActions* files_;
+  ExportActions* export_;
+  QStackedWidget* pages_;
+  EaselPage* easel_ = nullptr;
   Stages* stages_;
   QStackedWidget* centre_;
   Pair* pair_;

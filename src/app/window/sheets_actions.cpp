@@ -19,10 +19,21 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
       centre_(centre),
       sheet_(new SheetView),
       collection_(new CollectionPage(session)),
-      import_(new ImportPage(session)) {
+      import_(new ImportPage(session)),
+      schools_(new SchoolPage) {
   centre_.addWidget(sheet_);
   centre_.addWidget(collection_);
   centre_.addWidget(import_);
+  centre_.addWidget(schools_);
+  connect(schools_, &SchoolPage::closed, this, &SheetsActions::back);
+  connect(schools_, &SchoolPage::school_asked, this, [this](int school) {
+    Choices c = session_.choices();
+    c.plan.school = static_cast<plan::School>(school);
+    session_.change(c, tr("School"));
+    back();
+  });
+  connect(stages.layers_panel(), &LayersPanel::school_page_asked, this, &SheetsActions::show_schools);
+  connect(stages.layers_panel(), &LayersPanel::says, &notice, &NoticeBar::show_sentence);
   connect(sheet_, &SheetView::closed, this, &SheetsActions::back);
   connect(collection_, &CollectionPage::closed, this, &SheetsActions::back);
   connect(import_, &ImportPage::closed, this, &SheetsActions::back);
@@ -91,6 +102,16 @@ void SheetsActions::show_offcuts(bool masked) {
     cells.append({p.image, p.caption, {}});
   const int across = std::max(1, centre_.width() / 375);
   show_cells(tr("Offcut sheet: the most delicate colours, two layers of pan, pencil and stick"), cells, across);
+}
+
+void SheetsActions::show_schools() {
+  const PlannedPtr planned = session_.planned();
+  if (!planned) return notice_.show_sentence(tr("Open a picture first: the schools are shown on its paper."));
+  const plan::SchoolAdvice advice = plan::advise_school(planned->subject->masses, planned->collection->sticks);
+  schools_->set_schools(school_views(*planned, session_.materials()),
+                        tr("Advised here: %1. %2")
+                            .arg(tr(plan::words(advice.school).title), QString::fromStdString(advice.reason)));
+  centre_.setCurrentWidget(schools_);
 }
 
 void SheetsActions::import_dialog() {

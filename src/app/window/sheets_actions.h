@@ -6,6 +6,7 @@
 
 #include "panels/collection_page.h"
 #include "panels/import_page.h"
+#include "panels/school_page.h"
 #include "session/advice.h"
 #include "widgets/notice_bar.h"
 #include "widgets/sheet_view.h"
@@ -25,6 +26,7 @@ class SheetsActions : public QObject {
  private:
   void show_papers();
   void show_offcuts(bool masked);
+  void show_schools();
   void show_cells(const QString& title, const QList<SheetCell>& cells, int across);
   void back();
   void import_dialog();
@@ -37,6 +39,7 @@ class SheetsActions : public QObject {
   SheetView* sheet_;
   CollectionPage* collection_;
   ImportPage* import_;
+  SchoolPage* schools_;
   enum class Shown { nothing, papers, offcuts, masked_offcuts };
   Shown shown_ = Shown::nothing;
 };

@@ -4,7 +4,6 @@
 
 #include "panels/coat_panel.h"
 #include "widgets/course_delegate.h"
-#include "panels/layers_panel.h"
 
 namespace yd::app {
 
@@ -17,7 +16,8 @@ Stages::Stages(Session& session, Advice& advice, QWidget* parent)
       colour_(new ColourPanel(session)),
       subject_(new SubjectPanel(session)),
       ground_(new GroundPanel(session, advice)),
-      tray_(new TrayPanel(session, advice)) {
+      tray_(new TrayPanel(session, advice)),
+      layers_(new LayersPanel(session)) {
   course_->setObjectName("course");
   course_->setAccessibleName(tr("Course: the stages of the work"));
   course_->setModel(&model_);
@@ -35,7 +35,7 @@ Stages::Stages(Session& session, Advice& advice, QWidget* parent)
   side_->addWidget(ground_);
   side_->addWidget(tray_);
   side_->addWidget(new CoatPanel(session, advice));
-  side_->addWidget(new LayersPanel(session));
+  side_->addWidget(layers_);
   connect(course_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
     side_->setCurrentIndex(index.row());
     tabs_->setCurrentIndex(0);

@@ -7,6 +7,7 @@
 #include "models/course_model.h"
 #include "panels/colour_panel.h"
 #include "panels/ground_panel.h"
+#include "panels/layers_panel.h"
 #include "panels/subject_panel.h"
 #include "panels/tray_panel.h"
 #include "session/session.h"
@@ -26,6 +27,7 @@ class Stages : public QObject {
   SubjectPanel* subject_panel() { return subject_; }
   GroundPanel* ground_panel() { return ground_; }
   TrayPanel* tray_panel() { return tray_; }
+  LayersPanel* layers_panel() { return layers_; }
   Stage stage() const { return static_cast<Stage>(side_->currentIndex()); }
   void go(Stage stage);
 
@@ -41,6 +43,7 @@ class Stages : public QObject {
   SubjectPanel* subject_;
   GroundPanel* ground_;
   TrayPanel* tray_;
+  LayersPanel* layers_;
 };
 
 }  // namespace yd::app

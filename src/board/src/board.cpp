@@ -115,9 +115,8 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
                       colour::Illuminant light) {
   Palette palette(plan.targets.size());
   tbb::parallel_for(std::size_t{0}, plan.targets.size(), [&](std::size_t t) {
-    const auto strokes = plan::strokes_after(plan.passes, plan.targets[t], static_cast<int>(t), passes);
     const optics::Pile pile =
-        plan::build(plan::ground_of(plan, plan.targets[t], paper), parameters, collection.sticks, strokes);
+        plan::pile_after(plan, static_cast<int>(t), passes, paper, collection.sticks, parameters);
     palette[t] = screen_colours(plan::shade(pile, parameters, collection.sticks), light);
   });
   return palette;

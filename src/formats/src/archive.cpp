@@ -50,10 +50,24 @@ Status add(zip_t* zip, const std::string& name, const QByteArray& bytes) {
     if (source != nullptr) zip_source_free(source);
     return Error{Error::Code::io, name, "cannot be packed"};
   }
-  zip_set_file_compression(zip, static_cast<zip_uint64_t>(index), is_json(name) ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
+  zip_set_file_compression(zip, static_cast<zip_uint64_t>(index), is_json(name) || name == "stack.xml" ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
   constexpr zip_uint16_t kFirstDay =
       (1U << 5U) | 1U;  // 1 January 1980, the first a zip knows: same entries, same bytes
   zip_file_set_dostime(zip, static_cast<zip_uint64_t>(index), 0, kFirstDay, 0);
+  return success();
+}
+
+Status add_all(zip_t* zip, const Entries& entries, const std::string& first) {
+  const auto leader = entries.find(first);
+  if (leader != entries.end()) {
+    Status added = add(zip, leader->first, leader->second);
+    if (!added) return added;
+  }
+  for (auto entry = entries.begin(); entry != entries.end(); ++entry) {
+    if (entry == leader) continue;
+    Status added = add(zip, entry->first, entry->second);
+    if (!added) return added;
+  }
   return success();
 }
 
@@ -99,7 +113,7 @@ Result<Entries> read_archive(const QString& file) {
   return out;
 }
 
-Result<QByteArray> pack_archive(const Entries& entries) {
+Result<QByteArray> pack_archive(const Entries& entries, const std::string& first) {
   zip_error_t error;
   zip_error_init(&error);
   zip_source_t* store = zip_source_buffer_create(nullptr, 0, 0, &error);
@@ -107,12 +121,10 @@ Result<QByteArray> pack_archive(const Entries& entries) {
   if (zip == nullptr) return Error{Error::Code::io, "project", "cannot be packed"};
   zip_source_keep(store);
   const std::unique_ptr<zip_source_t, void (*)(zip_source_t*)> kept(store, zip_source_free);
-  for (const auto& [name, bytes] : entries) {
-    const Status added = add(zip, name, bytes);
-    if (!added) {
-      zip_discard(zip);
-      return added.error();
-    }
+  const Status added = add_all(zip, entries, first);
+  if (!added) {
+    zip_discard(zip);
+    return added.error();
   }
   if (zip_close(zip) != 0) {
     zip_discard(zip);

@@ -36,9 +36,11 @@ std::vector<int> read_ids(Fields& f, const char* field, const media::Collection&
 }
 
 json stroke_to_json(const plan::Stroke& s, const media::Collection& c) {
-  return {{"stick", c.sticks[static_cast<std::size_t>(s.stick)].id},
-          {"pressure", s.pressure},
-          {"technique", plan::name(s.technique)}};
+  json out = {{"stick", c.sticks[static_cast<std::size_t>(s.stick)].id},
+              {"pressure", s.pressure},
+              {"technique", plan::name(s.technique)}};
+  if (s.fix_first) out["fix_first"] = true;
+  return out;
 }
 
 json by_hand_to_json(const std::vector<plan::HandChoice>& choices, const media::Collection& c) {
@@ -51,12 +53,17 @@ json by_hand_to_json(const std::vector<plan::HandChoice>& choices, const media::
   return out;
 }
 
+subject::Role role_of(const std::string& text) {
+  return text == "dark" ? subject::Role::dark : text == "light" ? subject::Role::light : subject::Role::middle;
+}
+
 plan::Stroke read_stroke(const json& j, const media::Collection& c, Fields& all) {
   Fields f(j, "by_hand stroke");
   plan::Stroke s;
   s.stick = stick_index(c, f.text("stick"));
   s.pressure = f.number("pressure", 0, 1);
   s.technique = f.text("technique") == "rubbed" ? plan::Technique::rubbed : plan::Technique::laid;
+  s.fix_first = f.flag("fix_first", false);
   if (s.stick < 0) f.fail("stick", "names a stick that is not in the collection");
   all.absorb(f);
   return s;
@@ -68,8 +75,7 @@ void read_by_hand(Fields& plan, plan::PlanOptions& options, const media::Collect
     Fields f(entry, "by_hand");
     plan::HandChoice h;
     h.mass = static_cast<int>(f.number("mass", 0, 1000));
-    const std::string role = f.text("role");
-    h.role = role == "dark" ? subject::Role::dark : role == "light" ? subject::Role::light : subject::Role::middle;
+    h.role = role_of(f.text("role"));
     for (const json& stroke : f.array("strokes")) h.strokes.push_back(read_stroke(stroke, c, f));
     plan.absorb(f);
     options.by_hand.push_back(h);
@@ -157,7 +163,124 @@ subject::MassEdit read_edit(const json& entry, Fields& owner) {
   return e;
 }
 
+/// Written where the school is left to the program.
+constexpr const char* kAdvised = "advised";
+
+json ways_to_json(const std::vector<plan::MassWay>& ways) {
+  json out = json::array();
+  for (const plan::MassWay& w : ways) {
+    json way = {{"mass", w.mass}};
+    if (w.school) way["school"] = plan::name(*w.school);
+    if (w.manner) way["manner"] = plan::name(*w.manner);
+    out.push_back(std::move(way));
+  }
+  return out;
+}
+
+/// Takes the value, or remembers what was wrong with it.
+template <class T, class Target>
+void take_named(Fields& f, const char* field, const Result<T>& found, Target& target) {
+  if (found) target = found.value();
+  if (!found) f.fail(field, found.error().what);
+}
+
+void read_school(Fields& f, plan::PlanOptions& p) {
+  const std::string school = f.text("school");
+  if (school != kAdvised) take_named(f, "school", plan::school_by_name(school), p.school);
+  // Version 1 and 2 knew only whether rubbing was allowed.
+  if (!f.flag("rubbed", true)) p.manner = plan::Manner::broken;
+  if (f.has("manner")) take_named(f, "manner", plan::manner_by_name(f.text("manner")), p.manner);
+  if (f.has("course")) take_named(f, "course", plan::course_by_name(f.text("course")), p.course);
+  if (!f.has("ways")) return;
+  for (const json& entry : f.array("ways")) {
+    Fields way(entry, "ways");
+    plan::MassWay w;
+    w.mass = static_cast<int>(way.number("mass", 0, 1000));
+    if (way.has("school")) take_named(way, "school", plan::school_by_name(way.text("school")), w.school);
+    if (way.has("manner")) take_named(way, "manner", plan::manner_by_name(way.text("manner")), w.manner);
+    f.absorb(way);
+    p.ways.push_back(w);
+  }
+}
+
+json laid_to_json(const std::vector<plan::LaidPass>& laid, const media::Collection& c) {
+  json out = json::array();
+  for (const plan::LaidPass& l : laid) {
+    json parts = json::array();
+    for (const plan::LaidPass::Part& part : l.parts)
+      parts.push_back({{"mass", part.mass}, {"role", subject::name(part.role)}});
+    json entry = {{"kind", plan::name(l.kind)},
+                  {"pressure", l.pressure},
+                  {"technique", plan::name(l.technique)},
+                  {"level", l.level},
+                  {"skipped", l.skipped},
+                  {"note", l.note},
+                  {"at", l.at_s},
+                  {"parts", parts}};
+    if (l.stick >= 0) entry["stick"] = c.sticks[static_cast<std::size_t>(l.stick)].id;
+    if (l.underpaint >= 0) entry["underpainting"] = l.underpaint;
+    out.push_back(std::move(entry));
+  }
+  return out;
+}
+
+plan::LaidPass read_laid_pass(const json& entry, const media::Collection& c, Fields& owner) {
+  Fields f(entry, "laid");
+  plan::LaidPass l;
+  const std::string kind = f.text("kind");
+  for (const auto k : {plan::PassKind::coat, plan::PassKind::stroke, plan::PassKind::fix}) {
+    if (kind == plan::name(k)) l.kind = k;
+  }
+  l.pressure = f.number("pressure", 0, 1);
+  l.technique = f.text("technique") == "rubbed" ? plan::Technique::rubbed : plan::Technique::laid;
+  l.level = static_cast<int>(f.number("level", 0, 100, 0));
+  l.skipped = f.flag("skipped", false);
+  l.note = f.text("note", "");
+  l.at_s = static_cast<std::int64_t>(f.number("at", 0, 1e12, 0));
+  l.underpaint = static_cast<int>(f.number("underpainting", -1, 1000, -1));
+  if (f.has("stick")) l.stick = stick_index(c, f.text("stick"));
+  if (l.kind == plan::PassKind::stroke && l.stick < 0) f.fail("stick", "names a stick that is not in the collection");
+  for (const json& part : f.array("parts")) {
+    Fields g(part, "laid part");
+    const int mass = static_cast<int>(g.number("mass", 0, 1000));
+    l.parts.push_back({mass, role_of(g.text("role"))});
+    f.absorb(g);
+  }
+  owner.absorb(f);
+  return l;
+}
+
+void read_laid(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
+  if (!f.has("laid")) return;
+  for (const json& entry : f.array("laid")) p.laid.push_back(read_laid_pass(entry, c, f));
+}
+
 }  // namespace
+
+json marks_to_json(const std::vector<plan::PassMark>& marks) {
+  json out = json::array();
+  for (const plan::PassMark& m : marks) {
+    out.push_back(
+        {{"pass", m.pass}, {"state", plan::name(m.state)}, {"note", m.note}, {"at", m.at_s}, {"minutes", m.minutes}});
+  }
+  return out;
+}
+
+void read_marks(Fields& f, std::vector<plan::PassMark>& marks) {
+  using State = plan::PassMark::State;
+  for (const json& entry : f.array("marks")) {
+    Fields m(entry, "mark");
+    plan::PassMark mark;
+    mark.pass = m.text("pass");
+    const std::string state = m.text("state");
+    mark.state = state == "done" ? State::done : state == "skipped" ? State::skipped : State::open;
+    mark.note = m.text("note", "");
+    mark.at_s = static_cast<std::int64_t>(m.number("at", 0, 1e12, 0));
+    mark.minutes = m.number("minutes", 0, 1e6, 0.0);
+    f.absorb(m);
+    marks.push_back(std::move(mark));
+  }
+}
 
 json composition_to_json(const subject::Composition& c) {
   json out = {{"crop", json::array({c.crop.x, c.crop.y, c.crop.width, c.crop.height})},
@@ -215,8 +338,13 @@ void read_edits(Fields& f, std::vector<subject::MassEdit>& edits) {
 json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c) {
   return {{"sticks", p.most_sticks},
           {"strokes", p.most_strokes},
-          {"school", plan::name(p.school)},
-          {"rubbed", p.allow_rubbed},
+          {"school", p.school ? plan::name(*p.school) : kAdvised},
+          {"manner", plan::name(p.manner)},
+          {"course", plan::name(p.course)},
+          {"ways", ways_to_json(p.ways)},
+          {"order", p.order_by_hand},
+          {"laid", laid_to_json(p.laid, c)},
+          {"sitting_minutes", p.sitting_minutes},
           {"fit", plan::name(p.fit)},
           {"must_have", ids_of(p.wishes.must_have, c)},
           {"forbidden", ids_of(p.wishes.forbidden, c)},
@@ -229,11 +357,11 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
 
 void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
   p.most_sticks = static_cast<int>(f.number("sticks", 1, 60));
-  p.allow_rubbed = f.flag("rubbed", true);
+  read_school(f, p);
+  read_laid(f, p, c);
+  if (f.has("order")) p.order_by_hand = f.texts("order");
+  p.sitting_minutes = f.number("sitting_minutes", 15, 600, 90);
   p.most_strokes = static_cast<int>(f.number("strokes", 1, plan::kMostStrokes, 2));
-  const auto school = plan::school_by_name(f.text("school"));
-  if (school) p.school = school.value();
-  if (!school) f.fail("school", school.error().what);
   const auto fit = plan::fit_by_name(f.text("fit", plan::name(plan::Fit::keep)));
   if (fit) p.fit = fit.value();
   if (!fit) f.fail("fit", fit.error().what);

@@ -17,6 +17,7 @@ json strokes_to_json(const std::vector<plan::Stroke>& strokes, const media::Coll
     out.push_back({{"stick", collection.sticks[static_cast<std::size_t>(s.stick)].id},
                    {"pressure", s.pressure},
                    {"technique", plan::name(s.technique)}});
+    if (s.fix_first) out.back()["fix_first"] = true;
   }
   return out;
 }
@@ -64,6 +65,15 @@ json masses_to_json(const plan::Plan& plan, const subject::Subject& subject, con
   return out;
 }
 
+json reasons_before(const plan::Plan& plan, const subject::Subject& subject, int number) {
+  json out = json::array();
+  for (const plan::Edge& e : plan.edges) {
+    if (e.after + 1 == number)
+      out.push_back({{"after_pass", e.before + 1}, {"rule", plan::name(e.rule)}, {"text", plan::why(e, subject.masses)}});
+  }
+  return out;
+}
+
 json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Collection& collection) {
   json out = json::array();
   for (const plan::Pass& p : plan.passes) {
@@ -75,17 +85,63 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
       parts.push_back(
           {{"mass", subject.masses[static_cast<std::size_t>(target.mass)].id}, {"role", subject::name(target.role)}});
     }
-    out.push_back({{"number", p.number},
-                   {"stick", collection.sticks[static_cast<std::size_t>(p.stick)].id},
-                   {"masses", masses},
-                   {"parts", parts},
-                   {"coat", p.coat + 1},
-                   {"plane", subject::name(p.plane)},
-                   {"pressure", p.pressure},
-                   {"technique", plan::name(p.technique)},
-                   {"reason", p.reason}});
+    json pass = {{"number", p.number},
+                 {"kind", plan::name(p.kind)},
+                 {"masses", masses},
+                 {"parts", parts},
+                 {"coat", p.level + 1},
+                 {"plane", subject::name(p.plane)},
+                 {"reason", p.reason},
+                 {"minutes", rounded(p.minutes, 0.1)},
+                 {"start_minute", rounded(p.start_minute, 0.1)},
+                 {"wait_minutes", rounded(p.wait_minutes, 0.1)},
+                 {"dry_minutes", rounded(p.dry_minutes, 0.1)},
+                 {"why", reasons_before(plan, subject, p.number)}};
+    if (p.stick >= 0) pass["stick"] = collection.sticks[static_cast<std::size_t>(p.stick)].id;
+    if (p.kind == plan::PassKind::stroke) {
+      pass["pressure"] = p.pressure;
+      pass["technique"] = plan::name(p.technique);
+    }
+    if (p.kind == plan::PassKind::coat)
+      pass["medium"] = plan::name(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium);
+    if (p.laid) pass["done"] = !p.skipped;
+    out.push_back(std::move(pass));
   }
   return out;
+}
+
+json sittings_to_json(const plan::Plan& plan) {
+  json out = json::array();
+  for (const plan::Sitting& s : plan.sittings) {
+    json breaks = json::array();
+    for (const int b : s.breaks) breaks.push_back(b + 1);
+    out.push_back({{"first", s.first + 1},
+                   {"last", s.last + 1},
+                   {"minutes", rounded(s.minutes, 0.1)},
+                   {"ends", s.ends},
+                   {"breaks_after", breaks}});
+  }
+  return out;
+}
+
+json order_to_json(const plan::Plan& plan, const subject::Subject& subject) {
+  json conflicts = json::array();
+  for (const plan::Conflict& c : plan.conflicts)
+    conflicts.push_back({{"what", plan::words(c, subject.masses)}, {"given_up", plan::name(c.given_up)}, {"times", c.times}});
+  json broken = json::array();
+  for (const plan::Edge& e : plan.broken)
+    broken.push_back({{"before", e.before + 1}, {"after", e.after + 1}, {"rule", plan::name(e.rule)}});
+  json steps = json::array();
+  for (const int s : plan.step_backs) steps.push_back(s + 1);
+  return {{"minutes", rounded(plan.sequence.minutes, 0.1)},
+          {"minutes_bound", rounded(plan.sequence.minutes_bound, 0.1)},
+          {"stick_changes", plan.sequence.changes},
+          {"stick_changes_bound", plan.sequence.changes_bound},
+          {"waiting_minutes", rounded(plan.sequence.waiting, 0.1)},
+          {"sittings", sittings_to_json(plan)},
+          {"step_back_after", steps},
+          {"contradictions", conflicts},
+          {"broken_by_hand", broken}};
 }
 
 /// Calls `change` with the JSON of each target; masses hold theirs in the plan's order.
@@ -139,6 +195,9 @@ json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const
           {"version", 1},
           {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
           {"collection", collection.id},
+          {"school", plan::name(plan.school)},
+          {"school_reason", plan.school_reason},
+          {"order", order_to_json(plan, subject)},
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},
           {"passes", passes_to_json(plan, subject, collection)},

@@ -30,6 +30,7 @@ json head(const Project& p) {
           {"subject", subject},
           {"plan", plan_options_to_json(p.plan, p.collection)},
           {"ground", {{"weights", p.ground_weights}}},
+          {"easel", {{"marks", marks_to_json(p.marks)}}},
           {"paper", media::to_json(p.paper)}};
 }
 
@@ -57,6 +58,11 @@ void read_choices(media::Fields& f, Project& p) {
   read_edits(subject, p.read.edits);
   read_composition(subject, p.composition);
   f.absorb(subject);
+  if (f.has("easel")) {
+    media::Fields easel = f.object("easel");
+    read_marks(easel, p.marks);
+    f.absorb(easel);
+  }
   if (!f.has("ground")) return;
   media::Fields ground = f.object("ground");
   const auto weights = ground.numbers("weights", plan::kGroundMarks, 0, 3);

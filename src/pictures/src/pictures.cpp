@@ -1,5 +1,7 @@
 #include "pictures/pictures.h"
 
+#include "pictures/screen.h"
+
 #include <QBuffer>
 #include <QColorSpace>
 #include <QFile>
@@ -96,11 +98,7 @@ Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where
 }
 
 Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image) {
-  QImage out(image.width, image.height, QImage::Format_RGB888);
-  for (int y = 0; y < image.height; ++y) {
-    std::memcpy(out.scanLine(y), &image.at(0, y), 3 * static_cast<std::size_t>(image.width));
-  }
-  out.setColorSpace(QColorSpace::SRgb);
+  const QImage out = to_image(image);
   QSaveFile save(file);
   if (!save.open(QIODevice::WriteOnly))
     return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};

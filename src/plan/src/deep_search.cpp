@@ -77,7 +77,7 @@ class Deep {
     std::set<optics::Medium> present;
     for (const int i : tray) present.insert(in_.sticks[static_cast<std::size_t>(i)].medium);
     shapes_ = all_shapes(std::vector(present.begin(), present.end()));
-    if (!in_.rules.allow_rubbed)
+    if (in_.rules.manner == Manner::broken)
       std::erase_if(shapes_, [](const StrokeShape& s) { return s.technique == Technique::rubbed; });
     for (const int i : tray) {
       const media::Stick& stick = in_.sticks[static_cast<std::size_t>(i)];
@@ -100,7 +100,7 @@ class Deep {
       for (std::int16_t j = 0; j < n; ++j) {
         if (!follows(i, j)) continue;
         for (std::int16_t k = 0; k < n; ++k) {
-          if (follows(j, k)) out.push_back({i, j, k, -1});
+          if (follows(j, k) && may_complete(in_.rules, stick(i), stick(j), stick(k))) out.push_back({i, j, k, -1});
         }
       }
     }
@@ -164,12 +164,15 @@ class Deep {
 
   const TrayStroke& at(std::int16_t i) const { return strokes_[static_cast<std::size_t>(i)]; }
 
+  const media::Stick& stick(std::int16_t i) const { return in_.sticks[static_cast<std::size_t>(at(i).stroke.stick)]; }
+  const StrokeShape& shape(std::int16_t i) const { return shapes_[static_cast<std::size_t>(at(i).shape)]; }
+
+  /// The topmost stroke of a rubbed stack may be laid, the others not.
   bool follows(std::int16_t under, std::int16_t over) const {
-    const Stroke& u = at(under).stroke;
-    const Stroke& o = at(over).stroke;
-    return may_lie_over(in_.sticks[static_cast<std::size_t>(o.stick)].medium,
-                        in_.sticks[static_cast<std::size_t>(u.stick)].medium) &&
-           stack_allowed(in_, u.stick, o.stick);
+    if (in_.rules.manner == Manner::rubbed && shape(under).technique != Technique::rubbed) return false;
+    return may_lie_over(stick(over).medium, stick(under).medium) &&
+           stick_may_follow(in_.rules, stick(under), stick(over)) &&
+           shape_may_follow(in_.rules, shape(under), shape(over));
   }
 
   static std::size_t length(const Sequence& s) { return s[3] < 0 ? 3 : 4; }

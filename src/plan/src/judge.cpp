@@ -54,15 +54,15 @@ class Judge {
     for (const int coat : coats_) {
       DeepSummary summary;
       const auto stacks =
-          deep_stacks(search(ground(coat), in_.options.allow_rubbed), in_.plan->tray, {}, summary, observer);
+          deep_stacks(search(ground(coat)), in_.plan->tray, {}, summary, observer);
       if (stacks.ok()) note_all(coat, stacks.value(), Remedy::Kind::more_strokes, "");
     }
   }
 
   void try_rubbing() {
-    if (in_.options.allow_rubbed) return;
+    if (in_.options.manner != Manner::broken) return;
     for (const int coat : coats_)
-      note_all(coat, all_stacks(search(ground(coat), true), in_.plan->tray), Remedy::Kind::rubbing, "");
+      note_all(coat, all_stacks(search(ground(coat), Manner::either), in_.plan->tray), Remedy::Kind::rubbing, "");
   }
 
   void try_underpainting() {
@@ -70,7 +70,7 @@ class Judge {
     for (std::size_t n = 0; n < open_.size(); ++n) {
       if (target(open_[n]).coat >= 0) continue;
       const optics::Ground coated = underpainted(in_.paper->ground, *in_.parameters, labs_[n]);
-      note(n, nearest_difference(all_stacks(search(coated, in_.options.allow_rubbed), in_.plan->tray), labs_[n]),
+      note(n, nearest_difference(all_stacks(search(coated), in_.plan->tray), labs_[n]),
            Remedy::Kind::underpainting, "");
     }
   }
@@ -79,7 +79,7 @@ class Judge {
     std::vector<std::pair<double, std::string>> best(open_.size(), {1e9, ""});
     for (const media::Paper& p : in_.papers) {
       if (p.id == in_.paper->id || observer.cancelled()) continue;
-      const auto stacks = all_stacks(search(p.ground, in_.options.allow_rubbed), in_.plan->tray);
+      const auto stacks = all_stacks(search(p.ground), in_.plan->tray);
       for (std::size_t n = 0; n < open_.size(); ++n)
         best[n] = std::min(best[n], {nearest_difference(stacks, labs_[n]), p.id});
     }
@@ -92,7 +92,7 @@ class Judge {
       for (std::size_t n = 0; n < open_.size(); ++n) note_stick(n, *in_.plan->work, open_[n]);
       return;
     }
-    auto table = search_pairs(search(in_.paper->ground, in_.options.allow_rubbed), observer);
+    auto table = search_pairs(search(in_.paper->ground), observer);
     if (!table.ok()) return;
     TrayWork whole;
     whole.table = std::move(table).value();
@@ -113,8 +113,9 @@ class Judge {
  private:
   const TargetPlan& target(std::size_t t) const { return in_.plan->targets[t]; }
 
-  SearchInput search(const optics::Ground& ground, bool rubbed) const {
-    return {&ground, in_.parameters, in_.collection->sticks, labs_, {in_.options.school == School::dark_first, rubbed}};
+  SearchInput search(const optics::Ground& ground, std::optional<Manner> manner = {}) const {
+    return {&ground, in_.parameters, in_.collection->sticks, labs_,
+            {in_.plan->school, manner.value_or(in_.options.manner)}};
   }
 
   void note(std::size_t n, double de00, Remedy::Kind kind, const std::string& what) {

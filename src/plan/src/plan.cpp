@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <set>
 
+#include "optics/look.h"
 #include "plan/deep_search.h"
 #include "plan/pareto.h"
 #include "plan/stacks.h"
@@ -63,6 +64,25 @@ void measure(Plan& plan, std::size_t masses) {
   plan.tray.assign(used.begin(), used.end());
 }
 
+constexpr double kFixGain = 0.3;  // CIEDE2000 from which a stop for fixative is worth its drying
+
+/// Strokes of the passes that are done, on one target.
+std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target) {
+  std::vector<Stroke> out;
+  bool fixed = false;
+  for (const LaidPass& p : laid) {
+    const bool here = std::any_of(p.parts.begin(), p.parts.end(), [&](const LaidPass::Part& part) {
+      return part.mass == target.mass && part.role == target.role;
+    });
+    if (!here || p.skipped) continue;
+    fixed = fixed || p.kind == PassKind::fix;
+    if (p.kind != PassKind::stroke) continue;
+    out.push_back({p.stick, p.pressure, p.technique, fixed});
+    fixed = false;
+  }
+  return out;
+}
+
 const HandChoice* chosen_by_hand(const PlanOptions& options, const TargetPlan& target) {
   for (const HandChoice& h : options.by_hand) {
     if (h.mass == target.mass && h.role == target.role) return &h;
@@ -70,31 +90,16 @@ const HandChoice* chosen_by_hand(const PlanOptions& options, const TargetPlan& t
   return nullptr;
 }
 
-Status check(const PlanOptions& options, std::size_t sticks) {
-  if (options.most_sticks < 1 || options.most_sticks > 60) return bad_value("sticks", "must be from 1 to 60");
-  if (options.most_strokes < 1 || options.most_strokes > static_cast<int>(kMostStrokes)) {
-    return bad_value("strokes", "must be from 1 to 4");
-  }
-  for (const std::vector<int>* list : {&options.given_tray, &options.wishes.must_have, &options.wishes.forbidden}) {
-    for (const int s : *list) {
-      if (s < 0 || static_cast<std::size_t>(s) >= sticks) return bad_value("tray", "names a stick that is not there");
-    }
-  }
-  for (const HandChoice& h : options.by_hand) {
-    for (const Stroke& s : h.strokes) {
-      if (s.stick < 0 || static_cast<std::size_t>(s.stick) >= sticks)
-        return bad_value("by_hand", "names a stick that is not there");
-      if (!(s.pressure >= 0 && s.pressure <= 1)) return bad_value("by_hand", "pressure must be from 0 to 1");
-    }
-  }
-  return success();
-}
-
-/// Targets on the same coat, searched together.
+/// Targets on the same ground, built by the same rules, searched together.
 struct Group {
   int coat = -1;
+  StackRules rules;
+  std::vector<Stroke> laid;  ///< what lies there already
   std::vector<std::size_t> targets;
   std::vector<colour::Lab> labs;
+  optics::Ground own;  ///< the ground with what is laid; empty where nothing is
+
+  bool same(const Group& o) const { return coat == o.coat && rules == o.rules && laid == o.laid; }
 };
 
 class Planner {
@@ -105,6 +110,7 @@ class Planner {
 
   Result<Plan> run(Observer& observer) {
     plan_.targets = collect_targets(subject_);
+    choose_school();
     fit_values(plan_, subject_, paper_, collection_, parameters_, options_.fit);
     const Status painted = underpaint();
     if (!painted) return painted.error();
@@ -115,26 +121,34 @@ class Planner {
     if (!chosen) return chosen.error();
     const Status made = make_recipes(observer);
     if (!made) return made.error();
-    plan_.passes = order_passes(plan_.targets, subject_.masses, collection_.sticks);
     measure(plan_, subject_.masses.size());
-    plan_.work = std::make_shared<const TrayWork>(std::move(work_));
-    observer.progress(1.0, "planned");
-    return std::move(plan_);
+    if (!quick_) plan_.work = std::make_shared<const TrayWork>(std::move(work_));
+    Stretch arranging(observer, 0.97, 1.0);
+    return arrange(std::move(plan_), subject_, paper_, collection_, parameters_, options_, arranging);
   }
 
  private:
-  const optics::Ground& ground(int coat) const {
+  const optics::Ground& bare(int coat) const {
     return coat < 0 ? paper_.ground : plan_.coats[static_cast<std::size_t>(coat)].ground;
   }
+  const optics::Ground& ground(const Group& g) const { return g.laid.empty() ? bare(g.coat) : g.own; }
 
   SearchInput input(const Group& g, std::span<const media::Stick> sticks) const {
-    return {
-        &ground(g.coat), &parameters_, sticks, g.labs, {options_.school == School::dark_first, options_.allow_rubbed}};
+    return {&ground(g), &parameters_, sticks, g.labs, g.rules};
+  }
+
+  void choose_school() {
+    const SchoolAdvice advice = advise_school(subject_.masses, collection_.sticks);
+    plan_.school = options_.school.value_or(advice.school);
+    if (!options_.school) plan_.school_reason = advice.reason;
+    for (std::size_t m = 0; m < subject_.masses.size(); ++m)
+      plan_.rules.push_back(rules_for(options_, plan_.school, static_cast<int>(m)));
   }
 
   Status underpaint() {
-    if (options_.underpaint.empty()) return success();
-    auto coats = make_coats(options_.underpaint, subject_.masses, paper_, collection_.sticks, parameters_);
+    const UnderpaintOptions wished = with_tone_map(options_, plan_.school, subject_.masses.size());
+    if (wished.empty()) return success();
+    auto coats = make_coats(wished, subject_.masses, paper_, collection_.sticks, parameters_);
     if (!coats) return coats.error();
     plan_.coats = std::move(coats).value();
     for (std::size_t c = 0; c < plan_.coats.size(); ++c) {
@@ -147,23 +161,40 @@ class Planner {
   }
 
   void group_targets() {
-    for (int coat = -1; coat < static_cast<int>(plan_.coats.size()); ++coat) {
-      Group g;
-      g.coat = coat;
-      for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
-        if (plan_.targets[t].coat != coat) continue;
-        g.targets.push_back(t);
-        g.labs.push_back(plan_.targets[t].target);
-      }
-      if (!g.targets.empty()) groups_.push_back(std::move(g));
-    }
     group_of_.resize(plan_.targets.size());
-    for (std::size_t g = 0; g < groups_.size(); ++g) {
-      for (const std::size_t t : groups_[g].targets) group_of_[t] = g;
+    for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
+      TargetPlan& target = plan_.targets[t];
+      Group mine;
+      mine.coat = target.coat;
+      mine.rules = plan_.rules[static_cast<std::size_t>(target.mass)];
+      mine.laid = laid_on(options_.laid, target);
+      target.laid = static_cast<int>(mine.laid.size());
+      auto found = std::find_if(groups_.begin(), groups_.end(), [&](const Group& g) { return g.same(mine); });
+      if (found == groups_.end()) {
+        if (!mine.laid.empty()) mine.own = settled(mine);
+        groups_.push_back(std::move(mine));
+        found = groups_.end() - 1;
+      }
+      found->targets.push_back(t);
+      found->labs.push_back(target.target);
+      group_of_[t] = static_cast<std::size_t>(found - groups_.begin());
     }
   }
 
+  optics::Ground settled(const Group& g) const {
+    const optics::Pile pile = build(bare(g.coat), parameters_, collection_.sticks, g.laid);
+    std::vector<optics::Pigment> pigments(collection_.sticks.size());
+    for (const Stroke& s : g.laid) {
+      const auto i = static_cast<std::size_t>(s.stick);
+      pigments[i] = media::pigment_of(collection_.sticks[i], parameters_);
+    }
+    return optics::settle(pile, pigments);
+  }
+
   Status search(Observer& observer) {
+    // With a tray in the hand and work on the paper there is nothing to search the collection for.
+    quick_ = !options_.given_tray.empty() && !options_.laid.empty();
+    if (quick_) return success();
     std::vector<colour::Lab> labs;
     for (const TargetPlan& t : plan_.targets) {
       labs.push_back(t.target);
@@ -204,6 +235,17 @@ class Planner {
   }
 
   Status choose(Observer& observer) {
+    if (quick_) {
+      tray_ = options_.given_tray;
+      std::sort(tray_.begin(), tray_.end());
+      return success();
+    }
+    const Status chosen = choose_places(observer);
+    if (chosen.ok()) tray_ = work_.to_collection(work_.tray.sticks);
+    return chosen;
+  }
+
+  Status choose_places(Observer& observer) {
     work_.tray.sticks = places(options_.given_tray);
     if (!work_.tray.sticks.empty()) {
       std::sort(work_.tray.sticks.begin(), work_.tray.sticks.end());
@@ -218,41 +260,73 @@ class Planner {
   }
 
   /// Every stack the tray may be asked for on the group's ground.
-  Result<std::vector<Stack>> stacks_of(const Group& g, std::span<const int> tray, Observer& observer) const {
+  Result<std::vector<Stack>> stacks_of(const Group& g, Observer& observer) const {
     const SearchInput in = input(g, collection_.sticks);
-    std::vector<Stack> out = all_stacks(in, tray);
-    if (options_.most_strokes == 1) std::erase_if(out, [](const Stack& s) { return s.strokes.size() > 1; });
-    if (options_.most_strokes < 3) return out;
+    std::vector<Stack> out = all_stacks(in, tray_);
+    const int laid = static_cast<int>(g.laid.size());
+    const int most = std::max(laid > 0 ? 1 : 0, std::max(options_.most_strokes, usual_strokes(g.rules.school)) - laid);
+    if (most == 1) std::erase_if(out, [](const Stack& s) { return s.strokes.size() > 1; });
+    if (laid > 0) continue_from(g, out);
+    if (most < 3) return out;
     DeepOptions deep;
-    deep.strokes = options_.most_strokes;
+    deep.strokes = std::min(most, static_cast<int>(kMostStrokes));
     DeepSummary summary;
-    auto more = deep_stacks(in, tray, deep, summary, observer);
+    auto more = deep_stacks(in, tray_, deep, summary, observer);
     if (!more) return more.error();
     std::move(more.value().begin(), more.value().end(), std::back_inserter(out));
     return out;
   }
 
+  /// What may go over the strokes that lie there; leaving it as it is, is one way.
+  void continue_from(const Group& g, std::vector<Stack>& stacks) const {
+    const media::Stick& top = collection_.sticks[static_cast<std::size_t>(g.laid.back().stick)];
+    std::erase_if(stacks, [&](const Stack& s) {
+      return !may_lie_over(collection_.sticks[static_cast<std::size_t>(s.strokes.front().stick)].medium, top.medium);
+    });
+    const Recipe as_it_is = evaluate(bare(g.coat), parameters_, collection_.sticks, g.laid, {});
+    stacks.push_back({{}, as_it_is.look.lab, static_cast<float>(as_it_is.look.spread_l),
+                      static_cast<float>(as_it_is.tooth_left)});
+  }
+
   Status make_recipes(Observer& observer) {
-    const std::vector<int> tray = work_.to_collection(work_.tray.sticks);
-    Stretch finishing(observer, 0.9, 1.0);
+    Stretch finishing(observer, 0.9, 0.97);
     std::vector<std::vector<Stack>> candidates;
-    for (const Group& g : groups_) {
-      auto stacks = stacks_of(g, tray, finishing);
+    for (std::size_t g = 0; g < groups_.size(); ++g) {
+      if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
+      auto stacks = stacks_of(groups_[g], finishing);
       if (!stacks) return stacks.error();
       plan_.evaluations += stacks->size();
       candidates.push_back(std::move(stacks).value());
+      finishing.progress(static_cast<double>(g + 1) / static_cast<double>(groups_.size()), "building recipes");
     }
-    const auto chosen = choose_stacks(candidates, group_of_, plan_.targets, subject_.masses);
+    const auto chosen = choose_stacks({candidates, group_of_, plan_.targets, subject_.masses, collection_.sticks, plan_.rules});
     for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
       TargetPlan& p = plan_.targets[t];
       const auto& stacks = candidates[group_of_[t]];
+      const auto& laid = groups_[group_of_[t]].laid;
       const auto* hand = chosen_by_hand(options_, p);
-      p.by_hand = hand != nullptr;
-      p.recipe = evaluate(ground(p.coat), parameters_, collection_.sticks,
-                          hand != nullptr ? hand->strokes : stacks[chosen[t]].strokes, p.target);
+      p.by_hand = hand != nullptr && laid.empty();
+      std::vector<Stroke> strokes = laid;
+      const auto& more = p.by_hand ? hand->strokes : stacks[chosen[t]].strokes;
+      strokes.insert(strokes.end(), more.begin(), more.end());
+      p.recipe = with_fixative(p, std::move(strokes));
       p.alternatives = pareto(stacks, p.target);
     }
     return success();
+  }
+
+  /// A stop for fixative before a stroke that finds the tooth full, where it brings the colour nearer.
+  Recipe with_fixative(const TargetPlan& t, std::vector<Stroke> strokes) const {
+    Recipe best = evaluate(bare(t.coat), parameters_, collection_.sticks, strokes, t.target);
+    for (std::size_t i = std::max<std::size_t>(1, static_cast<std::size_t>(t.laid)); i < strokes.size(); ++i) {
+      const double left = build(bare(t.coat), parameters_, collection_.sticks, std::span(strokes).first(i)).tooth_left();
+      if (left >= kFullTooth || strokes[i].fix_first) continue;
+      std::vector<Stroke> fixed = best.strokes;
+      fixed[i].fix_first = true;
+      Recipe tried = evaluate(bare(t.coat), parameters_, collection_.sticks, std::move(fixed), t.target);
+      if (tried.de00 < best.de00 - kFixGain) best = std::move(tried);
+    }
+    return best;
   }
 
   const subject::Subject& subject_;
@@ -264,16 +338,11 @@ class Planner {
   TrayWork work_;
   std::vector<Group> groups_;
   std::vector<std::size_t> group_of_;
+  std::vector<int> tray_;
+  bool quick_ = false;
 };
 
 }  // namespace
-
-const char* name(School) { return "dark-first"; }
-
-Result<School> school_by_name(const std::string& name) {
-  if (name == "dark-first") return School::dark_first;
-  return bad_value("school", "\"" + name + "\" is unknown; there is dark-first");
-}
 
 const optics::Ground& ground_of(const Plan& plan, const TargetPlan& target, const media::Paper& paper) {
   return target.coat < 0 ? paper.ground : plan.coats[static_cast<std::size_t>(target.coat)].ground;

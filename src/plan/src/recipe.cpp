@@ -12,6 +12,7 @@ optics::Pile build(const optics::Ground& ground, const optics::Parameters& param
                    std::span<const media::Stick> sticks, std::span<const Stroke> strokes) {
   optics::Pile pile(ground, parameters);
   for (const Stroke& s : strokes) {
+    if (s.fix_first) pile.fix();
     pile.stroke(s.stick, sticks[static_cast<std::size_t>(s.stick)].medium, s.pressure);
     if (s.technique == Technique::rubbed) pile.rub();
   }

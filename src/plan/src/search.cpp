@@ -57,13 +57,15 @@ std::vector<Stroke> PairTable::strokes(std::size_t target, std::size_t first, st
 }
 
 void PairTable::take(const PairTable& part, std::span<const std::size_t> targets) {
-  if (geometries_.empty()) geometries_ = part.geometries_;
+  const auto offset = static_cast<std::uint16_t>(geometries_.size());
+  geometries_.insert(geometries_.end(), part.geometries_.begin(), part.geometries_.end());
   evaluations += part.evaluations;
   for (std::size_t first = 0; first < sticks_; ++first) {
     for (std::size_t n = 0; n < targets.size(); ++n) {
       for (std::size_t second = 0; second < sticks_; ++second) {
         cost_[at(targets[n], first, second)] = part.cost_[part.at(n, first, second)];
-        geometry_[at(targets[n], first, second)] = part.geometry_[part.at(n, first, second)];
+        geometry_[at(targets[n], first, second)] =
+            static_cast<std::uint16_t>(part.geometry_[part.at(n, first, second)] + offset);
       }
     }
   }
@@ -182,16 +184,16 @@ class PairSearch {
 };
 
 bool stack_allowed(const SearchInput& input, int first, int second) {
-  const double under = input.sticks[static_cast<std::size_t>(first)].lab.l;
-  const double over = input.sticks[static_cast<std::size_t>(second)].lab.l;
-  return !input.rules.dark_first || under <= over + kDarkFirstSlack;
+  return stick_may_follow(input.rules, input.sticks[static_cast<std::size_t>(first)],
+                          input.sticks[static_cast<std::size_t>(second)]);
 }
 
 std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::span<const optics::Medium> media) {
   std::vector<StackGeometry> out = all_geometries(*input.ground, *input.parameters, media);
-  if (input.rules.allow_rubbed) return out;
-  std::erase_if(out, [](const StackGeometry& g) {
-    return g.shape[0].technique == Technique::rubbed || (g.strokes == 2 && g.shape[1].technique == Technique::rubbed);
+  std::erase_if(out, [&](const StackGeometry& g) {
+    const auto shapes = std::span(g.shape).first(static_cast<std::size_t>(g.strokes));
+    return !manner_allows(input.rules.manner, shapes) ||
+           (g.strokes == 2 && !shape_may_follow(input.rules, shapes[0], shapes[1]));
   });
   return out;
 }

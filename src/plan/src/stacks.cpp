@@ -81,7 +81,10 @@ struct Option {
   double cost;
 };
 
-std::vector<Option> options_for(std::span<const Stack> stacks, const colour::Lab& target) {
+std::vector<Option> options_for(const StackChoice& in, std::size_t t) {
+  const std::span<const Stack> stacks = in.stacks[in.group[t]];
+  const colour::Lab& target = in.targets[t].target;
+  const StackRules& rules = in.rules[static_cast<std::size_t>(in.targets[t].mass)];
   std::vector<float> l;
   std::vector<float> a;
   std::vector<float> b;
@@ -93,7 +96,10 @@ std::vector<Option> options_for(std::span<const Stack> stacks, const colour::Lab
   std::vector<float> difference(stacks.size());
   colour::ciede2000_bulk(l.data(), a.data(), b.data(), stacks.size(), target, difference.data());
   std::vector<Option> all;
-  for (std::size_t i = 0; i < stacks.size(); ++i) all.push_back({i, difference[i] + stack_price(stacks[i])});
+  for (std::size_t i = 0; i < stacks.size(); ++i) {
+    const double price = stack_price(stacks[i]) + school_price(rules, stacks[i].strokes, in.sticks, target);
+    all.push_back({i, difference[i] + price});
+  }
   std::sort(all.begin(), all.end(),
             [](const Option& p, const Option& q) { return std::tie(p.cost, p.stack) < std::tie(q.cost, q.stack); });
   const auto end =
@@ -132,7 +138,8 @@ double nearest_difference(std::span<const Stack> stacks, const colour::Lab& targ
 }
 
 double stack_price(const Stack& stack) {
-  return kStrokePrice * static_cast<double>(stack.strokes.size() - 1) +
+  const double more = stack.strokes.empty() ? 0 : static_cast<double>(stack.strokes.size() - 1);
+  return kStrokePrice * more +
          kSpecklePrice * std::max(0.0, stack.spread_l - kSpeckleFree);
 }
 
@@ -146,14 +153,13 @@ std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tra
   return out;
 }
 
-std::vector<std::size_t> choose_stacks(std::span<const std::vector<Stack>> stacks, std::span<const std::size_t> group,
-                                       std::span<const TargetPlan> targets, std::span<const subject::Mass> masses) {
-  const auto stack = [&](std::size_t t, std::size_t i) -> const Stack& { return stacks[group[t]][i]; };
+std::vector<std::size_t> choose_stacks(const StackChoice& in) {
+  const auto& targets = in.targets;
+  const auto stack = [&](std::size_t t, std::size_t i) -> const Stack& { return in.stacks[in.group[t]][i]; };
   std::vector<std::vector<Option>> options(targets.size());
-  tbb::parallel_for(std::size_t{0}, targets.size(),
-                    [&](std::size_t t) { options[t] = options_for(stacks[group[t]], targets[t].target); });
+  tbb::parallel_for(std::size_t{0}, targets.size(), [&](std::size_t t) { options[t] = options_for(in, t); });
   const auto plane_of = [&](std::size_t t) {
-    return static_cast<int>(masses[static_cast<std::size_t>(targets[t].mass)].plane);
+    return static_cast<int>(in.masses[static_cast<std::size_t>(targets[t].mass)].plane);
   };
   std::vector<std::size_t> chosen;
   PassCount passes;

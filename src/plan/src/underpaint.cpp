@@ -44,7 +44,7 @@ constexpr std::array<CoatFacts, kCoatMedia> kFacts{
      {Wetness::full, false, false, 20, 5, "Can close fine tooth.", kWetPaint},
      {Wetness::full, false, true, 2880, 2880, "Needs solvent and days of drying.", kVapour},
      {Wetness::wash, true, false, 15, 4, "For the darkest shapes; keeps the drawing visible.", kWetPaint},
-     {Wetness::none, false, false, 15, 15, "Values only; fixed, or it dirties what goes over it.", kVapour}}};
+     {Wetness::none, false, true, 15, 15, "Values only; fixed, or it dirties what goes over it.", kVapour}}};
 #undef YD_DEFER
 
 constexpr double kWashLoad = 0.5;     // a thin coat

@@ -74,7 +74,7 @@ class Judging {
 
  private:
   std::vector<Stack> stacks_on(const optics::Ground& ground) const {
-    const SearchInput input{&ground, in_.parameters, in_.sticks, {}, {in_.dark_first, in_.allow_rubbed}};
+    const SearchInput input{&ground, in_.parameters, in_.sticks, {}, in_.rules};
     return all_stacks(input, in_.plan->tray);
   }
 

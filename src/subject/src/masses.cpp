@@ -96,16 +96,7 @@ void add_targets(Mass& mass, std::vector<colour::LabPixel>& pixels, double total
 /// Each mass against its neighbours, by the length of the border they share.
 void compare_warmth(std::vector<Mass>& masses, const LabelImage& labels) {
   const std::size_t n = masses.size();
-  std::vector<double> border(n * n);
-  const auto touch = [&](std::size_t p, std::size_t q) {
-    if (p != q) border[p * n + q] += 1, border[q * n + p] += 1;
-  };
-  for (int y = 0; y < labels.height; ++y) {
-    for (int x = 0; x < labels.width; ++x) {
-      if (x + 1 < labels.width) touch(labels.at(x, y), labels.at(x + 1, y));
-      if (y + 1 < labels.height) touch(labels.at(x, y), labels.at(x, y + 1));
-    }
-  }
+  const std::vector<double> border = shared_borders(labels, n);
   for (std::size_t p = 0; p < n; ++p) {
     double length = 0;
     double warmth = 0;
@@ -118,6 +109,20 @@ void compare_warmth(std::vector<Mass>& masses, const LabelImage& labels) {
 }
 
 }  // namespace
+
+std::vector<double> shared_borders(const LabelImage& labels, std::size_t masses) {
+  std::vector<double> border(masses * masses);
+  const auto touch = [&](std::size_t p, std::size_t q) {
+    if (p != q) border[p * masses + q] += 1, border[q * masses + p] += 1;
+  };
+  for (int y = 0; y < labels.height; ++y) {
+    for (int x = 0; x < labels.width; ++x) {
+      if (x + 1 < labels.width) touch(labels.at(x, y), labels.at(x + 1, y));
+      if (y + 1 < labels.height) touch(labels.at(x, y), labels.at(x, y + 1));
+    }
+  }
+  return border;
+}
 
 const char* name(Plane plane) {
   constexpr std::array<const char*, 3> names{"background", "middle ground", "foreground"};

@@ -21,8 +21,9 @@ inline constexpr quint64 kMostJsonBytes = 32ULL << 20;
 /// name that would leave the folder, a checksum that does not fit.
 Result<Entries> read_archive(const QString& file);
 
-/// Packs entries into zip bytes; the same entries give the same bytes. JSON is deflated, the rest stored.
-Result<QByteArray> pack_archive(const Entries& entries);
+/// Packs entries into zip bytes; the same entries give the same bytes. JSON and XML are deflated, the rest stored.
+/// `first` names an entry that some formats want in front.
+Result<QByteArray> pack_archive(const Entries& entries, const std::string& first = {});
 
 /// Writes bytes beside the file and renames them over it: the old file stays whole until the new one is.
 Status write_atomically(const QString& file, const QByteArray& bytes);

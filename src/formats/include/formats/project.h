@@ -15,7 +15,7 @@
 namespace yd::formats {
 
 /// Newest version of project.json this program writes and reads.
-inline constexpr int kProjectVersion = 2;
+inline constexpr int kProjectVersion = 3;
 
 /// Everything a project keeps: the choices, the materials as they were, and the reference's own bytes. The plan follows
 /// from these; a copy of it is written for other programs and not read back.
@@ -25,6 +25,7 @@ struct Project {
   subject::ReadOptions read;
   plan::PlanOptions plan;
   subject::Composition composition;
+  std::vector<plan::PassMark> marks;  ///< what was said at the easel
   plan::GroundWeights ground_weights = plan::kGroundWeights;
   media::Paper paper;
   media::Collection collection;

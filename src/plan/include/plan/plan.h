@@ -6,51 +6,34 @@
 
 #include "media/collection.h"
 #include "media/paper.h"
-#include "plan/passes.h"
+#include "plan/options.h"
+#include "plan/schedule.h"
 #include "plan/search.h"
 #include "plan/tray_work.h"
-#include "plan/underpaint.h"
-#include "plan/value_fit.h"
 #include "subject/subject.h"
 #include "support/observer.h"
 #include "support/result.h"
 
 namespace yd::plan {
 
-/// The order in which a picture is built. One for now; the name is part of files and of the command line.
-enum class School { dark_first };
-const char* name(School school);
-Result<School> school_by_name(const std::string& name);
-
-/// A recipe the artist chose for one part of a mass, instead of the planner's.
-struct HandChoice {
-  int mass = 0;
-  subject::Role role = subject::Role::middle;
-  std::vector<Stroke> strokes;
-  bool operator==(const HandChoice&) const = default;
-};
-
-struct PlanOptions {
-  int most_sticks = 12;  ///< 1 to 60
-  School school = School::dark_first;
-  bool allow_rubbed = true;
-  int most_strokes = 2;  ///< in one stack, 1 to 4
-  std::vector<HandChoice> by_hand;
-  Fit fit = Fit::keep;
-  TrayWishes wishes;
-  UnderpaintOptions underpaint;
-  std::vector<int> given_tray;  ///< not searched for but taken, if not empty
-  bool operator==(const PlanOptions&) const = default;
-};
-
 /// What the artist gets.
 struct Plan {
-  std::vector<Coat> coats;  ///< the underpainting
-  ValueRange seen;          ///< of the subject
-  ValueRange reach;         ///< of the collection on this paper
-  std::shared_ptr<const TrayWork> work;
+  School school = School::dark_first;
+  std::string school_reason;      ///< empty where the artist chose it
+  std::vector<StackRules> rules;  ///< of each mass
+  std::vector<Coat> coats;        ///< the underpainting
+  ValueRange seen;                ///< of the subject
+  ValueRange reach;               ///< of the collection on this paper
+  std::shared_ptr<const TrayWork> work;  ///< null where the tray was given and something is laid already
   std::vector<TargetPlan> targets;
   std::vector<Pass> passes;
+  std::vector<Edge> edges;    ///< between passes, all obeyed
+  std::vector<Edge> broken;   ///< rules the artist's own order breaks
+  std::vector<Conflict> conflicts;
+  Sequence sequence;  ///< minutes, changes and how few are possible
+  std::vector<Sitting> sittings;
+  std::vector<int> step_backs;  ///< passes, by place, after which to compare
+  ToothBudget tooth;
   std::vector<int> tray;                ///< sticks that are used, indices into the collection
   std::vector<double> mass_tooth_left;  ///< by mass, the least of its targets, 0 to 1
   double area_mean_de00 = 0;
@@ -61,6 +44,10 @@ struct Plan {
 /// What a target's strokes fall on.
 const optics::Ground& ground_of(const Plan& plan, const TargetPlan& target, const media::Paper& paper);
 
+/// What lies on a target after the first `count` passes.
+optics::Pile pile_after(const Plan& plan, int target, int count, const media::Paper& paper,
+                        std::span<const media::Stick> sticks, const optics::Parameters& parameters);
+
 /// The collection's part in the wishes: sticks that are not at hand are forbidden.
 TrayWishes with_stock(TrayWishes wishes, std::span<const media::Stick> sticks);
 
@@ -68,5 +55,13 @@ TrayWishes with_stock(TrayWishes wishes, std::span<const media::Stick> sticks);
 /// `cancelled`.
 Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& paper, const media::Collection& collection,
                        const optics::Parameters& parameters, const PlanOptions& options, Observer& observer);
+
+/// What is on the paper once these marks are taken for done: the plan's own laid passes and the marked ones, in order.
+std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> laid, std::span<const PassMark> marks);
+
+/// The same recipes with passes, order, sittings and tooth worked out anew: what `same_recipes` allows to differ.
+Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Paper& paper,
+                     const media::Collection& collection, const optics::Parameters& parameters,
+                     const PlanOptions& options, Observer& observer);
 
 }  // namespace yd::plan

@@ -19,6 +19,7 @@ struct Stroke {
   int stick = 0;        ///< index into the collection
   double pressure = 1;  ///< 0 to 1
   Technique technique = Technique::laid;
+  bool fix_first = false;  ///< what lies below is fixed, and dry, before this stroke
   bool operator==(const Stroke&) const = default;
 };
 

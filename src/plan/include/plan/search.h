@@ -7,17 +7,11 @@
 #include "media/collection.h"
 #include "plan/geometry.h"
 #include "plan/recipe.h"
+#include "plan/school.h"
 #include "support/observer.h"
 #include "support/result.h"
 
 namespace yd::plan {
-
-/// What the school allows in a stack.
-struct StackRules {
-  bool dark_first = true;  ///< no stroke over one that is more than kDarkFirstSlack in L* lighter
-  bool allow_rubbed = true;
-};
-inline constexpr double kDarkFirstSlack = 5.0;
 
 struct SearchInput {
   const optics::Ground* ground = nullptr;
@@ -43,7 +37,7 @@ class PairTable {
     return cost_[at(target, first, second)];
   }
   std::vector<Stroke> strokes(std::size_t target, std::size_t first, std::size_t second) const;
-  /// Takes over the rows of a table of the same sticks and media: its target n becomes targets[n] here.
+  /// Takes over the rows of a table of the same sticks: its target n becomes targets[n] here.
   void take(const PairTable& part, std::span<const std::size_t> targets);
   std::size_t sticks() const { return sticks_; }
   std::size_t targets() const { return targets_; }

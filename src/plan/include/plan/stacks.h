@@ -22,10 +22,17 @@ inline constexpr double kSpecklePrice = 0.12;
 inline constexpr double kPassPrice = 0.5;
 double stack_price(const Stack& stack);
 
-/// For every target the index of its stack among those of its group (`stacks[group[t]]`): colour error and price over
-/// all targets, plus a price for every pass the whole plan needs, so that neighbours share strokes. Best stack first,
-/// then target by target until nothing improves.
-std::vector<std::size_t> choose_stacks(std::span<const std::vector<Stack>> stacks, std::span<const std::size_t> group,
-                                       std::span<const TargetPlan> targets, std::span<const subject::Mass> masses);
+/// For every target the index of its stack among those of its group (`stacks[group[t]]`): colour error, price and what
+/// its school would rather have (school_price) over all targets, plus a price for every pass the whole plan needs, so
+/// that neighbours share strokes. Best stack first, then target by target until nothing improves.
+struct StackChoice {
+  std::span<const std::vector<Stack>> stacks;
+  std::span<const std::size_t> group;
+  std::span<const TargetPlan> targets;
+  std::span<const subject::Mass> masses;
+  std::span<const media::Stick> sticks;
+  std::span<const StackRules> rules;  ///< of each mass
+};
+std::vector<std::size_t> choose_stacks(const StackChoice& input);
 
 }  // namespace yd::plan

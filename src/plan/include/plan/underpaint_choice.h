@@ -39,8 +39,7 @@ struct CoatInput {
   const media::Paper* paper = nullptr;
   std::span<const media::Stick> sticks;
   const optics::Parameters* parameters = nullptr;
-  bool dark_first = true;
-  bool allow_rubbed = true;
+  StackRules rules;
 };
 
 /// Works every coat out with the real model, and the finished picture over it with the best stacks of the tray.

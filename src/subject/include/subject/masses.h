@@ -60,6 +60,9 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
 /// longer side. `image` is the picture before the squint.
 std::vector<EdgeKind> guess_edges(const LabImage& image, const LabelImage& labels, int masses);
 
+/// Length of the border two masses share, in pixels of the map: row-major, masses x masses, 0 on the diagonal.
+std::vector<double> shared_borders(const LabelImage& labels, std::size_t masses);
+
 /// The part of its mass a lightness belongs to.
 Role role_at(const Mass& mass, double l);
 

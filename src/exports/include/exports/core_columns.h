@@ -4,16 +4,17 @@
 #include <QString>
 #include <vector>
 
-#include "session/pipeline.h"
+#include "exports/plan_view.h"
 
-namespace yd::app {
+namespace yd::exports {
 
-/// The picture's cross-section as shapes: one column a mass in working order, split by its targets.
+/// The picture's cross-section as shapes: one column a mass, split by its targets.
 struct CoreBlock {
   int pass = 0;     ///< 1 ..
   QColor colour;    ///< the stick's own
   double load = 0;  ///< thickness in load units
   bool rubbed = false;
+  bool coat = false;  ///< of the underpainting
 };
 struct CoreStack {
   QString role;
@@ -24,6 +25,7 @@ struct CoreColumn {
   QString label;  ///< the mass's number
   QString name;
   double tooth_left = 1;
+  std::vector<QString> recipe;  ///< in plain words, as for a friend
   std::vector<CoreStack> stacks;
 };
 struct CoreDrawing {
@@ -34,6 +36,8 @@ struct CoreDrawing {
   double tallest = 1;   ///< load the drawing must have room for
 };
 
-CoreDrawing draw_core(const Planned& planned, const optics::Parameters& parameters);
+/// Columns from left to right.
+enum class CoreOrder { working, plane, value };
+CoreDrawing draw_core(const PlanView& planned, CoreOrder order = CoreOrder::working);
 
-}  // namespace yd::app
+}  // namespace yd::exports

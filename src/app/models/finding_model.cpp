@@ -1,0 +1,45 @@
+#include "models/finding_model.h"
+
+#include <algorithm>
+
+namespace yd::app {
+
+void FindingModel::set_plan(PlannedPtr planned) {
+  beginResetModel();
+  planned_ = std::move(planned);
+  endResetModel();
+}
+
+void FindingModel::show_all(bool all) {
+  beginResetModel();
+  all_ = all;
+  endResetModel();
+}
+
+int FindingModel::rowCount(const QModelIndex& parent) const {
+  if (parent.isValid() || !planned_) return 0;
+  const auto n = planned_->findings.size();
+  return static_cast<int>(all_ ? n : std::min(n, plan::kShownFirst));
+}
+
+int FindingModel::hidden() const { return planned_ ? static_cast<int>(planned_->findings.size()) - rowCount() : 0; }
+
+const plan::Finding* FindingModel::finding(int row) const {
+  return row >= 0 && row < rowCount() ? &planned_->findings[static_cast<std::size_t>(row)] : nullptr;
+}
+
+QVariant FindingModel::data(const QModelIndex& index, int role) const {
+  const plan::Finding* f = index.isValid() ? finding(index.row()) : nullptr;
+  if (f == nullptr) return {};
+  switch (role) {
+    case Qt::DisplayRole:
+      return tr("%1. %2").arg(tr(plan::name(f->check)), QString::fromStdString(f->text));
+    case Qt::ToolTipRole:
+    case Qt::UserRole:
+      return QString::fromStdString(f->evidence);
+    default:
+      return {};
+  }
+}
+
+}  // namespace yd::app

@@ -1,0 +1,28 @@
+#pragma once
+
+#include <QAbstractListModel>
+
+#include "session/pipeline.h"
+
+namespace yd::app {
+
+/// What the look over the plan found, weightiest first; only the first few until all are asked for. Text in
+/// Qt::DisplayRole, numbers in the tool tip.
+class FindingModel : public QAbstractListModel {
+  Q_OBJECT
+ public:
+  using QAbstractListModel::QAbstractListModel;
+
+  void set_plan(PlannedPtr planned);
+  void show_all(bool all);
+  int hidden() const;
+  const plan::Finding* finding(int row) const;
+  int rowCount(const QModelIndex& parent = {}) const override;
+  QVariant data(const QModelIndex& index, int role) const override;
+
+ private:
+  PlannedPtr planned_;
+  bool all_ = false;
+};
+
+}  // namespace yd::app

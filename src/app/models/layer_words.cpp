@@ -1,0 +1,68 @@
+#include "models/layer_words.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+#include "exports/pass_words.h"
+
+namespace yd::app {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("layers", text); }
+
+QString sitting_words(const plan::Sitting& s, std::size_t number) {
+  QString out = tr("%1. Passes %2 to %3, %4. %5")
+                    .arg(number + 1)
+                    .arg(s.first + 1)
+                    .arg(s.last + 1)
+                    .arg(exports::minutes_words(s.minutes), QString::fromStdString(s.ends));
+  QStringList breaks;
+  for (const int b : s.breaks) breaks << QString::number(b + 1);
+  if (!breaks.isEmpty()) out += " " + tr("Get up after pass %1: posture, eyes, wrist.").arg(breaks.join(", "));
+  return out;
+}
+
+}  // namespace
+
+QString why_words(const Planned& planned, const optics::Parameters& parameters, int pass) {
+  const exports::PassWords w = exports::words_of(view_of(planned, parameters), pass);
+  QStringList out{w.title + ": " + w.how + ". " + w.direction};
+  const plan::Pass& p = planned.plan.passes[static_cast<std::size_t>(pass)];
+  if (w.why.isEmpty()) out << QString::fromStdString(p.reason);
+  out << w.why;
+  if (!w.tooth.isEmpty()) out << w.tooth + ", " + w.time + ".";
+  if (!w.drying.isEmpty()) out << w.drying;
+  return out.join("\n");
+}
+
+QString time_words(const Planned& planned) {
+  const plan::Plan& p = planned.plan;
+  QStringList out;
+  for (std::size_t i = 0; i < p.sittings.size(); ++i) out << sitting_words(p.sittings[i], i);
+  out << tr("%1 in all, %2 of it waiting; %3 stick changes, no order has fewer than %4.")
+             .arg(exports::minutes_words(p.sequence.minutes))
+             .arg(p.sequence.waiting < 0.5 ? tr("nothing") : exports::minutes_words(p.sequence.waiting))
+             .arg(p.sequence.changes)
+             .arg(p.sequence.changes_bound);
+  QStringList steps;
+  for (const int s : p.step_backs) steps << QString::number(s + 1);
+  if (!steps.isEmpty()) out << tr("Step back and compare after pass %1.").arg(steps.join(", "));
+  for (const plan::Edge& e : p.broken)
+    out << tr("Your order breaks \"%1\": pass %2 should come before %3.")
+               .arg(tr(plan::name(e.rule)))
+               .arg(e.before + 1)
+               .arg(e.after + 1);
+  for (const plan::Conflict& c : p.conflicts)
+    out << QString::fromStdString(plan::words(c, planned.subject->masses)) +
+               (c.times > 1 ? " " + tr("(%1 times)").arg(c.times) : QString());
+  return out.join("\n\n");
+}
+
+QString finding_words(const plan::Finding& f) {
+  QString out = QString::fromStdString(f.evidence) + ".";
+  out += "\n" + (f.after ? tr("M mends it: %1.").arg(QString::fromStdString(f.remedy))
+                         : tr("Nothing in the plan mends this by itself."));
+  return out;
+}
+
+}  // namespace yd::app

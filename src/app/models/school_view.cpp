@@ -1,0 +1,62 @@
+#include "models/school_view.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+#include "colour/lab.h"
+
+namespace yd::app {
+namespace {
+
+/// Sticks of the tray that play a part in an example.
+struct Cast {
+  int dark = 0, middle = 0, light = 0, vivid = 0;
+};
+
+Cast cast_of(const Planned& p) {
+  const auto lab = [&](int i) { return p.collection->sticks[static_cast<std::size_t>(i)].lab; };
+  std::vector<int> tray = p.plan.tray;
+  std::sort(tray.begin(), tray.end(), [&](int a, int b) { return lab(a).l < lab(b).l; });
+  if (tray.empty()) tray.push_back(0);
+  const int vivid = *std::max_element(tray.begin(), tray.end(), [&](int a, int b) {
+    return colour::chroma(lab(a)) < colour::chroma(lab(b));
+  });
+  return {tray.front(), tray[tray.size() / 2], tray.back(), vivid};
+}
+
+std::vector<plan::Stroke> example(plan::School school, const Cast& c) {
+  using plan::Technique;
+  switch (school) {
+    case plan::School::dark_first:
+      return {{c.dark, 0.6, Technique::laid}, {c.middle, 0.6, Technique::laid}, {c.light, 0.3, Technique::laid}};
+    case plan::School::light_coat:
+      return {{c.light, 1.0, Technique::rubbed}, {c.vivid, 0.3, Technique::laid}, {c.middle, 0.3, Technique::laid}};
+    case plan::School::flat_broken:
+      return {{c.middle, 0.6, Technique::rubbed}, {c.dark, 0.3, Technique::laid}, {c.middle, 0.6, Technique::laid}};
+    case plan::School::tone_map:
+      return {{c.dark, 0.3, Technique::laid}, {c.middle, 0.3, Technique::laid, true}, {c.vivid, 1.0, Technique::laid}};
+  }
+  return {};
+}
+
+}  // namespace
+
+std::vector<SchoolView> school_views(const Planned& planned, const Materials& materials) {
+  const Cast cast = cast_of(planned);
+  std::vector<SchoolView> out;
+  for (const plan::School school : plan::kSchools) {
+    const plan::SchoolWords& words = plan::words(school);
+    const auto tr = [](const char* text) { return QCoreApplication::translate("schools", text); };
+    SchoolView v;
+    v.school = school;
+    v.title = tr(words.title);
+    v.order = tr(words.order);
+    v.usual_for = tr(words.usual_for);
+    v.chosen = planned.plan.school == school;
+    v.cut = view_strokes(planned, materials, planned.paper->ground, example(school, cast), kExamplePx_per_mm);
+    out.push_back(std::move(v));
+  }
+  return out;
+}
+
+}  // namespace yd::app

@@ -1,0 +1,84 @@
+#pragma once
+
+#include <QCheckBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QStackedWidget>
+#include <QTimer>
+#include <QWidget>
+
+#include "session/easel_work.h"
+#include "widgets/picture_view.h"
+#include "widgets/stroke_view.h"
+#include "widgets/voice.h"
+
+namespace yd::app {
+
+/// One pass at a time over the whole window, in large type and with large targets, for dusty hands. Space, the right
+/// arrow or a click anywhere: done, next. Left: the pass before.
+class EaselPage : public QWidget {
+  Q_OBJECT
+ public:
+  EaselPage(Session& session, EaselWork& work, QWidget* parent = nullptr);
+
+ signals:
+  void closed();
+
+ protected:
+  void keyPressEvent(QKeyEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void showEvent(QShowEvent* event) override;
+  void hideEvent(QHideEvent* event) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
+
+ private:
+  QWidget* make_card();
+  QLayout* make_swatches();
+  QWidget* make_substitutes();
+  QLayout* make_buttons();
+  QLabel* large(const char* name, int points, bool bold = false);
+  void refresh();
+  void refresh_pass(int pass);
+  void refresh_clock();
+  void show_end();
+  void done();
+  void pick_substitute();
+  void take_substitute();
+  void back_from_substitutes();
+  void speak();
+
+  Session& session_;
+  EaselWork& work_;
+  ViewLink link_;
+  PictureView picture_;
+  Voice voice_;
+  QTimer tick_;
+  QStackedWidget* card_;
+  QLabel* number_;
+  QLabel* clock_;
+  QLabel* title_;
+  QLabel* medium_;
+  QLabel* how_;
+  QLabel* where_;
+  QLabel* after_words_;
+  QLabel* tooth_words_;
+  QLabel* drying_;
+  QLabel* next_;
+  QLabel* safety_;
+  QLabel* colour_;
+  QLabel* after_;
+  StrokeView* stroke_;
+  QProgressBar* tooth_;
+  QLineEdit* note_;
+  QListWidget* substitutes_;
+  QCheckBox* speak_;
+  QPushButton* back_;
+  QPushButton* substitute_;
+  QPushButton* skip_;
+  QPushButton* done_;
+};
+
+}  // namespace yd::app

@@ -1,0 +1,24 @@
+#pragma once
+
+#include <QScrollArea>
+
+#include "models/school_view.h"
+
+namespace yd::app {
+
+/// The four schools side by side: what each does, a cut through this paper's tooth, and for which subjects it is usual.
+class SchoolPage : public QScrollArea {
+  Q_OBJECT
+ public:
+  explicit SchoolPage(QWidget* parent = nullptr);
+  void set_schools(const std::vector<SchoolView>& schools, const QString& advice);
+
+ signals:
+  void closed();
+  void school_asked(int school);
+
+ private:
+  QWidget* make_card(const SchoolView& view);
+};
+
+}  // namespace yd::app

@@ -1,0 +1,152 @@
+#include "session/easel_work.h"
+
+#include <algorithm>
+
+#include "session/order_edits.h"
+
+namespace yd::app {
+
+using State = plan::PassMark::State;
+
+EaselWork::EaselWork(Session& session, std::function<std::int64_t()> now_s, QObject* parent)
+    : QObject(parent), session_(session), now_s_(std::move(now_s)) {
+  connect(&session_, &Session::plan_changed, this, &EaselWork::follow_plan);
+  connect(&session_, &Session::marks_changed, this, &EaselWork::changed);
+  follow_plan();
+}
+
+int EaselWork::passes() const {
+  const PlannedPtr planned = session_.planned();
+  return planned ? static_cast<int>(planned->plan.passes.size()) : 0;
+}
+
+void EaselWork::follow_plan() {
+  shown_ = session_.planned() ? next_open() : -1;
+  begin_clock();
+  emit changed();
+}
+
+int EaselWork::next_open() const {
+  const PlannedPtr planned = session_.planned();
+  if (!planned) return -1;
+  for (int i = 0; i < passes(); ++i) {
+    if (!planned->plan.passes[static_cast<std::size_t>(i)].laid && mark_of(i).state == State::open) return i;
+  }
+  return passes();
+}
+
+plan::PassMark EaselWork::mark_of(int place) const {
+  const PlannedPtr planned = session_.planned();
+  if (!planned || place < 0 || place >= passes()) return {};
+  const plan::Pass& p = planned->plan.passes[static_cast<std::size_t>(place)];
+  if (p.laid) {
+    const auto& l = planned->options.laid[static_cast<std::size_t>(place)];
+    return {plan::signature(p), p.skipped ? State::skipped : State::done, l.note, l.at_s, 0};
+  }
+  const std::string key = plan::signature(p);
+  const auto& marks = session_.choices().marks;
+  const auto found = std::find_if(marks.begin(), marks.end(), [&](const plan::PassMark& m) { return m.pass == key; });
+  return found == marks.end() ? plan::PassMark{key, State::open, {}, 0, 0} : *found;
+}
+
+int EaselWork::count_done() const {
+  int out = 0;
+  for (int i = 0; i < passes(); ++i) out += mark_of(i).state == State::open ? 0 : 1;
+  return out;
+}
+
+void EaselWork::show_pass(int place) {
+  const int to = std::clamp(place, 0, passes());
+  if (!session_.planned() || to == shown_) return;
+  shown_ = to;
+  begin_clock();
+  emit changed();
+}
+
+void EaselWork::set_mark(const plan::PassMark& mark, const QString& text) {
+  Choices next = session_.choices();
+  std::erase_if(next.marks, [&](const plan::PassMark& m) { return m.pass == mark.pass; });
+  if (mark.state != State::open || !mark.note.empty()) next.marks.push_back(mark);
+  session_.change(next, text);
+}
+
+void EaselWork::done() {
+  plan::PassMark m = mark_of(shown_);
+  if (m.pass.empty()) return;
+  if (m.state == State::open) {
+    m.state = State::done;
+    m.at_s = now_s_();
+    m.minutes = static_cast<double>(running_s()) / 60.0;
+    set_mark(m, tr("Pass done"));
+  }
+  show_pass(shown_ + 1);
+}
+
+void EaselWork::skip() {
+  plan::PassMark m = mark_of(shown_);
+  if (m.pass.empty()) return;
+  if (m.state == State::open) {
+    m.state = State::skipped;
+    m.at_s = now_s_();
+    set_mark(m, tr("Pass left out"));
+  }
+  show_pass(shown_ + 1);
+}
+
+void EaselWork::open_again() {
+  plan::PassMark m = mark_of(shown_);
+  const PlannedPtr planned = session_.planned();
+  if (m.pass.empty() || planned->plan.passes[static_cast<std::size_t>(shown_)].laid) return;
+  m.state = State::open;
+  set_mark(m, tr("Pass open again"));
+}
+
+void EaselWork::note(const QString& text) {
+  plan::PassMark m = mark_of(shown_);
+  if (m.pass.empty() || m.note == text.toStdString()) return;
+  if (session_.planned()->plan.passes[static_cast<std::size_t>(shown_)].laid) return;
+  m.note = text.toStdString();
+  set_mark(m, tr("Note"));
+}
+
+void EaselWork::substitute(int stick) {
+  const PlannedPtr planned = session_.planned();
+  if (!planned || shown_ < 0 || shown_ >= passes()) return;
+  const plan::Pass& p = planned->plan.passes[static_cast<std::size_t>(shown_)];
+  if (p.kind != plan::PassKind::stroke) return;
+  session_.change(with_substitute(*planned, session_.choices(), p.stick, stick), tr("Another stick"));
+}
+
+std::int64_t EaselWork::running_s() const { return before_s_ + (paused_ ? 0 : now_s_() - since_s_); }
+
+void EaselWork::begin_clock() {
+  before_s_ = 0;
+  since_s_ = now_s_();
+}
+
+void EaselWork::pause(bool on) {
+  if (on == paused_) return;
+  if (on) before_s_ += now_s_() - since_s_;
+  since_s_ = now_s_();
+  paused_ = on;
+  emit changed();
+}
+
+std::vector<EaselWork::Drying> EaselWork::drying() const {
+  std::vector<Drying> out;
+  const PlannedPtr planned = session_.planned();
+  for (int i = 0; i < passes(); ++i) {
+    const plan::Pass& p = planned->plan.passes[static_cast<std::size_t>(i)];
+    const plan::PassMark m = mark_of(i);
+    if (p.dry_minutes <= 0 || m.state != State::done) continue;
+    const auto left = m.at_s + static_cast<std::int64_t>(p.dry_minutes * 60) - now_s_();
+    const bool flammable =
+        p.kind == plan::PassKind::fix ||
+        (p.underpaint >= 0 &&
+         plan::facts(planned->plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium).flammable);
+    if (left > 0) out.push_back({i, left, flammable});
+  }
+  return out;
+}
+
+}  // namespace yd::app

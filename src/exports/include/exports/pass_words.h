@@ -1,0 +1,49 @@
+#pragma once
+
+#include <QColor>
+#include <QString>
+#include <QStringList>
+
+#include "exports/plan_view.h"
+
+namespace yd::exports {
+
+/// A pass in words and colours, for lists, the easel and print.
+struct PassWords {
+  QString title;    ///< the stick, paint or fixative
+  QColor colour;    ///< the stick's own; of a coat, as it is wet; transparent for fixative
+  QString medium;   ///< "soft stick, dark muted blue"
+  QString how;      ///< "firm, rubbed in"
+  QString where;    ///< masses by number and name
+  QString numbers;  ///< masses by number alone
+  QString tray;     ///< place in the tray
+  QString direction;
+  double angle_deg = 0;     ///< of the strokes, where the masses agree
+  bool directed = false;
+  QColor after;             ///< how it should look then, in its largest part
+  QString after_words;
+  QString tooth;            ///< what is left
+  double tooth_left = 1;
+  QString time;
+  QString drying;           ///< how long, and what may shorten it
+  QStringList why;          ///< every rule that puts it here
+  QStringList safety;       ///< cautions of this pass
+};
+PassWords words_of(const PlanView& planned, int pass);
+
+/// "light", "middle" or "firm".
+QString pressure_words(double pressure);
+
+/// Sticks of the tray by their place in it: from dark to light.
+std::vector<int> tray_by_place(const PlanView& planned);
+
+/// "1:42 h" or "12 min".
+QString minutes_words(double minutes);
+
+/// Cautions gathered over the whole plan, for one page.
+QStringList safety_page(const PlanView& planned);
+
+/// A mass's recipe as one would tell a friend: about three lines.
+QStringList friend_words(const PlanView& planned, int mass);
+
+}  // namespace yd::exports

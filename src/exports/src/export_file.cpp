@@ -1,0 +1,45 @@
+#include "exports/export_file.h"
+
+#include <nlohmann/json.hpp>
+
+#include "exports/fonts.h"
+#include "exports/open_raster.h"
+#include "exports/pass_table.h"
+#include "formats/archive.h"
+#include "formats/plan_json.h"
+#include "pictures/screen.h"
+
+namespace yd::exports {
+namespace {
+
+Result<QByteArray> bytes_of(const QString& file, const PlanView& p, const ExportOptions& options, Observer& observer) {
+  switch (options.what) {
+    case What::plan_pdf:
+      return plan_pdf(p, {options.title, options.outline.print}, observer);
+    case What::outlines:
+      return file.endsWith(".svg", Qt::CaseInsensitive) ? outline_svg(p, options.outline) : outline_pdf(p, options.outline);
+    case What::board_png: {
+      const auto palette = board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection,
+                                                p.parameters);
+      return pictures::png(pictures::to_image(board::render(p.map, palette)));
+    }
+    case What::open_raster:
+      return open_raster(p, observer);
+    case What::passes_csv:
+      return pass_csv(p);
+    case What::plan_json:
+      return QByteArray::fromStdString(formats::plan_to_json(p.plan, p.subject, p.paper, p.collection).dump(1) + "\n");
+  }
+  return QByteArray();
+}
+
+}  // namespace
+
+Status export_file(const QString& file, const PlanView& plan, const ExportOptions& options, Observer& observer) {
+  load_fonts();
+  const auto bytes = bytes_of(file, plan, options, observer);
+  if (!bytes) return bytes.error();
+  return formats::write_atomically(file, bytes.value());
+}
+
+}  // namespace yd::exports

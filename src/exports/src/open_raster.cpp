@@ -1,0 +1,118 @@
+#include "exports/open_raster.h"
+
+#include <QCoreApplication>
+#include <QXmlStreamWriter>
+
+#include "exports/pass_words.h"
+#include "formats/archive.h"
+#include "pictures/screen.h"
+
+namespace yd::exports {
+namespace {
+
+constexpr int kThumbnail = 256;  // pixels, the most the layout allows
+/// Pictures this large make archives of hundreds of megabytes; layers are drawn at no more than the working size.
+constexpr const char* kMime = "image/openraster";
+
+struct LayerEntry {
+  QString name;
+  QString file;
+  QPoint at;
+  bool visible = true;
+};
+
+QImage subject_picture(const subject::Subject& s) {
+  board::BoardImage pixels(s.image.width, s.image.height);
+  colour::picture_to_srgb(s.image.data.data(), pixels.data.data(), pixels.size());
+  return pictures::to_image(pixels);
+}
+
+/// The pixels of a pass's targets, the rest transparent, cut to what is covered.
+QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palette& palette, QPoint& at) {
+  const auto& map = p.map;
+  std::vector<char> mine(p.plan.targets.size(), 0);
+  for (const int t : pass.targets) mine[static_cast<std::size_t>(t)] = 1;
+  QImage whole(map.target.width, map.target.height, QImage::Format_ARGB32);
+  whole.fill(0);
+  QRect covered;
+  for (int y = 0; y < map.target.height; ++y) {
+    auto* row = reinterpret_cast<QRgb*>(whole.scanLine(y));
+    int first = -1;
+    int last = -1;
+    for (int x = 0; x < map.target.width; ++x) {
+      const auto t = map.target.at(x, y);
+      if (mine[t] == 0) continue;
+      const colour::Rgb8 c = palette[t][map.stratum.at(x, y)];
+      row[x] = qRgb(c.r, c.g, c.b);
+      if (first < 0) first = x;
+      last = x;
+    }
+    if (first >= 0) covered |= QRect(QPoint(first, y), QPoint(last, y));
+  }
+  at = covered.topLeft();
+  return covered.isEmpty() ? QImage() : whole.copy(covered);
+}
+
+QByteArray stack_xml(const PlanView& p, const QList<LayerEntry>& layers) {
+  QByteArray out;
+  QXmlStreamWriter xml(&out);
+  xml.setAutoFormatting(true);
+  xml.writeStartDocument();
+  xml.writeStartElement("image");
+  xml.writeAttribute("version", "0.0.5");
+  xml.writeAttribute("w", QString::number(p.map.target.width));
+  xml.writeAttribute("h", QString::number(p.map.target.height));
+  xml.writeStartElement("stack");
+  // The first layer in the file is the topmost.
+  for (auto it = layers.rbegin(); it != layers.rend(); ++it) {
+    xml.writeStartElement("layer");
+    xml.writeAttribute("name", it->name);
+    xml.writeAttribute("src", it->file);
+    xml.writeAttribute("x", QString::number(it->at.x()));
+    xml.writeAttribute("y", QString::number(it->at.y()));
+    xml.writeAttribute("opacity", "1.0");
+    xml.writeAttribute("visibility", it->visible ? "visible" : "hidden");
+    xml.writeAttribute("composite-op", "svg:src-over");
+    xml.writeEndElement();
+  }
+  xml.writeEndElement();
+  xml.writeEndElement();
+  xml.writeEndDocument();
+  return out;
+}
+
+}  // namespace
+
+Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
+  formats::Entries entries;
+  QList<LayerEntry> layers;
+  const auto add = [&](const QString& name, const QImage& image, QPoint at, bool visible) {
+    const QString file = QString("data/layer%1.png").arg(layers.size(), 3, 10, QChar('0'));
+    layers.append({name, file, at, visible});
+    entries[file.toStdString()] = pictures::png(image);
+  };
+  const auto palette_at = [&](int passes) {
+    return board::palette_after(p.plan, passes, p.paper, p.collection, p.parameters);
+  };
+  add(QCoreApplication::translate("print", "Bare paper"), pictures::to_image(board::render(p.map, palette_at(0))), {}, true);
+  const int all = static_cast<int>(p.plan.passes.size());
+  for (int i = 0; i < all; ++i) {
+    if (observer.cancelled()) return Error{Error::Code::cancelled, "export", "stopped"};
+    const plan::Pass& pass = p.plan.passes[static_cast<std::size_t>(i)];
+    QPoint at;
+    const QImage layer = pass_layer(p, pass, palette_at(i + 1), at);
+    if (!layer.isNull() && !pass.skipped)
+      add(QString("%1. %2").arg(pass.number, 2, 10, QChar('0')).arg(words_of(p, i).title), layer, at, true);
+    observer.progress(static_cast<double>(i + 1) / (all + 2), "writing layers");
+  }
+  add(QCoreApplication::translate("print", "Reference"), subject_picture(p.subject), {}, false);
+  const QImage merged = pictures::to_image(board::render(p.map, palette_at(all)));
+  entries["mergedimage.png"] = pictures::png(merged);
+  entries["Thumbnails/thumbnail.png"] =
+      pictures::png(merged.scaled(kThumbnail, kThumbnail, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+  entries["stack.xml"] = stack_xml(p, layers);
+  entries["mimetype"] = kMime;
+  return formats::pack_archive(entries, "mimetype");
+}
+
+}  // namespace yd::exports

@@ -1,0 +1,144 @@
+#include "exports/outline_sheet.h"
+
+#include <QBuffer>
+#include <QCoreApplication>
+#include <QPainter>
+#include <QPainterPath>
+#include <QPdfWriter>
+#include <QSvgGenerator>
+#include <cmath>
+
+#include "subject/outline.h"
+
+namespace yd::exports {
+namespace {
+
+constexpr double kMmPerInch = 25.4;
+constexpr int kDpi = 254;  // ten dots a millimetre
+constexpr int kMostGrid = 40;
+
+QString tr(const char* text) { return QCoreApplication::translate("print", text); }
+
+QSizeF page_mm(Print print) { return print == Print::a4 ? QSizeF(210, 297) : QSizeF(215.9, 279.4); }
+
+QPainterPath traced(const PlanView& p, const QSizeF& size) {
+  QPainterPath path;
+  for (const subject::Outline& o : subject::outlines(p.subject.labels, p.subject.masses.size())) {
+    for (const auto& line : o.lines) {
+      if (line.size() < 3) continue;
+      path.moveTo(line.front().x * size.width(), line.front().y * size.height());
+      for (const subject::Point& q : line) path.lineTo(q.x * size.width(), q.y * size.height());
+      path.closeSubpath();
+    }
+  }
+  return path;
+}
+
+/// Everything on the sheet, in millimetres.
+void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& options) {
+  const QSizeF size(10 * p.sheet.width_cm, 10 * p.sheet.height_cm);
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(QColor(60, 60, 60), 0.3));
+  painter.drawRect(QRectF(QPointF(0, 0), size));
+  const int squares = std::clamp(options.grid, 0, kMostGrid);
+  if (squares > 0) {
+    painter.setPen(QPen(QColor(150, 150, 150), 0.15));
+    const double step = std::max(size.width(), size.height()) / squares;
+    for (double x = step; x < size.width() - 0.01; x += step) painter.drawLine(QPointF(x, 0), QPointF(x, size.height()));
+    for (double y = step; y < size.height() - 0.01; y += step) painter.drawLine(QPointF(0, y), QPointF(size.width(), y));
+  }
+  painter.setPen(QPen(QColor(90, 90, 90), 0.25));
+  if (options.outlines) painter.drawPath(traced(p, size));
+  if (!options.numbers) return;
+  QFont font("Lato");
+  font.setPixelSize(4);
+  painter.setFont(font);
+  for (const subject::Mass& m : p.subject.masses) {
+    const QPointF at(m.centre_x * size.width(), m.centre_y * size.height());
+    painter.drawText(QRectF(at - QPointF(8, 3), QSizeF(16, 6)), Qt::AlignCenter, QString::number(m.id + 1));
+  }
+}
+
+void draw_marks(QPainter& painter, const QSizeF& room, const QString& label) {
+  painter.setPen(QPen(Qt::black, 0.2));
+  const double o = kTileOverlap_mm / 2;
+  for (const QPointF c : {QPointF(o, o), QPointF(room.width() - o, o), QPointF(o, room.height() - o),
+                          QPointF(room.width() - o, room.height() - o)}) {
+    painter.drawLine(c - QPointF(4, 0), c + QPointF(4, 0));
+    painter.drawLine(c - QPointF(0, 4), c + QPointF(0, 4));
+  }
+  QFont font("Lato");
+  font.setPixelSize(3);
+  painter.setFont(font);
+  const double y = room.height() - 2;
+  painter.drawLine(QPointF(20, y), QPointF(70, y));
+  painter.drawLine(QPointF(20, y - 1.5), QPointF(20, y + 1.5));
+  painter.drawLine(QPointF(70, y - 1.5), QPointF(70, y + 1.5));
+  painter.drawText(QPointF(72, y + 1), tr("50 mm, to check the print. %1").arg(label));
+}
+
+}  // namespace
+
+Tiles tiles(const subject::Sheet& sheet, Print print) {
+  const QSizeF page = page_mm(print);
+  const auto count = [](double length_mm, double page_length) {
+    const double room = page_length - 2 * kTileMargin_mm;
+    if (length_mm <= room) return 1;
+    return 1 + static_cast<int>(std::ceil((length_mm - room) / (room - kTileOverlap_mm)));
+  };
+  return {count(10 * sheet.width_cm, page.width()), count(10 * sheet.height_cm, page.height())};
+}
+
+QByteArray outline_svg(const PlanView& plan, const OutlineOptions& options) {
+  QByteArray out;
+  QBuffer buffer(&out);
+  buffer.open(QIODevice::WriteOnly);
+  QSvgGenerator svg;
+  svg.setOutputDevice(&buffer);
+  svg.setTitle(tr("Outlines at true size"));
+  svg.setResolution(kDpi);
+  const double dots = kDpi / kMmPerInch;
+  svg.setSize(QSize(qRound(10 * plan.sheet.width_cm * dots), qRound(10 * plan.sheet.height_cm * dots)));
+  svg.setViewBox(QRectF(0, 0, 10 * plan.sheet.width_cm, 10 * plan.sheet.height_cm));
+  QPainter painter(&svg);
+  draw_sheet(painter, plan, options);
+  painter.end();
+  return out;
+}
+
+QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
+  QByteArray out;
+  QBuffer buffer(&out);
+  buffer.open(QIODevice::WriteOnly);
+  QPdfWriter writer(&buffer);
+  writer.setResolution(kDpi);
+  writer.setTitle(tr("Outlines at true size"));
+  const QPageSize size(options.print == Print::a4 ? QPageSize::A4 : QPageSize::Letter);
+  writer.setPageLayout(QPageLayout(size, QPageLayout::Portrait,
+                                   QMarginsF(kTileMargin_mm, kTileMargin_mm, kTileMargin_mm, kTileMargin_mm),
+                                   QPageLayout::Millimeter));
+  QPainter painter(&writer);
+  const double dots = kDpi / kMmPerInch;
+  const Tiles t = tiles(plan.sheet, options.print);
+  const QSizeF room(page_mm(options.print).width() - 2 * kTileMargin_mm,
+                    page_mm(options.print).height() - 2 * kTileMargin_mm);
+  for (int row = 0; row < t.down; ++row) {
+    for (int column = 0; column < t.across; ++column) {
+      if (row + column > 0) writer.newPage();
+      painter.save();
+      painter.scale(dots, dots);
+      painter.setClipRect(QRectF(QPointF(0, 0), room));
+      painter.translate(-column * (room.width() - kTileOverlap_mm), -row * (room.height() - kTileOverlap_mm));
+      draw_sheet(painter, plan, options);
+      painter.restore();
+      painter.save();
+      painter.scale(dots, dots);
+      draw_marks(painter, room, tr("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
+      painter.restore();
+    }
+  }
+  painter.end();
+  return out;
+}
+
+}  // namespace yd::exports

@@ -1,0 +1,253 @@
+#include "exports/pass_words.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "colour/words.h"
+#include "pictures/screen.h"
+
+namespace yd::exports {
+namespace {
+
+constexpr std::size_t kOthersNamed = 7;  // passes named in one reason
+
+QString tr(const char* text) { return QCoreApplication::translate("passes", text); }
+
+const char* medium_words(optics::Medium m) {
+  switch (m) {
+    case optics::Medium::pan:
+      return QT_TRANSLATE_NOOP("passes", "pan colour");
+    case optics::Medium::pencil:
+      return QT_TRANSLATE_NOOP("passes", "pencil");
+    case optics::Medium::hard:
+      return QT_TRANSLATE_NOOP("passes", "hard stick");
+    case optics::Medium::soft:
+      return QT_TRANSLATE_NOOP("passes", "soft stick");
+    default:
+      return QT_TRANSLATE_NOOP("passes", "charcoal");
+  }
+}
+
+const QString& deferral() {
+  static const QString text =
+      tr("Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.");
+  return text;
+}
+
+void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+  if (pass.kind == plan::PassKind::fix) {
+    w.title = tr("Fixative");
+    w.medium = tr("workable, thin");
+    w.how = tr("sprayed from arm's length, the rest of the sheet covered");
+    w.colour = QColor(0, 0, 0, 0);
+    return;
+  }
+  if (pass.kind == plan::PassKind::coat) {
+    const plan::Coat& coat = p.plan.coats[static_cast<std::size_t>(pass.underpaint)];
+    w.title = tr("Underpainting: %1").arg(tr(plan::name(coat.how.medium)));
+    w.medium = QString::fromStdString(colour::describe(coat.wanted));
+    w.how = tr("%1. %2").arg(tr(plan::name(coat.how.colours)), tr(plan::facts(coat.how.medium).note));
+    w.colour = pictures::to_colour(coat.wet);
+    return;
+  }
+  const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
+  w.title = QString::fromStdString(s.name);
+  w.medium = tr("%1, %2").arg(tr(medium_words(s.medium)), QString::fromStdString(colour::describe(s.lab)));
+  w.how = tr("%1, %2").arg(pressure_words(pass.pressure),
+                           pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
+  w.colour = pictures::to_colour(s.lab);
+  const auto places = tray_by_place(p);
+  const auto at = std::find(places.begin(), places.end(), pass.stick);
+  if (at != places.end())
+    w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(at - places.begin() + 1).arg(places.size());
+}
+
+/// Masses of one pass may run different ways; the largest decides, and says so.
+void tell_direction(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+  if (pass.kind != plan::PassKind::stroke || pass.masses.empty()) return;
+  const int largest = *std::max_element(pass.masses.begin(), pass.masses.end(), [&](int m, int n) {
+    return p.subject.masses[static_cast<std::size_t>(m)].area < p.subject.masses[static_cast<std::size_t>(n)].area;
+  });
+  const subject::Direction& d = p.directions[static_cast<std::size_t>(largest)];
+  w.directed = d.coherence >= subject::kCoherent;
+  w.angle_deg = d.angle_deg;
+  if (!w.directed) {
+    w.direction = tr("no direction of its own: follow the form");
+  } else if (std::abs(d.angle_deg) < 20) {
+    w.direction = tr("level strokes");
+  } else if (std::abs(d.angle_deg) > 70) {
+    w.direction = tr("upright strokes");
+  } else {
+    w.direction = d.angle_deg > 0 ? tr("slanting, rising to the right") : tr("slanting, falling to the right");
+  }
+}
+
+void tell_after(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+  if (pass.targets.empty()) return;
+  const int largest = *std::max_element(pass.targets.begin(), pass.targets.end(), [&](int s, int t) {
+    return p.plan.targets[static_cast<std::size_t>(s)].area < p.plan.targets[static_cast<std::size_t>(t)].area;
+  });
+  const optics::Pile pile =
+      plan::pile_after(p.plan, largest, pass.number, p.paper, p.collection.sticks, p.parameters);
+  const optics::Look look = optics::look(plan::shade(pile, p.parameters, p.collection.sticks));
+  w.after = pictures::to_colour(look.lab);
+  w.after_words = tr("%1, value %2")
+                      .arg(QString::fromStdString(colour::describe(look.lab)))
+                      .arg(colour::value_step(look.lab.l), 0, 'f', 1);
+  for (const int m : pass.masses)
+    w.tooth_left = std::min(w.tooth_left, static_cast<double>(p.plan.tooth.after(pass.number, m)));
+  w.tooth = tr("%1 % of the tooth left").arg(qRound(100 * w.tooth_left));
+}
+
+void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+  if (pass.kind == plan::PassKind::coat) {
+    w.safety << tr(plan::facts(p.plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium).safety);
+    return;
+  }
+  if (pass.kind == plan::PassKind::fix) {
+    w.safety << tr("Flammable vapour: outdoors or under extraction, no flame, spark or heat near; never near a heat gun; "
+                   "let it clear before going on. ") + deferral();
+    return;
+  }
+  const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
+  if (media::needs_care(s))
+    w.safety << tr("This pigment is harmful if breathed or swallowed: dust mask, no food or drink, wash your hands. ") +
+                    deferral();
+  if (s.medium == optics::Medium::pencil)
+    w.safety << tr("Sharpening: the knife away from the body. ") + deferral();
+  if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp. ") + deferral();
+}
+
+void tell_time(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+  w.time = tr("about %1").arg(minutes_words(pass.minutes));
+  const plan::DryingAdvice d = plan::drying_before(p.plan.passes, p.plan.edges, p.plan.coats, pass.number - 1);
+  if (pass.wait_minutes > 0.5) {
+    w.drying = tr("Wait %1: what is below has to be dry.").arg(minutes_words(pass.wait_minutes));
+    if (d.heat) w.drying += " " + tr("A dryer kept moving brings it to %1.").arg(minutes_words(d.heated_minutes));
+    if (d.flammable) w.drying += " " + tr("No heat and no flame: the vapour burns.");
+  } else if (pass.dry_minutes > 0) {
+    w.drying = tr("Dries in about %1; the next pass lies elsewhere meanwhile.").arg(minutes_words(pass.dry_minutes));
+  }
+}
+
+/// One line a rule: the nearest pass in full, the others by number.
+QStringList reasons(const PlanView& p, int index) {
+  std::map<plan::Rule, std::vector<const plan::Edge*>> by_rule;
+  for (const plan::Edge& e : p.plan.edges) {
+    if (e.after == index) by_rule[e.rule].push_back(&e);
+  }
+  QStringList out;
+  for (auto& [rule, edges] : by_rule) {
+    std::sort(edges.begin(), edges.end(), [](const auto* a, const auto* b) { return a->before > b->before; });
+    QString line = QString::fromStdString(plan::why(*edges.front(), p.subject.masses));
+    QStringList others;
+    for (std::size_t i = 1; i < edges.size() && i < kOthersNamed; ++i) others << QString::number(edges[i]->before + 1);
+    const auto more = static_cast<int>(edges.size()) - static_cast<int>(kOthersNamed);
+    if (more > 0) others << tr("%1 more").arg(more);
+    if (!others.isEmpty()) line += " " + tr("Also after %1.").arg(others.join(", "));
+    out << line;
+  }
+  return out;
+}
+
+}  // namespace
+
+QString pressure_words(double pressure) {
+  if (pressure < 0.45) return tr("light");
+  return pressure < 0.8 ? tr("middle") : tr("firm");
+}
+
+std::vector<int> tray_by_place(const PlanView& planned) {
+  const auto l = [&](int i) { return planned.collection.sticks[static_cast<std::size_t>(i)].lab.l; };
+  std::vector<int> out = planned.plan.tray;
+  std::stable_sort(out.begin(), out.end(), [&](int p, int q) { return l(p) < l(q); });
+  return out;
+}
+
+QString minutes_words(double minutes) {
+  const int m = std::max(1, qRound(minutes));
+  if (m < 100) return tr("%1 min").arg(m);
+  if (m < 48 * 60) return tr("%1:%2 h").arg(m / 60).arg(m % 60, 2, 10, QChar('0'));
+  return tr("%1 days").arg(qRound(m / 1440.0));
+}
+
+PassWords words_of(const PlanView& planned, int index) {
+  const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(index)];
+  PassWords w;
+  tell_tool(w, planned, pass);
+  QStringList where;
+  QStringList numbers;
+  for (const int m : pass.masses) {
+    const subject::Mass& mass = planned.subject.masses[static_cast<std::size_t>(m)];
+    numbers << QString::number(mass.id + 1);
+    where << QString("%1 %2").arg(mass.id + 1).arg(QString::fromStdString(mass.name));
+  }
+  w.where = where.join(", ");
+  w.numbers = numbers.join(", ");
+  tell_direction(w, planned, pass);
+  tell_after(w, planned, pass);
+  tell_time(w, planned, pass);
+  w.why = reasons(planned, index);
+  tell_safety(w, planned, pass);
+  return w;
+}
+
+QStringList safety_page(const PlanView& planned) {
+  QStringList out{
+      tr("Dust: do not blow it. Tip the board over a bin or let it fall into a trough below an upright easel; wipe up "
+         "damp; a dust mask for long or dry-sanding work; no food or drink; wash hands; barrier cream or gloves; keep "
+         "from children and pets.")};
+  QStringList harmful;
+  bool pencil = false;
+  for (const int i : planned.plan.tray) {
+    const media::Stick& s = planned.collection.sticks[static_cast<std::size_t>(i)];
+    if (media::needs_care(s)) harmful << QString::fromStdString(s.name);
+    pencil = pencil || s.medium == optics::Medium::pencil;
+  }
+  if (!harmful.isEmpty())
+    out << tr("Pigments harmful if breathed or swallowed in this tray: %1.").arg(harmful.join(", "));
+  bool wet = false;
+  bool spray = false;
+  for (const plan::Pass& p : planned.plan.passes) {
+    spray = spray || p.kind == plan::PassKind::fix;
+    wet = wet || (p.kind == plan::PassKind::coat && p.dry_minutes > 0);
+    if (p.kind != plan::PassKind::coat) continue;
+    const plan::CoatMedium medium = planned.plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium;
+    const QString line = tr("Underpainting, %1: %2").arg(tr(plan::name(medium)), tr(plan::facts(medium).safety));
+    if (!out.contains(line)) out << line;
+  }
+  if (spray)
+    out << tr("Fixative: flammable vapour. Outdoors or under extraction, no flame, spark or heat near; never spray near a "
+              "heat gun; let it clear before going on.");
+  if (wet) out << tr("Heat gun: never on a surface wet with alcohol or solvent; keep it moving; paper scorches.");
+  if (pencil) out << tr("Knife: sharpen away from the body. Sanding a stick for powder: mask.");
+  out << tr("Body: change posture, rest eyes and wrist; take the breaks of the plan.") << deferral();
+  return out;
+}
+
+QStringList friend_words(const PlanView& planned, int mass) {
+  QStringList out;
+  const subject::Mass& m = planned.subject.masses[static_cast<std::size_t>(mass)];
+  for (const plan::TargetPlan& t : planned.plan.targets) {
+    if (t.mass != mass) continue;
+    QStringList steps;
+    for (std::size_t i = 0; i < t.recipe.strokes.size(); ++i) {
+      const plan::Stroke& s = t.recipe.strokes[i];
+      const QString stick = QString::fromStdString(planned.collection.sticks[static_cast<std::size_t>(s.stick)].name);
+      const QString hand = s.pressure < 0.45 ? tr("lightly") : s.pressure < 0.8 ? tr("with a middling hand") : tr("firmly");
+      const QString fix = s.fix_first ? tr("fix it, let it dry, ") : QString();
+      const QString rub = s.technique == plan::Technique::rubbed ? tr(" and rub it in") : QString();
+      steps << fix + (i == 0 ? tr("lay %1 %2%3").arg(stick, hand, rub) : tr("go over it %2 with %1%3").arg(stick, hand, rub));
+    }
+    const QString part = m.targets.size() == 1                ? tr("All of it")
+                         : t.role == subject::Role::dark      ? tr("Where it is dark")
+                         : t.role == subject::Role::light     ? tr("Where it is light")
+                                                              : tr("In the middle tones");
+    out << tr("%1: %2.").arg(part, steps.isEmpty() ? tr("leave the paper as it is") : steps.join(tr(", then ")));
+  }
+  return out;
+}
+
+}  // namespace yd::exports

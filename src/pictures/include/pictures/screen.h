@@ -1,0 +1,19 @@
+#pragma once
+
+#include <QColor>
+#include <QImage>
+
+#include "colour/lab.h"
+#include "colour/profile.h"
+#include "subject/image.h"
+
+namespace yd::pictures {
+
+/// Pixels for the screen, tagged sRGB.
+QImage to_image(const subject::Grid<colour::Rgb8>& pixels);
+/// A Lab colour (D50) for the screen, clipped to sRGB.
+QColor to_colour(const colour::Lab& lab);
+/// PNG with its profile. Empty where the picture is.
+QByteArray png(const QImage& image);
+
+}  // namespace yd::pictures

@@ -1,0 +1,88 @@
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "plan/passes.h"
+#include "plan/school.h"
+#include "plan/tray.h"
+#include "plan/underpaint.h"
+#include "plan/value_fit.h"
+
+namespace yd::plan {
+
+/// A recipe the artist chose for one part of a mass, instead of the planner's.
+struct HandChoice {
+  int mass = 0;
+  subject::Role role = subject::Role::middle;
+  std::vector<Stroke> strokes;
+  bool operator==(const HandChoice&) const = default;
+};
+
+/// A pass that is done, or left out for good: the plan of the rest is built on it.
+struct LaidPass {
+  struct Part {
+    int mass = 0;
+    subject::Role role = subject::Role::middle;
+    bool operator==(const Part&) const = default;
+  };
+  PassKind kind = PassKind::stroke;
+  int stick = -1;
+  double pressure = 1;
+  Technique technique = Technique::laid;
+  int level = 0;
+  int underpaint = -1;
+  bool skipped = false;
+  std::string note;
+  std::int64_t at_s = 0;  ///< when it was done, seconds since 1970
+  std::vector<Part> parts;
+  bool operator==(const LaidPass&) const = default;
+};
+
+/// What was said of a pass at the easel; the pass by its signature, so that it survives another order.
+struct PassMark {
+  enum class State { open, done, skipped };
+  std::string pass;
+  State state = State::open;
+  std::string note;
+  std::int64_t at_s = 0;   ///< when, seconds since 1970: for what dries
+  double minutes = 0;      ///< it took
+  bool operator==(const PassMark&) const = default;
+};
+const char* name(PassMark::State state);
+
+struct PlanOptions {
+  int most_sticks = 12;  ///< 1 to 60
+  std::optional<School> school;  ///< none: as advised for subject and media
+  Manner manner = Manner::either;
+  Course course = Course::far_to_near;
+  std::vector<MassWay> ways;  ///< other schools or manners for single masses
+  int most_strokes = 2;       ///< in one stack, 1 to 4; a school that needs more takes it
+  std::vector<HandChoice> by_hand;
+  Fit fit = Fit::keep;
+  TrayWishes wishes;
+  UnderpaintOptions underpaint;
+  std::vector<int> given_tray;  ///< not searched for but taken, if not empty
+  std::vector<std::string> order_by_hand;  ///< signatures of passes, in the artist's order; empty: the planner's
+  std::vector<LaidPass> laid;              ///< on the paper already
+  double sheet_cm2 = 1200;                 ///< for the minutes a pass takes
+  double sitting_minutes = 90;             ///< wished length of a session at the easel, 15 to 600
+  bool operator==(const PlanOptions&) const = default;
+};
+
+/// Errors: `bad_value` naming the option. `sticks`: number of sticks in the collection.
+Status check(const PlanOptions& options, std::size_t sticks);
+
+/// Whether two sets of options give the same recipes, and so differ in order and sittings at most.
+bool same_recipes(const PlanOptions& p, const PlanOptions& q);
+
+/// What a mass is built by: its own way, else the picture's.
+StackRules rules_for(const PlanOptions& options, School picture, int mass);
+
+/// The tone map is an underpainting: charcoal, or the darkest hard stick where there is none, in values only, for all
+/// masses built by that school and not underpainted otherwise.
+UnderpaintOptions with_tone_map(const PlanOptions& options, School picture, std::size_t masses);
+
+}  // namespace yd::plan

@@ -1,0 +1,201 @@
+// Checks of single colours: mud, blacks, whites, greens, accents.
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <set>
+
+#include "colour/lab.h"
+#include "critique_parts.h"
+
+namespace yd::plan {
+namespace {
+
+double hue_apart(const colour::Lab& p, const colour::Lab& q) {
+  const double d = std::abs(colour::to_lch(p).h - colour::to_lch(q).h);
+  return std::min(d, 360 - d);
+}
+
+bool colourful(const media::Stick& s) { return colour::chroma(s.lab) >= limits::kColourful; }
+bool white(const media::Stick& s) { return s.lab.l > 85 && colour::chroma(s.lab) < 14; }
+bool green(const colour::Lab& lab) {
+  const double h = colour::to_lch(lab).h;
+  return h > 118 && h < 178;
+}
+
+/// The same strokes, none of them rubbed.
+Recipe unrubbed(const CritiqueInput& in, const TargetPlan& t) {
+  std::vector<Stroke> strokes = t.recipe.strokes;
+  for (Stroke& s : strokes) s.technique = Technique::laid;
+  return evaluate(ground_of(*in.plan, t, *in.paper), *in.parameters, in.sticks, std::move(strokes), t.target);
+}
+
+/// The first rubbed stroke with something under it; 0 where there is none.
+std::size_t rubbed_over(const std::vector<Stroke>& strokes) {
+  for (std::size_t i = 1; i < strokes.size(); ++i) {
+    if (strokes[i].technique == Technique::rubbed) return i;
+  }
+  return 0;
+}
+
+bool none_black(const CritiqueInput& in, const Stack& s) {
+  return std::none_of(s.strokes.begin(), s.strokes.end(), [&](const Stroke& k) { return is_black(stick_of(in, k)); });
+}
+
+double percent(const TargetPlan& t) { return 100 * t.area; }
+
+/// Runs a check over every target that has strokes.
+template <class Function>
+std::vector<Finding> over_targets(const CritiqueInput& in, Function function) {
+  std::vector<Finding> out;
+  for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {
+    if (!in.plan->targets[t].recipe.strokes.empty()) function(static_cast<int>(t), in.plan->targets[t], out);
+  }
+  return out;
+}
+
+}  // namespace
+
+std::vector<Finding> check_mud(const CritiqueInput& in) {
+  return over_targets(in, [&](int index, const TargetPlan& t, std::vector<Finding>& out) {
+    const std::size_t at = rubbed_over(t.recipe.strokes);
+    if (at == 0) return;
+    const media::Stick& over = stick_of(in, t.recipe.strokes[at]);
+    const media::Stick& under = stick_of(in, t.recipe.strokes[at - 1]);
+    if (!colourful(over) || !colourful(under) || hue_apart(over.lab, under.lab) < limits::kComplement_deg) return;
+    const double kept = colour::chroma(t.recipe.look.lab);
+    const double lost = unrubbed(in, t).look.local_chroma - kept;
+    const double missed = colour::chroma(t.target) - kept;
+    if (lost < limits::kChromaLost || missed < limits::kChromaShort) return;
+    Finding f;
+    f.weight = percent(t) * missed / 4;
+    f.text = text("%s and %s are complements: rubbed together they go to mud in %s.", under.name.c_str(),
+                  over.name.c_str(), place(in, t.mass).c_str());
+    f.evidence = text("chroma %.0f rubbed, %.0f laid broken, %.0f wanted", kept, kept + lost, colour::chroma(t.target));
+    f.masses = {t.mass};
+    f.pass = pass_of(*in.plan, index, static_cast<int>(at));
+    f.remedy = "Lay the strokes of this mass broken";
+    f.after = with_manner(in, {t.mass}, Manner::broken);
+    out.push_back(std::move(f));
+  });
+}
+
+std::vector<Finding> check_black_rubbed(const CritiqueInput& in) {
+  return over_targets(in, [&](int index, const TargetPlan& t, std::vector<Finding>& out) {
+    const std::size_t at = rubbed_over(t.recipe.strokes);
+    if (at == 0 || !is_black(stick_of(in, t.recipe.strokes[at]))) return;
+    const media::Stick& under = stick_of(in, t.recipe.strokes[at - 1]);
+    // Under black a deep blue or brown is the remedy, not the fault.
+    if (!colourful(under) || under.lab.l < limits::kLightUnderBlack) return;
+    const double was = colour::chroma(under.lab);
+    const double is = colour::chroma(t.recipe.look.lab);
+    if (was - is < limits::kChromaLost) return;
+    Finding f;
+    f.weight = percent(t) * (was - is) / 6;
+    f.text = text("Black is rubbed over %s in %s: that dirties it for good. Go over a dark red, violet or blue instead.",
+                  under.name.c_str(), place(in, t.mass).c_str());
+    f.evidence = text("chroma %.0f before, %.0f after", was, is);
+    f.masses = {t.mass};
+    f.pass = pass_of(*in.plan, index, static_cast<int>(at));
+    f.after = with_alternative(in, index, [&](const Stack& s) { return none_black(in, s); });
+    f.remedy = f.after ? "Take the nearest recipe without black" : "";
+    out.push_back(std::move(f));
+  });
+}
+
+std::vector<Finding> check_black_hole(const CritiqueInput& in) {
+  return over_targets(in, [&](int index, const TargetPlan& t, std::vector<Finding>& out) {
+    const auto& strokes = t.recipe.strokes;
+    const bool only_black =
+        t.coat < 0 && std::all_of(strokes.begin(), strokes.end(), [&](const Stroke& s) { return is_black(stick_of(in, s)); });
+    if (!only_black || t.recipe.look.spread_l > limits::kFlatSpread || percent(t) < 0.3) return;
+    Finding f;
+    f.weight = percent(t) * 2;
+    f.text = text("Black alone stands flat in %s. Put deep blue, dark brown or indigo under it, or use those instead.",
+                  place(in, t.mass).c_str());
+    f.evidence = text("chroma %.0f, speckle %.1f L*", colour::chroma(t.recipe.look.lab), t.recipe.look.spread_l);
+    f.masses = {t.mass};
+    f.pass = pass_of(*in.plan, index, 0);
+    f.after = with_alternative(in, index, [&](const Stack& s) {
+      return std::any_of(s.strokes.begin(), s.strokes.end(), [&](const Stroke& k) { return !is_black(stick_of(in, k)); });
+    });
+    f.remedy = f.after ? "Take the nearest recipe with a colour in it" : "";
+    out.push_back(std::move(f));
+  });
+}
+
+std::vector<Finding> check_chalky_white(const CritiqueInput& in) {
+  return over_targets(in, [&](int index, const TargetPlan& t, std::vector<Finding>& out) {
+    const auto& strokes = t.recipe.strokes;
+    if (strokes.size() < 2 || !white(stick_of(in, strokes.back()))) return;
+    const double missed = colour::chroma(t.target) - colour::chroma(t.recipe.look.lab);
+    if (missed < limits::kChromaShort) return;
+    Finding f;
+    f.weight = percent(t) * missed / 4;
+    f.text = text("White over colour makes %s chalky; put it under, or use a light stick of the hue.",
+                  place(in, t.mass).c_str());
+    f.evidence = text("chroma %.0f, wanted %.0f", colour::chroma(t.recipe.look.lab), colour::chroma(t.target));
+    f.masses = {t.mass};
+    f.pass = pass_of(*in.plan, index, static_cast<int>(strokes.size()) - 1);
+    f.after = with_alternative(in, index, [&](const Stack& s) { return !white(stick_of(in, s.strokes.back())); });
+    f.remedy = f.after ? "Take the nearest recipe without white on top" : "";
+    out.push_back(std::move(f));
+  });
+}
+
+std::vector<Finding> check_raw_green(const CritiqueInput& in) {
+  return over_targets(in, [&](int index, const TargetPlan& t, std::vector<Finding>& out) {
+    const auto& strokes = t.recipe.strokes;
+    const double chroma = colour::chroma(t.recipe.look.lab);
+    const auto is_green = [&](const Stroke& s) { return green(stick_of(in, s).lab); };
+    if (!green(t.recipe.look.lab) || chroma < limits::kRawGreenChroma || t.coat >= 0 ||
+        !std::all_of(strokes.begin(), strokes.end(), is_green))
+      return;
+    Finding f;
+    f.weight = percent(t) * (chroma - limits::kRawGreenChroma + 6) / 8;
+    f.text = text("A raw green in %s looks artificial: break it with violet, red-brown or grey.", place(in, t.mass).c_str());
+    f.evidence = text("chroma %.0f, nothing but green in the stack", chroma);
+    f.masses = {t.mass};
+    f.pass = pass_of(*in.plan, index, static_cast<int>(strokes.size()) - 1);
+    f.after = with_alternative(in, index, [&](const Stack& s) {
+      return !std::all_of(s.strokes.begin(), s.strokes.end(), is_green);
+    });
+    f.remedy = f.after ? "Take the nearest recipe with a broken green" : "";
+    out.push_back(std::move(f));
+  });
+}
+
+std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
+  constexpr double kVivid = 50;
+  constexpr double kSmall = 0.05;
+  constexpr double kLikeHue_deg = 35;
+  std::map<int, std::set<int>> masses;
+  std::map<int, double> area;
+  for (const TargetPlan& t : in.plan->targets) {
+    for (const Stroke& s : t.recipe.strokes) masses[s.stick].insert(t.mass), area[s.stick] += t.area;
+  }
+  std::vector<Finding> out;
+  for (const auto& [stick, where] : masses) {
+    const media::Stick& s = in.sticks[static_cast<std::size_t>(stick)];
+    if (colour::chroma(s.lab) < kVivid || where.size() > 1 || area[stick] > kSmall) continue;
+    const bool echoed = std::any_of(in.plan->targets.begin(), in.plan->targets.end(), [&](const TargetPlan& t) {
+      return t.mass != *where.begin() && colour::chroma(t.recipe.look.lab) > 15 &&
+             hue_apart(t.recipe.look.lab, s.lab) < kLikeHue_deg;
+    });
+    if (echoed) continue;
+    Finding f;
+    f.weight = 1 + 100 * area[stick] / 5;
+    f.text = text("%s stands in %s alone and looks pasted in: carry a little of it elsewhere.", s.name.c_str(),
+                  place(in, *where.begin()).c_str());
+    f.evidence = text("%.1f %% of the picture, no other mass within %.0f degrees of hue", 100 * area[stick], kLikeHue_deg);
+    f.masses.assign(where.begin(), where.end());
+    PlanOptions after = in.options;
+    after.wishes.lonely_price = std::max(0.3, 2 * after.wishes.lonely_price);
+    after.given_tray.clear();
+    f.after = std::move(after);
+    f.remedy = "Wish that colours return in several masses";
+    out.push_back(std::move(f));
+  }
+  return out;
+}
+
+}  // namespace yd::plan

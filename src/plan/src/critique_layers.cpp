@@ -1,0 +1,152 @@
+// Checks of how the layers are built: tooth, pressure, media, rubbing, number of sticks.
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "critique_parts.h"
+
+namespace yd::plan {
+namespace {
+
+double tooth_before(const CritiqueInput& in, const TargetPlan& t, std::size_t stroke) {
+  return build(ground_of(*in.plan, t, *in.paper), *in.parameters, in.sticks, std::span(t.recipe.strokes).first(stroke))
+      .tooth_left();
+}
+
+}  // namespace
+
+std::vector<Finding> check_pencil_over_soft(const CritiqueInput& in) {
+  std::vector<Finding> out;
+  for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {
+    const TargetPlan& target = in.plan->targets[t];
+    const auto& strokes = target.recipe.strokes;
+    for (std::size_t i = 1; i < strokes.size(); ++i) {
+      const media::Stick& under = stick_of(in, strokes[i - 1]);
+      const media::Stick& over = stick_of(in, strokes[i]);
+      if (may_lie_over(over.medium, under.medium)) continue;
+      Finding f;
+      f.weight = 100 * target.area + 2;
+      f.text = text("%s will not take over the soft layer of %s in %s.", over.name.c_str(), under.name.c_str(),
+                    place(in, target.mass).c_str());
+      f.evidence = text("%.0f %% of the tooth left, a loose bed below", 100 * tooth_before(in, target, i));
+      f.masses = {target.mass};
+      f.pass = pass_of(*in.plan, static_cast<int>(t), static_cast<int>(i));
+      f.after = with_alternative(in, static_cast<int>(t), [&](const Stack& s) {
+        return std::all_of(s.strokes.begin() + (s.strokes.empty() ? 0 : 1), s.strokes.end(), [&](const Stroke& k) {
+          return may_lie_over(stick_of(in, k).medium, stick_of(in, s.strokes.front()).medium);
+        });
+      });
+      f.remedy = f.after ? "Take the nearest recipe with the hard stick below" : "";
+      out.push_back(std::move(f));
+    }
+  }
+  for (const Edge& e : in.plan->broken) {
+    if (e.rule != Rule::hard_under_soft) continue;
+    Finding f;
+    f.weight = 3;
+    f.text = text("Your order lays pass %d, a hard stick, after the soft one of pass %d.", e.before + 1, e.after + 1);
+    f.evidence = why(e, in.subject->masses);
+    f.masses = {e.mass_after};
+    f.pass = e.before;
+    PlanOptions after = in.options;
+    after.order_by_hand.clear();
+    f.after = std::move(after);
+    f.remedy = "Take the planner's order";
+    out.push_back(std::move(f));
+  }
+  return out;
+}
+
+std::vector<Finding> check_tooth_full(const CritiqueInput& in) {
+  std::vector<Finding> out;
+  for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {
+    const TargetPlan& target = in.plan->targets[t];
+    const auto& strokes = target.recipe.strokes;
+    if (strokes.size() < 2) continue;
+    const std::size_t last = strokes.size() - 1;
+    const double left = tooth_before(in, target, last);
+    if (left >= kFullTooth || strokes[last].fix_first) continue;
+    Finding f;
+    f.weight = 100 * target.area + (target.role == subject::Role::light ? 3 : 1);
+    f.text = text("The tooth of %s is full before its last stroke: little of it will stick.", place(in, target.mass).c_str());
+    f.evidence = text("%.0f %% of the tooth left before %s", 100 * left, stick_of(in, strokes[last]).name.c_str());
+    f.masses = {target.mass};
+    f.pass = pass_of(*in.plan, static_cast<int>(t), static_cast<int>(last));
+    f.after = with_alternative(in, static_cast<int>(t),
+                               [&](const Stack& s) { return s.tooth_left > target.recipe.tooth_left + 0.05; });
+    f.remedy = f.after ? "Take a recipe that uses less tooth" : "";
+    out.push_back(std::move(f));
+  }
+  return out;
+}
+
+std::vector<Finding> check_all_rubbed(const CritiqueInput& in) {
+  double rubbed = 0;
+  double area = 0;
+  std::vector<int> near;
+  for (const TargetPlan& t : in.plan->targets) {
+    if (t.recipe.strokes.empty()) continue;
+    area += t.area;
+    rubbed += t.recipe.strokes.back().technique == Technique::rubbed ? t.area : 0;
+    const subject::Mass& m = in.subject->masses[static_cast<std::size_t>(t.mass)];
+    const bool in_front = m.focal || m.plane != subject::Plane::background;
+    if (in_front && (near.empty() || near.back() != t.mass)) near.push_back(t.mass);
+  }
+  if (area <= 0 || rubbed / area < limits::kAllRubbed) return {};
+  Finding f;
+  f.weight = 8 * rubbed / area;
+  f.text = "Everything is rubbed, and the picture goes lifeless: rub some, leave some.";
+  f.evidence = text("%.0f %% of the area ends in a rubbed stroke", 100 * rubbed / area);
+  f.after = with_manner(in, near, Manner::broken);
+  if (near.empty()) f.after->manner = Manner::broken;
+  f.remedy = near.empty() ? "Lay all strokes broken" : "Lay what is not background broken";
+  return {f};
+}
+
+std::vector<Finding> check_too_many_sticks(const CritiqueInput& in) {
+  std::map<int, double> area;
+  for (const TargetPlan& t : in.plan->targets) {
+    for (const Stroke& s : t.recipe.strokes) area[s.stick] += t.area;
+  }
+  const auto rare = static_cast<int>(std::count_if(area.begin(), area.end(), [](const auto& entry) {
+    return entry.second < limits::kRareArea;
+  }));
+  const int used = static_cast<int>(area.size());
+  if (used <= limits::kManySticks && rare < 4) return {};
+  Finding f;
+  f.weight = 0.5 * std::max(0, used - limits::kManySticks) + rare;
+  f.text = "More sticks than the picture needs: a dozen well chosen ones carry it.";
+  f.evidence = text("%d sticks, %d of them serve less than %.0f %% of the area", used, rare, 100 * limits::kRareArea);
+  PlanOptions after = in.options;
+  after.most_sticks = std::clamp(std::min(used - rare, limits::kManySticks), 3, used - 1);
+  after.given_tray.clear();
+  f.after = std::move(after);
+  f.remedy = text("Plan with %d sticks", f.after->most_sticks);
+  return {f};
+}
+
+std::vector<Finding> check_pressed_early(const CritiqueInput& in) {
+  std::vector<Finding> out;
+  for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {
+    const TargetPlan& target = in.plan->targets[t];
+    const auto& strokes = target.recipe.strokes;
+    if (strokes.size() < 2 || strokes.front().pressure < 1) continue;
+    const double took = tooth_before(in, target, 0) - tooth_before(in, target, 1);
+    if (took < limits::kFirstTooth) continue;
+    Finding f;
+    f.weight = 60 * target.area + 0.5;
+    f.text = text("The first stroke in %s is pressed in hard: it cannot be lifted again and closes the tooth.",
+                  place(in, target.mass).c_str());
+    f.evidence = text("%.0f %% of the tooth gone after the first of %zu strokes", 100 * took, strokes.size());
+    f.masses = {target.mass};
+    f.pass = pass_of(*in.plan, static_cast<int>(t), 0);
+    f.after = with_alternative(in, static_cast<int>(t), [](const Stack& s) {
+      return !s.strokes.empty() && (s.strokes.size() == 1 || s.strokes.front().pressure < 1);
+    });
+    f.remedy = f.after ? "Take a recipe that begins lighter" : "";
+    out.push_back(std::move(f));
+  }
+  return out;
+}
+
+}  // namespace yd::plan

@@ -1,0 +1,172 @@
+// Checks of the picture as a whole: darks, distance, edges, the focal point.
+#include <algorithm>
+#include <cmath>
+
+#include "colour/lab.h"
+#include "colour/words.h"
+#include "critique_parts.h"
+
+namespace yd::plan {
+namespace {
+
+/// How a plane reads: mean chroma, warmth, and the spread of its values.
+struct Reading {
+  double area = 0, chroma = 0, warmth = 0, dark = 100, light = 0;
+  double contrast() const { return std::max(0.0, light - dark); }
+};
+
+template <class ColourOf>
+Reading read_plane(const CritiqueInput& in, subject::Plane plane, ColourOf colour_of) {
+  Reading r;
+  for (const TargetPlan& t : in.plan->targets) {
+    if (in.subject->masses[static_cast<std::size_t>(t.mass)].plane != plane) continue;
+    const colour::Lab& lab = colour_of(t);
+    r.area += t.area;
+    r.chroma += t.area * colour::chroma(lab);
+    r.warmth += t.area * colour::warmth(lab);
+    // A speck does not make a plane's contrast.
+    if (t.area > 0.005) r.dark = std::min(r.dark, lab.l), r.light = std::max(r.light, lab.l);
+  }
+  if (r.area > 0) r.chroma /= r.area, r.warmth /= r.area;
+  return r;
+}
+
+std::vector<int> masses_in(const CritiqueInput& in, subject::Plane plane) {
+  std::vector<int> out;
+  for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
+    if (in.subject->masses[m].plane == plane) out.push_back(static_cast<int>(m));
+  }
+  return out;
+}
+
+/// The mass whose target is the darkest, where it ends up too light.
+const TargetPlan* darkest(const CritiqueInput& in) {
+  const TargetPlan* out = nullptr;
+  for (const TargetPlan& t : in.plan->targets) {
+    if (out == nullptr || t.seen.l < out->seen.l) out = &t;
+  }
+  return out;
+}
+
+bool gave_up(const Plan& plan, Rule rule) {
+  return std::any_of(plan.conflicts.begin(), plan.conflicts.end(),
+                     [&](const Conflict& c) { return c.given_up == rule; });
+}
+
+}  // namespace
+
+std::vector<Finding> check_missing_darks(const CritiqueInput& in) {
+  const TargetPlan* dark = darkest(in);
+  if (dark == nullptr || dark->recipe.look.lab.l - dark->seen.l < limits::kDarksShort) return {};
+  Finding f;
+  const double shy = dark->recipe.look.lab.l - dark->seen.l;
+  f.weight = 4 + shy / 2;
+  f.text = text("The darkest dark, in %s, comes out too light: a passage looks finished only when its darks are dark enough.",
+                place(in, dark->mass).c_str());
+  f.evidence = text("L* %.0f laid, %.0f in the subject", dark->recipe.look.lab.l, dark->seen.l);
+  f.masses = {dark->mass};
+  const bool inked = std::any_of(in.options.underpaint.exceptions.begin(), in.options.underpaint.exceptions.end(),
+                                 [&](const CoatException& e) {
+                                   return e.where == CoatException::Where::mass && e.which == dark->mass;
+                                 });
+  if (bears(*in.paper, CoatMedium::ink) && !inked && dark->laid == 0) {
+    PlanOptions after = in.options;
+    after.underpaint.exceptions.push_back(
+        {CoatException::Where::mass, dark->mass, CoatChoice{CoatMedium::ink, CoatColours::local}});
+    f.after = std::move(after);
+    f.remedy = "Ink this mass first; ink reaches darks that pastel alone cannot";
+  }
+  return {f};
+}
+
+std::vector<Finding> check_distance(const CritiqueInput& in) {
+  const auto laid = [](const TargetPlan& t) -> const colour::Lab& { return t.recipe.look.lab; };
+  const Reading far = read_plane(in, subject::Plane::background, laid);
+  const Reading near = read_plane(in, subject::Plane::foreground, laid);
+  if (far.area < 0.05 || near.area < 0.05) return {};
+  int against = 0;
+  against += far.chroma > near.chroma + 2 ? 1 : 0;
+  against += far.contrast() > near.contrast() + 4 ? 1 : 0;
+  against += far.warmth > near.warmth + 4 ? 1 : 0;
+  if (against < 2) return {};
+  Finding f;
+  f.weight = 2.5 * against;
+  f.text = "The distance does not recede: further means less contrast, less chroma and bluer.";
+  f.evidence = text("far and near: chroma %.0f and %.0f, contrast %.0f and %.0f L*, warmth %+.0f and %+.0f", far.chroma,
+                    near.chroma, far.contrast(), near.contrast(), far.warmth, near.warmth);
+  f.masses = masses_in(in, subject::Plane::background);
+  f.after = with_manner(in, f.masses, Manner::rubbed);
+  f.remedy = "Rub the background, so that it softens";
+  return {f};
+}
+
+std::vector<Finding> check_halo(const CritiqueInput& in) {
+  std::vector<Finding> out;
+  for (const Edge& e : in.plan->broken) {
+    if (e.rule != Rule::behind_soft_edge) continue;
+    Finding f;
+    f.weight = 4;
+    f.text = text("Your order lays the background of pass %d after the soft edge of pass %d: a halo stays.", e.before + 1,
+                  e.after + 1);
+    f.evidence = why(e, in.subject->masses);
+    f.masses = {e.mass_before, e.mass_after};
+    f.pass = e.before;
+    PlanOptions after = in.options;
+    after.order_by_hand.clear();
+    f.after = std::move(after);
+    f.remedy = "Take the planner's order";
+    out.push_back(std::move(f));
+  }
+  if (!gave_up(*in.plan, Rule::behind_soft_edge)) return out;
+  for (const Conflict& c : in.plan->conflicts) {
+    if (c.given_up != Rule::behind_soft_edge) continue;
+    Finding f;
+    f.weight = 2.0 + c.times;
+    f.text = "At a soft edge the background cannot go in first: a halo may stay. Soften it at the end.";
+    f.evidence = words(c, in.subject->masses);
+    f.masses = c.masses;
+    out.push_back(std::move(f));
+  }
+  return out;
+}
+
+std::vector<Finding> check_focal_contrast(const CritiqueInput& in) {
+  const auto borders = subject::shared_borders(in.subject->labels, in.subject->masses.size());
+  const std::size_t n = in.subject->masses.size();
+  std::vector<double> dark(n, 100);
+  std::vector<double> light(n, 0);
+  for (const TargetPlan& t : in.plan->targets) {
+    if (t.area < 0.001) continue;
+    const auto m = static_cast<std::size_t>(t.mass);
+    dark[m] = std::min(dark[m], t.recipe.look.lab.l);
+    light[m] = std::max(light[m], t.recipe.look.lab.l);
+  }
+  double focal = -1;
+  double most = 0;
+  std::size_t where = 0;
+  std::vector<int> marked;
+  for (std::size_t m = 0; m < n; ++m) {
+    double lo = dark[m];
+    double hi = light[m];
+    for (std::size_t k = 0; k < n; ++k) {
+      if (borders[m * n + k] > 0) lo = std::min(lo, dark[k]), hi = std::max(hi, light[k]);
+    }
+    if (in.subject->masses[m].focal) {
+      marked.push_back(static_cast<int>(m));
+      focal = std::max(focal, hi - lo);
+    } else if (hi - lo > most) {
+      most = hi - lo, where = m;
+    }
+  }
+  if (marked.empty() || focal >= most - 2) return {};
+  Finding f;
+  f.weight = 3 + (most - focal) / 5;
+  f.text = text("The focal point does not have the strongest contrast; %s has.", place(in, static_cast<int>(where)).c_str());
+  f.evidence = text("%.0f L* at the focal point, %.0f there", focal, most);
+  f.masses = marked;
+  f.after = with_manner(in, {static_cast<int>(where)}, Manner::rubbed);
+  f.remedy = text("Rub mass %d, so that it stands back", in.subject->masses[where].id + 1);
+  return {f};
+}
+
+}  // namespace yd::plan

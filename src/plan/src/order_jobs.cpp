@@ -1,0 +1,163 @@
+#include "order_jobs.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+#include <tuple>
+
+#include "colour/lab.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr double kAccentArea = 0.015;  // share of the picture up to which a light top stroke is an accent
+constexpr double kAccentLight = 78;    // L* of its stick
+constexpr int kPaintTool = 1'000'000;  // mixed paints and fixative are tools of their own
+constexpr int kFixTool = 2'000'000;
+
+/// What makes strokes one job, in the order that is liked best.
+struct Key {
+  int accent, level, kind, later, plane;
+  double value;
+  int stick;
+  double pressure;
+  int technique, underpaint;
+  auto tie() const {
+    return std::tie(accent, level, kind, later, plane, value, stick, pressure, technique, underpaint);
+  }
+  bool operator<(const Key& o) const { return tie() < o.tie(); }
+};
+
+class Maker {
+ public:
+  explicit Maker(const OrderInput& in) : in_(in) {}
+
+  std::vector<Pass> make() {
+    for (std::size_t t = 0; t < in_.targets.size(); ++t) add_target(static_cast<int>(t));
+    std::vector<Pass> out;
+    for (auto& [key, pass] : jobs_) {
+      finish(pass);
+      out.push_back(std::move(pass));
+    }
+    return out;
+  }
+
+ private:
+  const subject::Mass& mass_of(const TargetPlan& t) const { return in_.subject->masses[static_cast<std::size_t>(t.mass)]; }
+
+  bool coat_is_laid(int coat) const {
+    return std::any_of(in_.laid.begin(), in_.laid.end(),
+                       [&](const Pass& p) { return p.kind == PassKind::coat && p.underpaint == coat; });
+  }
+
+  Key key_of(const TargetPlan& t) const {
+    const subject::Mass& mass = mass_of(t);
+    Key k{};
+    k.later = in_.course == Course::features_first && !mass.focal ? 1 : 0;
+    k.plane = static_cast<int>(mass.plane);
+    k.stick = -1;
+    k.underpaint = -1;
+    return k;
+  }
+
+  void add_target(int index) {
+    const TargetPlan& t = in_.targets[static_cast<std::size_t>(index)];
+    if (t.coat >= 0 && !coat_is_laid(t.coat)) add_coat(t, index);
+    const bool fixed = state_after(in_.laid, index, static_cast<int>(in_.laid.size())).fixed;
+    for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
+      const bool already = fixed && i == static_cast<std::size_t>(t.laid);
+      if (t.recipe.strokes[i].fix_first && !already) add_fix(t, index, static_cast<int>(i));
+      add_stroke(t, index, static_cast<int>(i));
+    }
+  }
+
+  void add_coat(const TargetPlan& t, int index) {
+    Key k = key_of(t);
+    k.plane = k.later = 0;  // a coat is one pass over all its masses
+    k.underpaint = t.coat;
+    k.kind = -2;
+    Pass& p = jobs_[k];
+    const Coat& coat = in_.coats[static_cast<std::size_t>(t.coat)];
+    p.kind = PassKind::coat;
+    p.underpaint = t.coat;
+    p.stick = coat.stick;
+    p.pressure = coat.stick >= 0 ? coat.pressure : 0;
+    p.technique = coat.how.medium == CoatMedium::dry_rubbed ? Technique::rubbed : Technique::laid;
+    p.dry_minutes = facts(coat.how.medium).dry_minutes;
+    p.targets.push_back(index);
+  }
+
+  void add_fix(const TargetPlan& t, int index, int level) {
+    Key k = key_of(t);
+    k.plane = k.later = 0;
+    k.level = level;
+    k.kind = -1;
+    Pass& p = jobs_[k];
+    p.kind = PassKind::fix;
+    p.level = level;
+    p.pressure = 0;
+    p.dry_minutes = in_.fix_minutes;
+    p.targets.push_back(index);
+  }
+
+  void add_stroke(const TargetPlan& t, int index, int level) {
+    const Stroke& s = t.recipe.strokes[static_cast<std::size_t>(level)];
+    const media::Stick& stick = in_.sticks[static_cast<std::size_t>(s.stick)];
+    const bool top = static_cast<std::size_t>(level) + 1 == t.recipe.strokes.size();
+    Key k = key_of(t);
+    k.accent = top && t.role == subject::Role::light && t.area < kAccentArea && stick.lab.l >= kAccentLight ? 1 : 0;
+    k.level = level;
+    const bool lights_first = in_.rules[static_cast<std::size_t>(t.mass)].school == School::light_coat;
+    k.value = lights_first ? -stick.lab.l : stick.lab.l;
+    k.stick = s.stick;
+    k.pressure = s.pressure;
+    k.technique = static_cast<int>(s.technique);
+    Pass& p = jobs_[k];
+    p.stick = s.stick;
+    p.pressure = s.pressure;
+    p.technique = s.technique;
+    p.level = level;
+    p.accent = k.accent == 1;
+    p.targets.push_back(index);
+  }
+
+  void finish(Pass& p) const {
+    std::set<int> masses;
+    double area = 0;
+    p.plane = subject::Plane::foreground;
+    for (const int t : p.targets) {
+      const TargetPlan& target = in_.targets[static_cast<std::size_t>(t)];
+      masses.insert(target.mass);
+      area += target.area;
+      p.plane = std::min(p.plane, mass_of(target).plane);
+    }
+    p.masses.assign(masses.begin(), masses.end());
+    p.minutes = minutes_for(p, area * in_.sheet_cm2, in_.sticks);
+  }
+
+  const OrderInput& in_;
+  std::map<Key, Pass> jobs_;
+};
+
+}  // namespace
+
+int tool_of(const Pass& p) {
+  if (p.kind == PassKind::fix) return kFixTool;
+  return p.stick >= 0 ? p.stick : kPaintTool + p.underpaint;
+}
+
+double minutes_for(const Pass& p, double area_cm2, std::span<const media::Stick> sticks) {
+  constexpr double kBrush = 90;
+  constexpr double kSpray = 400;
+  constexpr std::array<double, optics::kMedia> kStick{80, 15, 40, 70, 60};  // pan, pencil, hard, soft, charcoal
+  constexpr double kTakingUp = 0.5;
+  constexpr double kRubbing = 1.6;
+  double rate = p.kind == PassKind::fix ? kSpray : kBrush;
+  if (p.stick >= 0) rate = kStick[static_cast<std::size_t>(sticks[static_cast<std::size_t>(p.stick)].medium)];
+  const double slower = p.technique == Technique::rubbed ? kRubbing : 1;
+  return kTakingUp + slower * area_cm2 / rate;
+}
+
+std::vector<Pass> make_jobs(const OrderInput& input) { return Maker(input).make(); }
+
+}  // namespace yd::plan

@@ -1,0 +1,49 @@
+#include "subject/direction.h"
+
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+namespace yd::subject {
+
+std::vector<Direction> directions(const LabImage& image, const LabelImage& labels, std::size_t masses) {
+  cv::Mat l(image.height, image.width, CV_32F);
+  for (int y = 0; y < image.height; ++y) {
+    for (int x = 0; x < image.width; ++x) l.at<float>(y, x) = image.at(x, y).l;
+  }
+  cv::GaussianBlur(l, l, cv::Size(0, 0), 1.2);
+  cv::Mat dx;
+  cv::Mat dy;
+  cv::Scharr(l, dx, CV_32F, 1, 0);
+  cv::Scharr(l, dy, CV_32F, 0, 1);
+  struct Tensor {
+    double xx = 0, xy = 0, yy = 0;
+  };
+  std::vector<Tensor> sums(masses);
+  for (int y = 1; y + 1 < image.height; ++y) {
+    for (int x = 1; x + 1 < image.width; ++x) {
+      const auto m = labels.at(x, y);
+      // Borders of masses are not texture.
+      if (labels.at(x - 1, y) != m || labels.at(x + 1, y) != m || labels.at(x, y - 1) != m || labels.at(x, y + 1) != m)
+        continue;
+      const double gx = dx.at<float>(y, x);
+      const double gy = dy.at<float>(y, x);
+      sums[m].xx += gx * gx, sums[m].xy += gx * gy, sums[m].yy += gy * gy;
+    }
+  }
+  std::vector<Direction> out;
+  for (const Tensor& t : sums) {
+    const double sum = t.xx + t.yy;
+    if (sum <= 0) {
+      out.push_back({});
+      continue;
+    }
+    // The gradient's angle, turned by a quarter; y points down in pictures, up for artists.
+    const double across = 0.5 * std::atan2(2 * t.xy, t.xx - t.yy);
+    double along_deg = 90 - across * 180 / 3.14159265358979323846;
+    if (along_deg > 90) along_deg -= 180;
+    out.push_back({along_deg, std::hypot(t.xx - t.yy, 2 * t.xy) / sum});
+  }
+  return out;
+}
+
+}  // namespace yd::subject

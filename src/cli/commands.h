@@ -28,14 +28,14 @@ struct PlanArguments : WorkArguments {
   bool reach = false;  ///< say why targets are out of reach and what would help
   std::string board_file;
   std::string masses_file;
-  std::string pdf_file;       ///< the plan to print
-  std::string outline_file;   ///< .svg or .pdf
-  std::string layers_file;    ///< OpenRaster
-  std::string passes_file;    ///< CSV
-  double width_cm = 40;       ///< of the sheet
+  std::string pdf_file;      ///< the plan to print
+  std::string outline_file;  ///< .svg or .pdf
+  std::string layers_file;   ///< OpenRaster
+  std::string passes_file;   ///< CSV
+  double width_cm = 40;      ///< of the sheet
   double height_cm = 30;
-  bool letter = false;        ///< print on Letter instead of A4
-  bool advice = false;        ///< add what a look over the plan found
+  bool letter = false;  ///< print on Letter instead of A4
+  bool advice = false;  ///< add what a look over the plan found
 };
 Status run_plan(const PlanArguments& arguments);
 

@@ -24,13 +24,21 @@ Status write_files(const PlanArguments& a, const Work& w, Observer& observer) {
   composition.width_cm = a.width_cm;
   composition.height_cm = a.height_cm;
   const double aspect = static_cast<double>(w.subject.image.width) / w.subject.image.height;
-  const exports::PlanView view{w.plan, w.subject, w.paper, w.collection, w.model.parameters, map, composition.sheet(aspect),
+  const exports::PlanView view{w.plan,
+                               w.subject,
+                               w.paper,
+                               w.collection,
+                               w.model.parameters,
+                               map,
+                               composition.sheet(aspect),
                                subject::directions(w.subject.image, w.subject.labels, w.subject.masses.size())};
   exports::ExportOptions options;
   options.title = QFileInfo(QString::fromStdString(a.picture)).completeBaseName();
   options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
-  for (const Wanted& wanted : {Wanted{a.board_file, exports::What::board_png}, {a.pdf_file, exports::What::plan_pdf},
-                               {a.outline_file, exports::What::outlines}, {a.layers_file, exports::What::open_raster},
+  for (const Wanted& wanted : {Wanted{a.board_file, exports::What::board_png},
+                               {a.pdf_file, exports::What::plan_pdf},
+                               {a.outline_file, exports::What::outlines},
+                               {a.layers_file, exports::What::open_raster},
                                {a.passes_file, exports::What::passes_csv}}) {
     if (wanted.file.empty()) continue;
     options.what = wanted.what;

@@ -21,7 +21,23 @@ namespace {
 
 formats::Project sample() {
   plan::PlanOptions options = trial::options_with(9);
-  options.allow_rubbed = false;
+  options.manner = plan::Manner::broken;
+  options.school = plan::School::tone_map;
+  options.course = plan::Course::features_first;
+  options.ways = {{1, plan::School::light_coat, std::nullopt}, {2, std::nullopt, plan::Manner::rubbed}};
+  options.order_by_hand = {"1/3/-1/0.60/0/0/2", "1/5/-1/1.00/1/1/2"};
+  options.laid = {{plan::PassKind::stroke,
+                   3,
+                   0.6,
+                   plan::Technique::laid,
+                   0,
+                   -1,
+                   false,
+                   "thin",
+                   5,
+                   {{2, subject::Role::dark}, {1, subject::Role::light}}},
+                  {plan::PassKind::fix, -1, 0, plan::Technique::laid, 1, -1, true, "", 6, {{2, subject::Role::dark}}}};
+  options.sitting_minutes = 45;
   options.by_hand = {{2, subject::Role::dark, {{3, 0.6, plan::Technique::laid}, {5, 1.0, plan::Technique::rubbed}}}};
   options.fit = plan::Fit::anchor_lights;
   options.wishes = {{2}, {4, 6}, 0.25, 0.1};

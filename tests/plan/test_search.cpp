@@ -113,7 +113,7 @@ class TestSearch : public QObject {
   void rules_enter_the_search() {
     const media::Collection c = trial::every(12);
     plan::SearchInput in = input(c);
-    in.rules.allow_rubbed = false;
+    in.rules.manner = plan::Manner::broken;
     std::vector<int> tray;
     for (int i = 0; i < static_cast<int>(c.sticks.size()); i += 2) tray.push_back(i);
     for (const plan::Stack& s : plan::all_stacks(in, tray)) {

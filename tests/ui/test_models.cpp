@@ -2,7 +2,7 @@
 #include <QAbstractItemModelTester>
 #include <QTest>
 
-#include "models/core_columns.h"
+#include "exports/core_columns.h"
 #include "models/course_model.h"
 #include "models/paper_model.h"
 #include "models/pass_model.h"
@@ -76,7 +76,7 @@ class TestModels : public QObject {
   }
 
   void the_core_sample_holds_every_layer() {
-    const app::CoreDrawing drawing = app::draw_core(*planned_, materials_->model.parameters);
+    const exports::CoreDrawing drawing = exports::draw_core(app::view_of(*planned_, materials_->model.parameters));
     QCOMPARE(drawing.columns.size(), planned_->subject->masses.size());
     std::size_t blocks = 0;
     std::size_t strokes = 0;

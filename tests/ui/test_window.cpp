@@ -270,7 +270,8 @@ class TestWindow : public QObject {
     app::Session second(app::load_materials().value());
     app::Autosave autosave(second, w.dir.filePath("unsaved.dune"));
     app::Advice advice(second);
-    app::MainWindow window(second, advice, autosave, w.settings);
+    app::EaselWork easel(second, [] { return std::int64_t{0}; });
+    app::MainWindow window(second, advice, autosave, easel, w.settings);
     window.show();
     QTest::mouseClick(window.findChild<QPushButton*>("notice_action"), Qt::LeftButton);
     QVERIFY(QTest::qWaitFor([&] { return second.planned() != nullptr && !second.busy(); }, 60000));

@@ -80,6 +80,15 @@ QImage masses_image(const subject::Subject& s) {
   return out;
 }
 
+QImage lit_mask(const subject::Grid<std::uint16_t>& labels, const std::vector<uchar>& lit) {
+  QImage out(labels.width, labels.height, QImage::Format_Grayscale8);
+  for (int y = 0; y < out.height(); ++y) {
+    uchar* row = out.scanLine(y);
+    for (int x = 0; x < out.width(); ++x) row[x] = lit[labels.at(x, y)];
+  }
+  return out;
+}
+
 }  // namespace
 
 QImage to_image(const subject::LabImage& image) {
@@ -111,15 +120,16 @@ QImage squint_preview(const subject::LabImage& small, double strength, SubjectVi
   return view == SubjectView::values ? values_image(squinted, steps) : to_image(squinted);
 }
 
+QImage pass_mask(const board::BoardMap& map, const std::vector<int>& targets, int count) {
+  std::vector<uchar> lit(static_cast<std::size_t>(count), 0);
+  for (const int t : targets) lit[static_cast<std::size_t>(t)] = 255;
+  return lit_mask(map.target, lit);
+}
+
 QImage mass_mask(const subject::Subject& subject, const std::vector<int>& masses) {
   std::vector<uchar> lit(subject.masses.size(), 0);
   for (const int m : masses) lit[static_cast<std::size_t>(m)] = 255;
-  QImage out(subject.labels.width, subject.labels.height, QImage::Format_Grayscale8);
-  for (int y = 0; y < out.height(); ++y) {
-    uchar* row = out.scanLine(y);
-    for (int x = 0; x < out.width(); ++x) row[x] = lit[subject.labels.at(x, y)];
-  }
-  return out;
+  return lit_mask(subject.labels, lit);
 }
 
 }  // namespace yd::app

@@ -27,13 +27,15 @@ int PassModel::columnCount(const QModelIndex& parent) const { return parent.isVa
 QString PassModel::tool_name(const plan::Pass& pass) const {
   if (pass.kind == plan::PassKind::fix) return tr("Fixative");
   if (pass.kind == plan::PassKind::coat)
-    return tr("Underpainting: %1").arg(plan::name(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium));
+    return tr("Underpainting: %1")
+        .arg(plan::name(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium));
   return QString::fromStdString(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].name);
 }
 
 QColor PassModel::tool_colour(const plan::Pass& pass) const {
   if (pass.kind == plan::PassKind::fix) return judging_grey();
-  if (pass.kind == plan::PassKind::coat) return to_colour(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].dry);
+  if (pass.kind == plan::PassKind::coat)
+    return to_colour(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].dry);
   return to_colour(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].lab);
 }
 
@@ -71,7 +73,8 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
     case Qt::DecorationRole:
       return index.column() == stick ? QVariant(tool_colour(pass)) : QVariant();
     case Qt::TextAlignmentRole:
-      return index.column() == number || index.column() == time ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
+      return index.column() == number || index.column() == time ? QVariant(Qt::AlignRight | Qt::AlignVCenter)
+                                                                : QVariant();
     case Qt::ToolTipRole:
     case Qt::UserRole:
       return QString::fromStdString(pass.reason);

@@ -6,7 +6,8 @@
 
 namespace yd::app {
 
-/// The passes as rows: number, stick, how, where, how long; dragged to another place. The reason is the tool tip and the Qt::UserRole text.
+/// The passes as rows: number, stick, how, where, how long; dragged to another place. The reason is the tool tip and
+/// the Qt::UserRole text.
 class PassModel : public QAbstractTableModel {
   Q_OBJECT
  public:

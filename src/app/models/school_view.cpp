@@ -18,9 +18,8 @@ Cast cast_of(const Planned& p) {
   std::vector<int> tray = p.plan.tray;
   std::sort(tray.begin(), tray.end(), [&](int a, int b) { return lab(a).l < lab(b).l; });
   if (tray.empty()) tray.push_back(0);
-  const int vivid = *std::max_element(tray.begin(), tray.end(), [&](int a, int b) {
-    return colour::chroma(lab(a)) < colour::chroma(lab(b));
-  });
+  const int vivid = *std::max_element(tray.begin(), tray.end(),
+                                      [&](int a, int b) { return colour::chroma(lab(a)) < colour::chroma(lab(b)); });
   return {tray.front(), tray[tray.size() / 2], tray.back(), vivid};
 }
 

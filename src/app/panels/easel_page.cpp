@@ -93,13 +93,13 @@ QWidget* EaselPage::make_card() {
   clock_ = large("easel_clock", 16);
   clock_->setAlignment(Qt::AlignRight);
   title_ = large("easel_title", 25, true);
-  medium_ = large("easel_medium", 12);
-  how_ = large("easel_how", 19);
-  where_ = large("easel_where", 13);
-  after_words_ = large("easel_after", 12);
-  tooth_words_ = large("easel_tooth_words", 12);
-  drying_ = large("easel_drying", 13, true);
-  next_ = large("easel_next", 11);
+  medium_ = large("easel_medium", 14);
+  how_ = large("easel_how", 21);
+  where_ = large("easel_where", 15);
+  after_words_ = large("easel_after", 14);
+  tooth_words_ = large("easel_tooth_words", 14);
+  drying_ = large("easel_drying", 15, true);
+  next_ = large("easel_next", 13);
   safety_ = large("easel_safety", 9);
   tooth_ = new QProgressBar;
   tooth_->setObjectName("easel_tooth");
@@ -125,8 +125,9 @@ QWidget* EaselPage::make_card() {
   column->addWidget(title_);
   column->addWidget(medium_);
   column->addLayout(make_swatches());
-  for (QWidget* w : {static_cast<QWidget*>(how_), static_cast<QWidget*>(where_), static_cast<QWidget*>(after_words_),
-                     static_cast<QWidget*>(tooth_words_), static_cast<QWidget*>(tooth_), static_cast<QWidget*>(drying_)})
+  for (QWidget* w :
+       {static_cast<QWidget*>(how_), static_cast<QWidget*>(where_), static_cast<QWidget*>(after_words_),
+        static_cast<QWidget*>(tooth_words_), static_cast<QWidget*>(tooth_), static_cast<QWidget*>(drying_)})
     column->addWidget(w);
   column->addStretch(1);
   column->addWidget(next_);
@@ -219,8 +220,9 @@ void EaselPage::refresh_pass(int at) {
   const exports::PlanView view = view_of(*planned, session_.materials().model.parameters);
   const exports::PassWords w = exports::words_of(view, at);
   const plan::PassMark mark = work_.mark_of(at);
-  picture_.set_mask(mass_mask(*planned->subject, pass.masses));
-  const QString state = mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
+  picture_.set_mask(pass_mask(planned->map, pass.targets, static_cast<int>(planned->plan.targets.size())));
+  const QString state =
+      mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
   number_->setText(tr("Pass %1 of %2%3").arg(pass.number).arg(work_.passes()).arg(state));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "\n" + w.tray);
@@ -233,10 +235,10 @@ void EaselPage::refresh_pass(int at) {
   fill(after_, w.after);
   colour_->setAccessibleName(w.medium);
   after_->setAccessibleName(w.after_words);
-  stroke_->set_drawing({w.colour, to_colour(planned->paper->lab), pass.kind == plan::PassKind::stroke ? pass.pressure : 1,
-                        pass.technique == plan::Technique::rubbed || pass.kind != plan::PassKind::stroke, w.directed,
-                        w.angle_deg},
-                       w.how + ", " + w.direction);
+  stroke_->set_drawing(
+      {w.colour, to_colour(planned->paper->lab), pass.kind == plan::PassKind::stroke ? pass.pressure : 1,
+       pass.technique == plan::Technique::rubbed || pass.kind != plan::PassKind::stroke, w.directed, w.angle_deg},
+      w.how + ", " + w.direction);
   safety_->setText(w.safety.join("\n"));
   substitute_->setEnabled(pass.kind == plan::PassKind::stroke && !pass.laid);
   skip_->setEnabled(mark.state == plan::PassMark::State::open);
@@ -253,9 +255,11 @@ void EaselPage::refresh_pass(int at) {
 void EaselPage::show_end() {
   picture_.set_mask({});
   const bool planned = session_.planned() != nullptr;
-  number_->setText(planned ? tr("All %1 passes are done or left out").arg(work_.passes()) : tr("Nothing is planned yet"));
+  number_->setText(planned ? tr("All %1 passes are done or left out").arg(work_.passes())
+                           : tr("Nothing is planned yet"));
   title_->setText(planned ? tr("Step back.") : tr("Open a picture first."));
-  how_->setText(planned ? tr("Compare value first, then temperature, then chroma. Sign with whatever still sticks.") : QString());
+  how_->setText(planned ? tr("Compare value first, then temperature, then chroma. Sign with whatever still sticks.")
+                        : QString());
   for (QLabel* l : {medium_, where_, after_words_, tooth_words_, next_}) l->clear();
   safety_->setText(planned ? tr("Tip the dust off over a bin, wipe up damp, wash your hands.") : QString());
   for (QLabel* l : {colour_, after_}) fill(l, QColor(0, 0, 0, 0));
@@ -264,7 +268,8 @@ void EaselPage::show_end() {
 }
 
 void EaselPage::refresh_clock() {
-  clock_->setText(work_.paused() ? tr("%1 paused").arg(clock_words(work_.running_s())) : clock_words(work_.running_s()));
+  clock_->setText(work_.paused() ? tr("%1 paused").arg(clock_words(work_.running_s()))
+                                 : clock_words(work_.running_s()));
   QStringList wet;
   bool flammable = false;
   for (const EaselWork::Drying& d : work_.drying()) {

@@ -24,7 +24,8 @@ void SchoolPage::set_schools(const std::vector<SchoolView>& schools, const QStri
   connect(back, &QPushButton::clicked, this, &SchoolPage::closed);
   auto* column = new QVBoxLayout(page);
   auto* row = new QHBoxLayout;
-  row->addWidget(heading(tr("Four ways to build a picture, cut through the tooth of this paper with sticks of this tray")), 1);
+  row->addWidget(
+      heading(tr("Four ways to build a picture, cut through the tooth of this paper with sticks of this tray")), 1);
   row->addWidget(back);
   column->addLayout(row);
   column->addWidget(paragraph(advice));
@@ -47,7 +48,8 @@ QWidget* SchoolPage::make_card(const SchoolView& v) {
   take->setEnabled(!v.chosen);
   take->setObjectName(QString("take_school_%1").arg(static_cast<int>(v.school)));
   take->setAccessibleName(tr("%1: build this way").arg(v.title));
-  connect(take, &QPushButton::clicked, this, [this, school = v.school] { emit school_asked(static_cast<int>(school)); });
+  connect(take, &QPushButton::clicked, this,
+          [this, school = v.school] { emit school_asked(static_cast<int>(school)); });
   column->addWidget(heading(v.title));
   column->addWidget(cut);
   column->addWidget(paragraph(v.order));

@@ -88,7 +88,8 @@ std::vector<int> substitutes(const Planned& planned, int stick, std::size_t most
   for (std::size_t i = 0; i < planned.collection->sticks.size(); ++i) {
     const int s = static_cast<int>(i);
     const media::Stick& candidate = stick_at(planned, s);
-    const bool same_use = plan::may_lie_over(candidate.medium, old.medium) && plan::may_lie_over(old.medium, candidate.medium);
+    const bool same_use =
+        plan::may_lie_over(candidate.medium, old.medium) && plan::may_lie_over(old.medium, candidate.medium);
     if (s != stick && media::at_hand(candidate) && same_use && !std::binary_search(tray.begin(), tray.end(), s))
       out.push_back(s);
   }

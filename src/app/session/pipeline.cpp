@@ -26,8 +26,7 @@ SubjectPtr drawn(subject::Subject subject) {
 
 void look_over(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
   p.options = options;
-  p.findings =
-      plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
+  p.findings = plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
 }
 
 }  // namespace
@@ -35,8 +34,13 @@ void look_over(Planned& p, const optics::Parameters& parameters, const plan::Pla
 exports::PlanView view_of(const Planned& p, const optics::Parameters& parameters,
                           const subject::Composition& composition) {
   const auto& image = p.subject->image;
-  return {p.plan,         *p.subject, *p.paper, *p.collection,
-          parameters,     p.map,      composition.sheet(static_cast<double>(image.width) / image.height),
+  return {p.plan,
+          *p.subject,
+          *p.paper,
+          *p.collection,
+          parameters,
+          p.map,
+          composition.sheet(static_cast<double>(image.width) / image.height),
           p.subject->directions};
 }
 
@@ -97,8 +101,8 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
 
 Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Parameters& parameters,
                                 const plan::PlanOptions& options, Observer& observer) {
-  auto plan = plan::arrange(planned->plan, *planned->subject, *planned->paper, *planned->collection, parameters, options,
-                            observer);
+  auto plan = plan::arrange(planned->plan, *planned->subject, *planned->paper, *planned->collection, parameters,
+                            options, observer);
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>(*planned);
   out->plan = std::move(plan).value();

@@ -57,8 +57,8 @@ struct Planned {
   std::shared_ptr<const media::Collection> collection;
   plan::PlanOptions options;            ///< it was made with
   std::vector<plan::Finding> findings;  ///< weightiest first
-  plan::NextStick next;  ///< the one stick more that would help most, by place in the pool
-  QImage finished;       ///< the board after the last pass, under the viewing light
+  plan::NextStick next;                 ///< the one stick more that would help most, by place in the pool
+  QImage finished;                      ///< the board after the last pass, under the viewing light
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
 

@@ -1,6 +1,7 @@
 #include "widgets/style.h"
 
 #include <QApplication>
+#include <QFont>
 #include <QPalette>
 #include <QStyleFactory>
 

@@ -11,8 +11,9 @@ using exports::What;
 ExportActions::ExportActions(Session& session, NoticeBar& notice, QWidget* window)
     : QObject(window), session_(session), notice_(notice), window_(window), exporter_(session) {
   connect(&exporter_, &Exporter::failed, &notice_, &NoticeBar::show_sentence);
-  connect(&exporter_, &Exporter::written, this,
-          [this](const QString& file) { notice_.show_sentence(tr("Written: %1").arg(QDir::toNativeSeparators(file))); });
+  connect(&exporter_, &Exporter::written, this, [this](const QString& file) {
+    notice_.show_sentence(tr("Written: %1").arg(QDir::toNativeSeparators(file)));
+  });
 }
 
 void ExportActions::fill_menu(QMenu& menu) {
@@ -29,8 +30,7 @@ void ExportActions::fill_menu(QMenu& menu) {
       {What::passes_csv, tr("Passes as a table (CSV)…"), tr("CSV (*.csv)"), "csv"},
       {What::plan_json, tr("Whole plan (JSON)…"), tr("JSON (*.json)"), "json"},
   };
-  for (const Entry& e : entries)
-    menu.addAction(e.text, this, [this, e] { ask(e.what, e.text, e.filter, e.suffix); });
+  for (const Entry& e : entries) menu.addAction(e.text, this, [this, e] { ask(e.what, e.text, e.filter, e.suffix); });
 }
 
 void ExportActions::ask(What what, const QString& title, const QString& filter, const QString& suffix) {

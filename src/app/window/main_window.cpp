@@ -19,8 +19,7 @@ constexpr int kPreviewSide = 600;
 
 }  // namespace
 
-MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel,
-                       QSettings& settings)
+MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel, QSettings& settings)
     : session_(session),
       advice_(advice),
       notice_(new NoticeBar),
@@ -84,10 +83,12 @@ void MainWindow::make_easel(EaselWork& easel) {
 }
 
 void MainWindow::show_easel(bool on) {
-  if (on && !session_.planned()) return notice_->show_sentence(tr("There is nothing to work through yet; open a picture."));
+  if (on && !session_.planned())
+    return notice_->show_sentence(tr("There is nothing to work through yet; open a picture."));
   tools_->take(Tool::none);
   pages_->setCurrentIndex(on ? 1 : 0);
   menuBar()->setVisible(!on);
+  statusBar()->setVisible(!on);
   if (on) easel_->setFocus();
 }
 
@@ -268,7 +269,8 @@ void MainWindow::show_lit() {
   const int lit = session_.lit_pass();
   QImage mask;
   if (planned && lit > 0 && lit <= static_cast<int>(planned->plan.passes.size())) {
-    mask = mass_mask(*planned->subject, planned->plan.passes[static_cast<std::size_t>(lit - 1)].masses);
+    mask = pass_mask(planned->map, planned->plan.passes[static_cast<std::size_t>(lit - 1)].targets,
+                     static_cast<int>(planned->plan.targets.size()));
   }
   pair_->subject().set_mask(mask);
   pair_->board().set_mask(mask);

@@ -108,9 +108,9 @@ void SheetsActions::show_schools() {
   const PlannedPtr planned = session_.planned();
   if (!planned) return notice_.show_sentence(tr("Open a picture first: the schools are shown on its paper."));
   const plan::SchoolAdvice advice = plan::advise_school(planned->subject->masses, planned->collection->sticks);
-  schools_->set_schools(school_views(*planned, session_.materials()),
-                        tr("Advised here: %1. %2")
-                            .arg(tr(plan::words(advice.school).title), QString::fromStdString(advice.reason)));
+  schools_->set_schools(
+      school_views(*planned, session_.materials()),
+      tr("Advised here: %1. %2").arg(tr(plan::words(advice.school).title), QString::fromStdString(advice.reason)));
   centre_.setCurrentWidget(schools_);
 }
 

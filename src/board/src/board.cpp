@@ -115,8 +115,7 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
                       colour::Illuminant light) {
   Palette palette(plan.targets.size());
   tbb::parallel_for(std::size_t{0}, plan.targets.size(), [&](std::size_t t) {
-    const optics::Pile pile =
-        plan::pile_after(plan, static_cast<int>(t), passes, paper, collection.sticks, parameters);
+    const optics::Pile pile = plan::pile_after(plan, static_cast<int>(t), passes, paper, collection.sticks, parameters);
     palette[t] = screen_colours(plan::shade(pile, parameters, collection.sticks), light);
   });
   return palette;

@@ -56,7 +56,9 @@ CoreDrawing draw_core(const PlanView& planned, CoreOrder order) {
   out.tooth = planned.paper.tooth.depth;
   out.capacity = planned.paper.tooth.depth + planned.paper.tooth.hold;
   out.tallest = out.capacity;
-  const auto mass_of = [&](int m) -> const subject::Mass& { return planned.subject.masses[static_cast<std::size_t>(m)]; };
+  const auto mass_of = [&](int m) -> const subject::Mass& {
+    return planned.subject.masses[static_cast<std::size_t>(m)];
+  };
   std::vector<int> columns = working_order(planned);
   std::stable_sort(columns.begin(), columns.end(), [&](int p, int q) {
     if (order == CoreOrder::plane) return mass_of(p).plane < mass_of(q).plane;

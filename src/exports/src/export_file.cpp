@@ -17,10 +17,11 @@ Result<QByteArray> bytes_of(const QString& file, const PlanView& p, const Export
     case What::plan_pdf:
       return plan_pdf(p, {options.title, options.outline.print}, observer);
     case What::outlines:
-      return file.endsWith(".svg", Qt::CaseInsensitive) ? outline_svg(p, options.outline) : outline_pdf(p, options.outline);
+      return file.endsWith(".svg", Qt::CaseInsensitive) ? outline_svg(p, options.outline)
+                                                        : outline_pdf(p, options.outline);
     case What::board_png: {
-      const auto palette = board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection,
-                                                p.parameters);
+      const auto palette =
+          board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection, p.parameters);
       return pictures::png(pictures::to_image(board::render(p.map, palette)));
     }
     case What::open_raster:

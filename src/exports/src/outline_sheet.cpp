@@ -44,8 +44,10 @@ void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& opti
   if (squares > 0) {
     painter.setPen(QPen(QColor(150, 150, 150), 0.15));
     const double step = std::max(size.width(), size.height()) / squares;
-    for (double x = step; x < size.width() - 0.01; x += step) painter.drawLine(QPointF(x, 0), QPointF(x, size.height()));
-    for (double y = step; y < size.height() - 0.01; y += step) painter.drawLine(QPointF(0, y), QPointF(size.width(), y));
+    for (double x = step; x < size.width() - 0.01; x += step)
+      painter.drawLine(QPointF(x, 0), QPointF(x, size.height()));
+    for (double y = step; y < size.height() - 0.01; y += step)
+      painter.drawLine(QPointF(0, y), QPointF(size.width(), y));
   }
   painter.setPen(QPen(QColor(90, 90, 90), 0.25));
   if (options.outlines) painter.drawPath(traced(p, size));
@@ -133,7 +135,8 @@ QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
       painter.restore();
       painter.save();
       painter.scale(dots, dots);
-      draw_marks(painter, room, tr("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
+      draw_marks(painter, room,
+                 tr("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
       painter.restore();
     }
   }

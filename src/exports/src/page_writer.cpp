@@ -15,7 +15,8 @@ QPageSize size_of(Print print) { return QPageSize(print == Print::a4 ? QPageSize
 
 }  // namespace
 
-PageWriter::PageWriter(QByteArray& out, const PdfOptions& options) : buffer_(&out), writer_(&buffer_), title_(options.title) {
+PageWriter::PageWriter(QByteArray& out, const PdfOptions& options)
+    : buffer_(&out), writer_(&buffer_), title_(options.title) {
   buffer_.open(QIODevice::WriteOnly);
   // PDF/A-1b carries the sRGB profile as its output intent: colours are tagged.
   writer_.setPdfVersion(QPagedPaintDevice::PdfVersion_A1b);
@@ -23,7 +24,8 @@ PageWriter::PageWriter(QByteArray& out, const PdfOptions& options) : buffer_(&ou
   writer_.setTitle(options.title);
   writer_.setCreator("Yawning Dune");
   writer_.setPageLayout(QPageLayout(size_of(options.print), QPageLayout::Portrait,
-                                    QMarginsF(kMargin_mm, kMargin_mm, kMargin_mm, kMargin_mm), QPageLayout::Millimeter));
+                                    QMarginsF(kMargin_mm, kMargin_mm, kMargin_mm, kMargin_mm),
+                                    QPageLayout::Millimeter));
   painter_.begin(&writer_);
   painter_.scale(kDpi / kPoint, kDpi / kPoint);
   width_ = writer_.width() * kPoint / kDpi;
@@ -36,7 +38,8 @@ void PageWriter::footer() {
   set_font(8, false);
   painter_.setPen(QColor(90, 90, 90));
   painter_.drawText(QRectF(0, height_ + 4, width_, kFooter - 4), Qt::AlignLeft | Qt::AlignBottom, title_);
-  painter_.drawText(QRectF(0, height_ + 4, width_, kFooter - 4), Qt::AlignRight | Qt::AlignBottom, QString::number(page_));
+  painter_.drawText(QRectF(0, height_ + 4, width_, kFooter - 4), Qt::AlignRight | Qt::AlignBottom,
+                    QString::number(page_));
   painter_.restore();
 }
 
@@ -53,7 +56,8 @@ void PageWriter::need(double points) {
 
 void PageWriter::set_font(double size, bool bold) {
   QFont font("Lato");
-  font.setPixelSize(100);  // font pixels are whole numbers; the scale is not
+  // Any spacing keeps Qt from ligatures, which programs that read the text would take for other letters.
+  font.setLetterSpacing(QFont::AbsoluteSpacing, 0.05);
   font.setPointSizeF(size * kPoint / kDpi);
   font.setBold(bold);
   painter_.setFont(font);

@@ -64,6 +64,26 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
     w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(at - places.begin() + 1).arg(places.size());
 }
 
+/// "5 far hills, dark parts": parts are named where the pass leaves some of a mass out.
+void tell_where(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+  QStringList where;
+  QStringList numbers;
+  for (const int m : pass.masses) {
+    const subject::Mass& mass = p.subject.masses[static_cast<std::size_t>(m)];
+    QStringList parts;
+    for (const int t : pass.targets) {
+      if (p.plan.targets[static_cast<std::size_t>(t)].mass == m)
+        parts << tr(subject::name(p.plan.targets[static_cast<std::size_t>(t)].role));
+    }
+    QString text = QString("%1 %2").arg(mass.id + 1).arg(QString::fromStdString(mass.name));
+    if (parts.size() < static_cast<int>(mass.targets.size())) text += " (" + parts.join(", ") + ")";
+    where << text;
+    numbers << QString::number(mass.id + 1);
+  }
+  w.where = where.join("; ");
+  w.numbers = numbers.join(", ");
+}
+
 /// Masses of one pass may run different ways; the largest decides, and says so.
 void tell_direction(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (pass.kind != plan::PassKind::stroke || pass.masses.empty()) return;
@@ -89,8 +109,7 @@ void tell_after(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   const int largest = *std::max_element(pass.targets.begin(), pass.targets.end(), [&](int s, int t) {
     return p.plan.targets[static_cast<std::size_t>(s)].area < p.plan.targets[static_cast<std::size_t>(t)].area;
   });
-  const optics::Pile pile =
-      plan::pile_after(p.plan, largest, pass.number, p.paper, p.collection.sticks, p.parameters);
+  const optics::Pile pile = plan::pile_after(p.plan, largest, pass.number, p.paper, p.collection.sticks, p.parameters);
   const optics::Look look = optics::look(plan::shade(pile, p.parameters, p.collection.sticks));
   w.after = pictures::to_colour(look.lab);
   w.after_words = tr("%1, value %2")
@@ -107,16 +126,17 @@ void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
     return;
   }
   if (pass.kind == plan::PassKind::fix) {
-    w.safety << tr("Flammable vapour: outdoors or under extraction, no flame, spark or heat near; never near a heat gun; "
-                   "let it clear before going on. ") + deferral();
+    w.safety
+        << tr("Flammable vapour: outdoors or under extraction, no flame, spark or heat near; never near a heat gun; "
+              "let it clear before going on. ") +
+               deferral();
     return;
   }
   const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
   if (media::needs_care(s))
     w.safety << tr("This pigment is harmful if breathed or swallowed: dust mask, no food or drink, wash your hands. ") +
                     deferral();
-  if (s.medium == optics::Medium::pencil)
-    w.safety << tr("Sharpening: the knife away from the body. ") + deferral();
+  if (s.medium == optics::Medium::pencil) w.safety << tr("Sharpening: the knife away from the body. ") + deferral();
   if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp. ") + deferral();
 }
 
@@ -177,15 +197,7 @@ PassWords words_of(const PlanView& planned, int index) {
   const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(index)];
   PassWords w;
   tell_tool(w, planned, pass);
-  QStringList where;
-  QStringList numbers;
-  for (const int m : pass.masses) {
-    const subject::Mass& mass = planned.subject.masses[static_cast<std::size_t>(m)];
-    numbers << QString::number(mass.id + 1);
-    where << QString("%1 %2").arg(mass.id + 1).arg(QString::fromStdString(mass.name));
-  }
-  w.where = where.join(", ");
-  w.numbers = numbers.join(", ");
+  tell_where(w, planned, pass);
   tell_direction(w, planned, pass);
   tell_after(w, planned, pass);
   tell_time(w, planned, pass);
@@ -219,8 +231,9 @@ QStringList safety_page(const PlanView& planned) {
     if (!out.contains(line)) out << line;
   }
   if (spray)
-    out << tr("Fixative: flammable vapour. Outdoors or under extraction, no flame, spark or heat near; never spray near a "
-              "heat gun; let it clear before going on.");
+    out << tr(
+        "Fixative: flammable vapour. Outdoors or under extraction, no flame, spark or heat near; never spray near a "
+        "heat gun; let it clear before going on.");
   if (wet) out << tr("Heat gun: never on a surface wet with alcohol or solvent; keep it moving; paper scorches.");
   if (pencil) out << tr("Knife: sharpen away from the body. Sanding a stick for powder: mask.");
   out << tr("Body: change posture, rest eyes and wrist; take the breaks of the plan.") << deferral();
@@ -236,15 +249,18 @@ QStringList friend_words(const PlanView& planned, int mass) {
     for (std::size_t i = 0; i < t.recipe.strokes.size(); ++i) {
       const plan::Stroke& s = t.recipe.strokes[i];
       const QString stick = QString::fromStdString(planned.collection.sticks[static_cast<std::size_t>(s.stick)].name);
-      const QString hand = s.pressure < 0.45 ? tr("lightly") : s.pressure < 0.8 ? tr("with a middling hand") : tr("firmly");
+      const QString hand = s.pressure < 0.45  ? tr("lightly")
+                           : s.pressure < 0.8 ? tr("with a middling hand")
+                                              : tr("firmly");
       const QString fix = s.fix_first ? tr("fix it, let it dry, ") : QString();
       const QString rub = s.technique == plan::Technique::rubbed ? tr(" and rub it in") : QString();
-      steps << fix + (i == 0 ? tr("lay %1 %2%3").arg(stick, hand, rub) : tr("go over it %2 with %1%3").arg(stick, hand, rub));
+      steps << fix + (i == 0 ? tr("lay %1 %2%3").arg(stick, hand, rub)
+                             : tr("go over it %2 with %1%3").arg(stick, hand, rub));
     }
-    const QString part = m.targets.size() == 1                ? tr("All of it")
-                         : t.role == subject::Role::dark      ? tr("Where it is dark")
-                         : t.role == subject::Role::light     ? tr("Where it is light")
-                                                              : tr("In the middle tones");
+    const QString part = m.targets.size() == 1            ? tr("All of it")
+                         : t.role == subject::Role::dark  ? tr("Where it is dark")
+                         : t.role == subject::Role::light ? tr("Where it is light")
+                                                          : tr("In the middle tones");
     out << tr("%1: %2.").arg(part, steps.isEmpty() ? tr("leave the paper as it is") : steps.join(tr(", then ")));
   }
   return out;

@@ -36,8 +36,8 @@ QImage subject_picture(const PlanView& p) {
 }
 
 QImage board_picture(const PlanView& p) {
-  const auto palette = board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection,
-                                            p.parameters);
+  const auto palette =
+      board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection, p.parameters);
   return pictures::to_image(board::render(p.map, palette));
 }
 
@@ -124,7 +124,8 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
     const QString wait = words.drying.isEmpty() ? QString() : words.drying + " ";
     page.line(wait + QString::fromStdString(pass.reason), 76, w - 76, 7.5);
     page.down(13);
-    const bool back = std::find(p.plan.step_backs.begin(), p.plan.step_backs.end(), static_cast<int>(i)) != p.plan.step_backs.end();
+    const bool back =
+        std::find(p.plan.step_backs.begin(), p.plan.step_backs.end(), static_cast<int>(i)) != p.plan.step_backs.end();
     if (back) page.paragraph(tr("Step back: compare value first, then temperature, then chroma."), 76, 0, 8, true);
     observer.progress(static_cast<double>(i + 1) / static_cast<double>(p.plan.passes.size()), "writing passes");
   }
@@ -162,13 +163,15 @@ void cross_sections(PageWriter& page, const PlanView& p) {
       double y = floor;
       for (const CoreBlock& b : column.stacks[s].blocks) {
         const double h = std::max(2.0, b.load * unit);
-        paint_block(page.painter(), QRectF(w * static_cast<double>(c) + sw * static_cast<double>(s), y - h, sw - 0.5, h), b, true);
+        paint_block(page.painter(),
+                    QRectF(w * static_cast<double>(c) + sw * static_cast<double>(s), y - h, sw - 0.5, h), b, true);
         y -= h;
       }
     }
   }
   page.painter().setPen(QPen(QColor(60, 60, 60), 0.6, Qt::DotLine));
-  page.painter().drawLine(QPointF(0, floor - core.capacity * unit), QPointF(page.width(), floor - core.capacity * unit));
+  page.painter().drawLine(QPointF(0, floor - core.capacity * unit),
+                          QPointF(page.width(), floor - core.capacity * unit));
   page.down(room + 14);
   for (std::size_t c = 0; c < core.columns.size(); ++c)
     page.line(core.columns[c].label, w * static_cast<double>(c), w - 3, 8, Qt::AlignHCenter);

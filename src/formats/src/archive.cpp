@@ -50,7 +50,8 @@ Status add(zip_t* zip, const std::string& name, const QByteArray& bytes) {
     if (source != nullptr) zip_source_free(source);
     return Error{Error::Code::io, name, "cannot be packed"};
   }
-  zip_set_file_compression(zip, static_cast<zip_uint64_t>(index), is_json(name) || name == "stack.xml" ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
+  zip_set_file_compression(zip, static_cast<zip_uint64_t>(index),
+                           is_json(name) || name == "stack.xml" ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
   constexpr zip_uint16_t kFirstDay =
       (1U << 5U) | 1U;  // 1 January 1980, the first a zip knows: same entries, same bytes
   zip_file_set_dostime(zip, static_cast<zip_uint64_t>(index), 0, kFirstDay, 0);

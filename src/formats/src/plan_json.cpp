@@ -69,7 +69,8 @@ json reasons_before(const plan::Plan& plan, const subject::Subject& subject, int
   json out = json::array();
   for (const plan::Edge& e : plan.edges) {
     if (e.after + 1 == number)
-      out.push_back({{"after_pass", e.before + 1}, {"rule", plan::name(e.rule)}, {"text", plan::why(e, subject.masses)}});
+      out.push_back(
+          {{"after_pass", e.before + 1}, {"rule", plan::name(e.rule)}, {"text", plan::why(e, subject.masses)}});
   }
   return out;
 }
@@ -127,7 +128,8 @@ json sittings_to_json(const plan::Plan& plan) {
 json order_to_json(const plan::Plan& plan, const subject::Subject& subject) {
   json conflicts = json::array();
   for (const plan::Conflict& c : plan.conflicts)
-    conflicts.push_back({{"what", plan::words(c, subject.masses)}, {"given_up", plan::name(c.given_up)}, {"times", c.times}});
+    conflicts.push_back(
+        {{"what", plan::words(c, subject.masses)}, {"given_up", plan::name(c.given_up)}, {"times", c.times}});
   json broken = json::array();
   for (const plan::Edge& e : plan.broken)
     broken.push_back({{"before", e.before + 1}, {"after", e.after + 1}, {"rule", plan::name(e.rule)}});

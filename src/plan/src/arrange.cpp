@@ -37,8 +37,8 @@ std::vector<Pass> laid_passes(const Plan& plan, const std::vector<LaidPass>& lai
   return out;
 }
 
-ToothBudget budget(const Plan& plan, std::size_t masses, const media::Paper& paper, std::span<const media::Stick> sticks,
-                   const optics::Parameters& parameters) {
+ToothBudget budget(const Plan& plan, std::size_t masses, const media::Paper& paper,
+                   std::span<const media::Stick> sticks, const optics::Parameters& parameters) {
   ToothBudget out;
   std::vector<float> by_target(plan.targets.size(), 1.0F);
   const auto row = [&] {
@@ -52,8 +52,8 @@ ToothBudget budget(const Plan& plan, std::size_t masses, const media::Paper& pap
   row();
   for (std::size_t n = 0; n < plan.passes.size(); ++n) {
     for (const int t : plan.passes[n].targets) {
-      by_target[static_cast<std::size_t>(t)] = static_cast<float>(
-          pile_after(plan, t, static_cast<int>(n) + 1, paper, sticks, parameters).tooth_left());
+      by_target[static_cast<std::size_t>(t)] =
+          static_cast<float>(pile_after(plan, t, static_cast<int>(n) + 1, paper, sticks, parameters).tooth_left());
     }
     row();
   }

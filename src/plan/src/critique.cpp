@@ -73,7 +73,8 @@ int pass_of(const Plan& plan, int target, int level) {
   int seen = 0;
   for (std::size_t i = 0; i < plan.passes.size(); ++i) {
     const Pass& p = plan.passes[i];
-    if (p.kind != PassKind::stroke || p.skipped || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+    if (p.kind != PassKind::stroke || p.skipped || !std::binary_search(p.targets.begin(), p.targets.end(), target))
+      continue;
     if (seen++ == level) return static_cast<int>(i);
   }
   return -1;
@@ -98,7 +99,8 @@ std::optional<PlanOptions> with_alternative(const CritiqueInput& in, int target,
 PlanOptions with_manner(const CritiqueInput& in, const std::vector<int>& masses, Manner manner) {
   PlanOptions after = in.options;
   for (const int m : masses) {
-    const auto found = std::find_if(after.ways.begin(), after.ways.end(), [&](const MassWay& w) { return w.mass == m; });
+    const auto found =
+        std::find_if(after.ways.begin(), after.ways.end(), [&](const MassWay& w) { return w.mass == m; });
     if (found == after.ways.end()) {
       after.ways.push_back({m, std::nullopt, manner});
     } else {

@@ -15,6 +15,13 @@ double hue_apart(const colour::Lab& p, const colour::Lab& q) {
   return std::min(d, 360 - d);
 }
 
+/// Complements as painters know them grey each other.
+bool complements(const colour::Lab& p, const colour::Lab& q) {
+  const double wanted = std::fmod(painters_complement(colour::to_lch(p).h), 360);
+  const double d = std::abs(wanted - colour::to_lch(q).h);
+  return std::min(d, 360 - d) <= limits::kComplement_deg;
+}
+
 bool colourful(const media::Stick& s) { return colour::chroma(s.lab) >= limits::kColourful; }
 bool white(const media::Stick& s) { return s.lab.l > 85 && colour::chroma(s.lab) < 14; }
 bool green(const colour::Lab& lab) {
@@ -61,7 +68,7 @@ std::vector<Finding> check_mud(const CritiqueInput& in) {
     if (at == 0) return;
     const media::Stick& over = stick_of(in, t.recipe.strokes[at]);
     const media::Stick& under = stick_of(in, t.recipe.strokes[at - 1]);
-    if (!colourful(over) || !colourful(under) || hue_apart(over.lab, under.lab) < limits::kComplement_deg) return;
+    if (!colourful(over) || !colourful(under) || !complements(over.lab, under.lab)) return;
     const double kept = colour::chroma(t.recipe.look.lab);
     const double lost = unrubbed(in, t).look.local_chroma - kept;
     const double missed = colour::chroma(t.target) - kept;
@@ -91,8 +98,9 @@ std::vector<Finding> check_black_rubbed(const CritiqueInput& in) {
     if (was - is < limits::kChromaLost) return;
     Finding f;
     f.weight = percent(t) * (was - is) / 6;
-    f.text = text("Black is rubbed over %s in %s: that dirties it for good. Go over a dark red, violet or blue instead.",
-                  under.name.c_str(), place(in, t.mass).c_str());
+    f.text =
+        text("Black is rubbed over %s in %s: that dirties it for good. Go over a dark red, violet or blue instead.",
+             under.name.c_str(), place(in, t.mass).c_str());
     f.evidence = text("chroma %.0f before, %.0f after", was, is);
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, static_cast<int>(at));
@@ -105,8 +113,8 @@ std::vector<Finding> check_black_rubbed(const CritiqueInput& in) {
 std::vector<Finding> check_black_hole(const CritiqueInput& in) {
   return over_targets(in, [&](int index, const TargetPlan& t, std::vector<Finding>& out) {
     const auto& strokes = t.recipe.strokes;
-    const bool only_black =
-        t.coat < 0 && std::all_of(strokes.begin(), strokes.end(), [&](const Stroke& s) { return is_black(stick_of(in, s)); });
+    const bool only_black = t.coat < 0 && std::all_of(strokes.begin(), strokes.end(),
+                                                      [&](const Stroke& s) { return is_black(stick_of(in, s)); });
     if (!only_black || t.recipe.look.spread_l > limits::kFlatSpread || percent(t) < 0.3) return;
     Finding f;
     f.weight = percent(t) * 2;
@@ -116,7 +124,8 @@ std::vector<Finding> check_black_hole(const CritiqueInput& in) {
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, 0);
     f.after = with_alternative(in, index, [&](const Stack& s) {
-      return std::any_of(s.strokes.begin(), s.strokes.end(), [&](const Stroke& k) { return !is_black(stick_of(in, k)); });
+      return std::any_of(s.strokes.begin(), s.strokes.end(),
+                         [&](const Stroke& k) { return !is_black(stick_of(in, k)); });
     });
     f.remedy = f.after ? "Take the nearest recipe with a colour in it" : "";
     out.push_back(std::move(f));
@@ -152,13 +161,13 @@ std::vector<Finding> check_raw_green(const CritiqueInput& in) {
       return;
     Finding f;
     f.weight = percent(t) * (chroma - limits::kRawGreenChroma + 6) / 8;
-    f.text = text("A raw green in %s looks artificial: break it with violet, red-brown or grey.", place(in, t.mass).c_str());
+    f.text =
+        text("A raw green in %s looks artificial: break it with violet, red-brown or grey.", place(in, t.mass).c_str());
     f.evidence = text("chroma %.0f, nothing but green in the stack", chroma);
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, static_cast<int>(strokes.size()) - 1);
-    f.after = with_alternative(in, index, [&](const Stack& s) {
-      return !std::all_of(s.strokes.begin(), s.strokes.end(), is_green);
-    });
+    f.after = with_alternative(
+        in, index, [&](const Stack& s) { return !std::all_of(s.strokes.begin(), s.strokes.end(), is_green); });
     f.remedy = f.after ? "Take the nearest recipe with a broken green" : "";
     out.push_back(std::move(f));
   });
@@ -186,7 +195,8 @@ std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
     f.weight = 1 + 100 * area[stick] / 5;
     f.text = text("%s stands in %s alone and looks pasted in: carry a little of it elsewhere.", s.name.c_str(),
                   place(in, *where.begin()).c_str());
-    f.evidence = text("%.1f %% of the picture, no other mass within %.0f degrees of hue", 100 * area[stick], kLikeHue_deg);
+    f.evidence =
+        text("%.1f %% of the picture, no other mass within %.0f degrees of hue", 100 * area[stick], kLikeHue_deg);
     f.masses.assign(where.begin(), where.end());
     PlanOptions after = in.options;
     after.wishes.lonely_price = std::max(0.3, 2 * after.wishes.lonely_price);

@@ -68,7 +68,8 @@ std::vector<Finding> check_tooth_full(const CritiqueInput& in) {
     if (left >= kFullTooth || strokes[last].fix_first) continue;
     Finding f;
     f.weight = 100 * target.area + (target.role == subject::Role::light ? 3 : 1);
-    f.text = text("The tooth of %s is full before its last stroke: little of it will stick.", place(in, target.mass).c_str());
+    f.text = text("The tooth of %s is full before its last stroke: little of it will stick.",
+                  place(in, target.mass).c_str());
     f.evidence = text("%.0f %% of the tooth left before %s", 100 * left, stick_of(in, strokes[last]).name.c_str());
     f.masses = {target.mass};
     f.pass = pass_of(*in.plan, static_cast<int>(t), static_cast<int>(last));
@@ -108,9 +109,8 @@ std::vector<Finding> check_too_many_sticks(const CritiqueInput& in) {
   for (const TargetPlan& t : in.plan->targets) {
     for (const Stroke& s : t.recipe.strokes) area[s.stick] += t.area;
   }
-  const auto rare = static_cast<int>(std::count_if(area.begin(), area.end(), [](const auto& entry) {
-    return entry.second < limits::kRareArea;
-  }));
+  const auto rare = static_cast<int>(
+      std::count_if(area.begin(), area.end(), [](const auto& entry) { return entry.second < limits::kRareArea; }));
   const int used = static_cast<int>(area.size());
   if (used <= limits::kManySticks && rare < 4) return {};
   Finding f;

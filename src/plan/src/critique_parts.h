@@ -8,7 +8,7 @@ namespace yd::plan {
 
 /// Thresholds of the checks, ours, so that the tests and the texts name the same numbers.
 namespace limits {
-inline constexpr double kComplement_deg = 135;  ///< hues at least this far apart grey each other
+inline constexpr double kComplement_deg = 45;   ///< hues this near to a painter's complement grey it
 inline constexpr double kColourful = 25;        ///< chroma from which a stick has a colour to lose
 inline constexpr double kChromaLost = 8;        ///< chroma that rubbing costs
 inline constexpr double kLightUnderBlack = 38;  ///< L* from which black over a colour dirties it
@@ -16,11 +16,11 @@ inline constexpr double kChromaShort = 4;       ///< and that the target misses
 inline constexpr double kFlatSpread = 3;        ///< standard deviation of L* below which a dark is a hole
 inline constexpr double kDarksShort = 6;        ///< L* by which the darkest dark is too light
 inline constexpr double kRawGreenChroma = 36;
-inline constexpr double kAllRubbed = 0.85;      ///< share of the area
-inline constexpr double kFirstTooth = 0.5;      ///< share of the tooth that a first stroke may take
+inline constexpr double kAllRubbed = 0.85;  ///< share of the area
+inline constexpr double kFirstTooth = 0.5;  ///< share of the tooth that a first stroke may take
 inline constexpr int kManySticks = 18;
-inline constexpr double kRareArea = 0.01;       ///< share of the picture a stick should serve
-inline constexpr double kWorseBy = 1.5;         ///< CIEDE2000 that a remedy may cost
+inline constexpr double kRareArea = 0.01;  ///< share of the picture a stick should serve
+inline constexpr double kWorseBy = 1.5;    ///< CIEDE2000 that a remedy may cost
 }  // namespace limits
 
 using CheckFunction = std::vector<Finding> (*)(const CritiqueInput&);

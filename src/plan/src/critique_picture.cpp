@@ -61,14 +61,14 @@ std::vector<Finding> check_missing_darks(const CritiqueInput& in) {
   Finding f;
   const double shy = dark->recipe.look.lab.l - dark->seen.l;
   f.weight = 4 + shy / 2;
-  f.text = text("The darkest dark, in %s, comes out too light: a passage looks finished only when its darks are dark enough.",
-                place(in, dark->mass).c_str());
+  f.text = text(
+      "The darkest dark, in %s, comes out too light: a passage looks finished only when its darks are dark enough.",
+      place(in, dark->mass).c_str());
   f.evidence = text("L* %.0f laid, %.0f in the subject", dark->recipe.look.lab.l, dark->seen.l);
   f.masses = {dark->mass};
-  const bool inked = std::any_of(in.options.underpaint.exceptions.begin(), in.options.underpaint.exceptions.end(),
-                                 [&](const CoatException& e) {
-                                   return e.where == CoatException::Where::mass && e.which == dark->mass;
-                                 });
+  const bool inked = std::any_of(
+      in.options.underpaint.exceptions.begin(), in.options.underpaint.exceptions.end(),
+      [&](const CoatException& e) { return e.where == CoatException::Where::mass && e.which == dark->mass; });
   if (bears(*in.paper, CoatMedium::ink) && !inked && dark->laid == 0) {
     PlanOptions after = in.options;
     after.underpaint.exceptions.push_back(
@@ -106,8 +106,8 @@ std::vector<Finding> check_halo(const CritiqueInput& in) {
     if (e.rule != Rule::behind_soft_edge) continue;
     Finding f;
     f.weight = 4;
-    f.text = text("Your order lays the background of pass %d after the soft edge of pass %d: a halo stays.", e.before + 1,
-                  e.after + 1);
+    f.text = text("Your order lays the background of pass %d after the soft edge of pass %d: a halo stays.",
+                  e.before + 1, e.after + 1);
     f.evidence = why(e, in.subject->masses);
     f.masses = {e.mass_before, e.mass_after};
     f.pass = e.before;
@@ -161,7 +161,8 @@ std::vector<Finding> check_focal_contrast(const CritiqueInput& in) {
   if (marked.empty() || focal >= most - 2) return {};
   Finding f;
   f.weight = 3 + (most - focal) / 5;
-  f.text = text("The focal point does not have the strongest contrast; %s has.", place(in, static_cast<int>(where)).c_str());
+  f.text =
+      text("The focal point does not have the strongest contrast; %s has.", place(in, static_cast<int>(where)).c_str());
   f.evidence = text("%.0f L* at the focal point, %.0f there", focal, most);
   f.masses = marked;
   f.after = with_manner(in, {static_cast<int>(where)}, Manner::rubbed);

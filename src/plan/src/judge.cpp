@@ -53,8 +53,7 @@ class Judge {
     if (in_.options.most_strokes >= 3) return;
     for (const int coat : coats_) {
       DeepSummary summary;
-      const auto stacks =
-          deep_stacks(search(ground(coat)), in_.plan->tray, {}, summary, observer);
+      const auto stacks = deep_stacks(search(ground(coat)), in_.plan->tray, {}, summary, observer);
       if (stacks.ok()) note_all(coat, stacks.value(), Remedy::Kind::more_strokes, "");
     }
   }
@@ -70,8 +69,8 @@ class Judge {
     for (std::size_t n = 0; n < open_.size(); ++n) {
       if (target(open_[n]).coat >= 0) continue;
       const optics::Ground coated = underpainted(in_.paper->ground, *in_.parameters, labs_[n]);
-      note(n, nearest_difference(all_stacks(search(coated), in_.plan->tray), labs_[n]),
-           Remedy::Kind::underpainting, "");
+      note(n, nearest_difference(all_stacks(search(coated), in_.plan->tray), labs_[n]), Remedy::Kind::underpainting,
+           "");
     }
   }
 
@@ -114,7 +113,10 @@ class Judge {
   const TargetPlan& target(std::size_t t) const { return in_.plan->targets[t]; }
 
   SearchInput search(const optics::Ground& ground, std::optional<Manner> manner = {}) const {
-    return {&ground, in_.parameters, in_.collection->sticks, labs_,
+    return {&ground,
+            in_.parameters,
+            in_.collection->sticks,
+            labs_,
             {in_.plan->school, manner.value_or(in_.options.manner)}};
   }
 

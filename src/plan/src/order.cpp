@@ -51,8 +51,11 @@ class Joiner {
  private:
   void take(int j) {
     const Pass& job = graph_.jobs[static_cast<std::size_t>(j)];
-    const bool joins = !passes.empty() && same_way(passes.back(), job) && disjoint(passes.back().targets, job.targets) &&
-                       std::none_of(members_.begin(), members_.end(), [&](int k) { return apart_.count({k, j}) > 0; });
+    const bool joins = !passes.empty() && same_way(passes.back(), job) &&
+                       disjoint(passes.back().targets, job.targets) &&
+                       std::none_of(members_.begin(), members_.end(), [&](int k) {
+                         return apart_.count({k, j}) > 0;
+                       });
     if (!joins) {
       passes.push_back(job);
       members_.clear();
@@ -88,7 +91,8 @@ std::string reason_of(const Order& order, std::size_t i, std::span<const subject
   }
   const bool same_hand = i > 0 && order.passes[i - 1].stick == p.stick && p.kind == PassKind::stroke;
   if (best == nullptr) {
-    return same_hand ? "Same stick, still in the hand." : "Nothing has to go before it: the furthest that is left first.";
+    return same_hand ? "Same stick, still in the hand."
+                     : "Nothing has to go before it: the furthest that is left first.";
   }
   return why(*best, masses) + (same_hand ? " The stick is still in the hand." : "");
 }
@@ -162,7 +166,8 @@ std::vector<Edge> reorder(Order& order, std::span<const std::string> wanted) {
   std::vector<int> place(n, -1);
   for (std::size_t done = 0; done < n; ++done) {
     const auto free = std::find_if(liked.begin(), liked.end(), [&](int i) {
-      return place[static_cast<std::size_t>(i)] < 0 && std::all_of(order.edges.begin(), order.edges.end(), [&](const Edge& e) {
+      return place[static_cast<std::size_t>(i)] < 0 &&
+             std::all_of(order.edges.begin(), order.edges.end(), [&](const Edge& e) {
                return e.after != i || !is_physics(e.rule) || place[static_cast<std::size_t>(e.before)] >= 0;
              });
     });

@@ -43,7 +43,9 @@ class Maker {
   }
 
  private:
-  const subject::Mass& mass_of(const TargetPlan& t) const { return in_.subject->masses[static_cast<std::size_t>(t.mass)]; }
+  const subject::Mass& mass_of(const TargetPlan& t) const {
+    return in_.subject->masses[static_cast<std::size_t>(t.mass)];
+  }
 
   bool coat_is_laid(int coat) const {
     return std::any_of(in_.laid.begin(), in_.laid.end(),

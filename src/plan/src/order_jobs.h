@@ -8,8 +8,8 @@ namespace yd::plan {
 
 /// Jobs before they are put in a sequence: passes of one plane, and what ties them.
 struct JobGraph {
-  std::vector<Pass> jobs;  ///< in the order that is liked best where nothing decides
-  std::vector<Edge> edges;  ///< between jobs; every reason
+  std::vector<Pass> jobs;    ///< in the order that is liked best where nothing decides
+  std::vector<Edge> edges;   ///< between jobs; every reason
   std::vector<char> needed;  ///< of each edge: not implied by stronger ones
   std::vector<Conflict> conflicts;
 };

@@ -11,12 +11,12 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kTouching = 3;        // pixels of border from which two masses touch
-constexpr double kIntense = 55;        // chroma of a stick that counts as intense
-constexpr double kMuchDarker = 10;     // L*: intense goes last only where it is not a dark
-constexpr double kPairArea = 0.03;     // share of the picture up to which masses can be a pair
-constexpr double kPairHeight = 0.08;   // of the height
-constexpr double kPairColour = 10;     // CIE 1976
+constexpr double kTouching = 3;       // pixels of border from which two masses touch
+constexpr double kIntense = 55;       // chroma of a stick that counts as intense
+constexpr double kMuchDarker = 10;    // L*: intense goes last only where it is not a dark
+constexpr double kPairArea = 0.03;    // share of the picture up to which masses can be a pair
+constexpr double kPairHeight = 0.08;  // of the height
+constexpr double kPairColour = 10;    // CIE 1976
 
 /// Colours and media of the strokes of a job.
 struct Tool {
@@ -117,7 +117,8 @@ class Ties {
   void neighbours(std::size_t v, int m, int n, bool same_level, Say& say) const {
     const bool further = mass(m).plane < mass(n).plane;
     const bool soft = mass(n).edge == subject::EdgeKind::soft && mass(m).edge != subject::EdgeKind::soft;
-    if (soft && (further || (mass(n).focal && mass(m).plane == mass(n).plane)) && is_top(v, n)) say(Rule::behind_soft_edge, m, n);
+    if (soft && (further || (mass(n).focal && mass(m).plane == mass(n).plane)) && is_top(v, n))
+      say(Rule::behind_soft_edge, m, n);
     const bool wished = in_.course == Course::features_first && (mass(m).focal || mass(n).focal);
     if (further && same_level && !wished) say(Rule::far_first, m, n);
   }
@@ -232,10 +233,20 @@ class Ties {
   std::vector<std::vector<std::size_t>> out_;
 };
 
-constexpr std::array<const char*, kRules> kRuleNames{
-    "built up from below", "dry before painting over", "fixed first",  "hard under soft", "background before a soft edge",
-    "features first",      "far before near",          "lights first", "darks first",     "thin before firm",
-    "black last",          "most intense last",        "highlights last", "block in first"};
+constexpr std::array<const char*, kRules> kRuleNames{"built up from below",
+                                                     "dry before painting over",
+                                                     "fixed first",
+                                                     "hard under soft",
+                                                     "background before a soft edge",
+                                                     "features first",
+                                                     "far before near",
+                                                     "lights first",
+                                                     "darks first",
+                                                     "thin before firm",
+                                                     "black last",
+                                                     "most intense last",
+                                                     "highlights last",
+                                                     "block in first"};
 
 std::string of(int m, std::span<const subject::Mass> masses) {
   if (m < 0) return "the rest";
@@ -256,7 +267,8 @@ std::string why(const Edge& e, std::span<const subject::Mass> masses) {
     case Rule::built_up:
       return "It is built on " + pass + " in " + n + ".";
     case Rule::dries:
-      return "The coat of " + pass + " has to be dry (" + std::to_string(static_cast<int>(e.lag_minutes + 0.5)) + " min).";
+      return "The coat of " + pass + " has to be dry (" + std::to_string(static_cast<int>(e.lag_minutes + 0.5)) +
+             " min).";
     case Rule::fixed:
       return e.lag_minutes > 0 ? "The fixative of " + pass + " holds what is below and has to be dry."
                                : "It holds what " + pass + " laid in " + n + ".";

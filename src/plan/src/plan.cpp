@@ -167,6 +167,7 @@ class Planner {
       Group mine;
       mine.coat = target.coat;
       mine.rules = plan_.rules[static_cast<std::size_t>(target.mass)];
+      mine.rules.coat_first = mine.rules.school == School::light_coat && target.target.l >= kGlazed;
       mine.laid = laid_on(options_.laid, target);
       target.laid = static_cast<int>(mine.laid.size());
       auto found = std::find_if(groups_.begin(), groups_.end(), [&](const Group& g) { return g.same(mine); });
@@ -284,8 +285,8 @@ class Planner {
       return !may_lie_over(collection_.sticks[static_cast<std::size_t>(s.strokes.front().stick)].medium, top.medium);
     });
     const Recipe as_it_is = evaluate(bare(g.coat), parameters_, collection_.sticks, g.laid, {});
-    stacks.push_back({{}, as_it_is.look.lab, static_cast<float>(as_it_is.look.spread_l),
-                      static_cast<float>(as_it_is.tooth_left)});
+    stacks.push_back(
+        {{}, as_it_is.look.lab, static_cast<float>(as_it_is.look.spread_l), static_cast<float>(as_it_is.tooth_left)});
   }
 
   Status make_recipes(Observer& observer) {
@@ -299,7 +300,8 @@ class Planner {
       candidates.push_back(std::move(stacks).value());
       finishing.progress(static_cast<double>(g + 1) / static_cast<double>(groups_.size()), "building recipes");
     }
-    const auto chosen = choose_stacks({candidates, group_of_, plan_.targets, subject_.masses, collection_.sticks, plan_.rules});
+    const auto chosen =
+        choose_stacks({candidates, group_of_, plan_.targets, subject_.masses, collection_.sticks, plan_.rules});
     for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
       TargetPlan& p = plan_.targets[t];
       const auto& stacks = candidates[group_of_[t]];
@@ -319,7 +321,8 @@ class Planner {
   Recipe with_fixative(const TargetPlan& t, std::vector<Stroke> strokes) const {
     Recipe best = evaluate(bare(t.coat), parameters_, collection_.sticks, strokes, t.target);
     for (std::size_t i = std::max<std::size_t>(1, static_cast<std::size_t>(t.laid)); i < strokes.size(); ++i) {
-      const double left = build(bare(t.coat), parameters_, collection_.sticks, std::span(strokes).first(i)).tooth_left();
+      const double left =
+          build(bare(t.coat), parameters_, collection_.sticks, std::span(strokes).first(i)).tooth_left();
       if (left >= kFullTooth || strokes[i].fix_first) continue;
       std::vector<Stroke> fixed = best.strokes;
       fixed[i].fix_first = true;

@@ -40,8 +40,8 @@ Cut cut_after(std::span<const Pass> passes, std::size_t i, std::span<const std::
   for (const auto& pair : pairs) c.price += splits_pair(passes, i, pair) ? kPairApart : 0;
   c.price += p.stick == q.stick ? kSameStick : 0;
   if (p.kind != q.kind) {
-    c.ends = p.kind == PassKind::coat ? "The underpainting is done and dries meanwhile."
-                                      : "The fixative dries meanwhile.";
+    c.ends =
+        p.kind == PassKind::coat ? "The underpainting is done and dries meanwhile." : "The fixative dries meanwhile.";
   } else if (p.level != q.level) {
     c.ends = p.level == 0 ? "The picture is blocked in." : "A level of the picture is done.";
   } else if (p.plane != q.plane) {
@@ -73,15 +73,13 @@ std::vector<int> breaks_in(std::span<const Pass> passes, std::size_t first, std:
 
 std::vector<int> step_backs(std::span<const Pass> passes, std::span<const media::Stick> sticks) {
   std::vector<int> out;
-  const auto dark = [&](const Pass& p) {
-    return p.stick >= 0 && sticks[static_cast<std::size_t>(p.stick)].lab.l < 40;
-  };
+  const auto dark = [&](const Pass& p) { return p.stick >= 0 && sticks[static_cast<std::size_t>(p.stick)].lab.l < 40; };
   for (std::size_t i = 0; i + 1 < passes.size(); ++i) {
     const Pass& p = passes[i];
     const Pass& q = passes[i + 1];
     if (p.laid) continue;
-    const bool turn = p.level != q.level || p.plane != q.plane || (p.kind == PassKind::coat) != (q.kind == PassKind::coat) ||
-                      (dark(p) && !dark(q));
+    const bool turn = p.level != q.level || p.plane != q.plane ||
+                      (p.kind == PassKind::coat) != (q.kind == PassKind::coat) || (dark(p) && !dark(q));
     // Not oftener than every third pass: a check each minute is none.
     if (turn && (out.empty() || static_cast<int>(i) - out.back() >= 3)) out.push_back(static_cast<int>(i));
   }

@@ -9,13 +9,12 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kCoatLight = 75;    // L* from which a stick can carry light under a glaze
-constexpr double kCoatChroma = 30;   // and up to which chroma it counts as white or cream
-constexpr double kBlackLight = 30;   // L* below which a grey stick is a black
+constexpr double kCoatLight = 75;   // L* from which a stick can carry light under a glaze
+constexpr double kCoatChroma = 30;  // and up to which chroma it counts as white or cream
+constexpr double kBlackLight = 30;  // L* below which a grey stick is a black
 constexpr double kBlackChroma = 12;
-constexpr double kGlazed = 55;       // L* of a target from which the light ground coat is wanted
 constexpr double kFirm = 1.0;
-constexpr double kNoCoat = 1.0;      // CIEDE2000 units, set by eye
+constexpr double kNoCoat = 2.0;  // CIEDE2000 units, set by eye
 constexpr double kWrongPressure = 0.5;
 constexpr double kNotReunited = 2.0;
 constexpr double kBareBlack = 3.0;
@@ -97,6 +96,7 @@ bool stick_may_follow(const StackRules& rules, const media::Stick& under, const 
     case School::dark_first:
       return under.lab.l <= over.lab.l + kDarkFirstSlack;
     case School::light_coat:
+      if (rules.coat_first) return is_light_coat(under);
       return is_light_coat(under) || is_light_coat(over) || over.lab.l <= under.lab.l + kDarkFirstSlack;
     case School::flat_broken:
       return true;  // what may not stay on top is a matter of the whole stack

@@ -28,6 +28,7 @@ class Graph {
     for (std::size_t e = 0; e < p.edges.size(); ++e) {
       before_[at(p.edges[e].after)].push_back(static_cast<int>(e));
       after_[at(p.edges[e].before)].push_back(static_cast<int>(e));
+      has_lags_ = has_lags_ || p.edges[e].lag > 0;
     }
     std::map<int, int> tools;
     for (const Job& j : p.jobs) tools.emplace(j.tool, 0);
@@ -35,9 +36,16 @@ class Graph {
     for (const Job& j : p.jobs) tool_.push_back(tools.at(j.tool));
     if (tools.count(p.in_hand) > 0) in_hand_ = tools.at(p.in_hand);
     sort_topologically();
-    if (sorted()) count_runs();
+    if (!sorted()) return;
+    count_runs();
+    measure_tails();
   }
 
+  bool has_lags() const { return has_lags_; }
+  /// Something has to wait for this job to dry.
+  bool is_waited_for(int i) const {
+    return std::any_of(after_[at(i)].begin(), after_[at(i)].end(), [&](int e) { return edge(e).lag > 0; });
+  }
   bool sorted() const { return static_cast<int>(topological_.size()) == n_; }
   int size() const { return n_; }
   int tools() const { return tools_; }
@@ -60,18 +68,9 @@ class Graph {
     return sum;
   }
 
-  /// The longest way through work and lags.
-  double critical_minutes() const {
-    std::vector<double> end(at(n_), 0);
-    double longest = 0;
-    for (const int i : topological_) {
-      double start = 0;
-      for (const int e : before(i)) start = std::max(start, end[at(edge(e).before)] + edge(e).lag);
-      end[at(i)] = start + job(i).minutes;
-      longest = std::max(longest, end[at(i)]);
-    }
-    return longest;
-  }
+  /// The longest way through work and lags from the beginning of a job to the end of all.
+  double tail(int i) const { return tail_[at(i)]; }
+  double critical_minutes() const { return tail_.empty() ? 0 : *std::max_element(tail_.begin(), tail_.end()); }
 
  private:
   void sort_topologically() {
@@ -113,12 +112,23 @@ class Graph {
     }
   }
 
+  void measure_tails() {
+    tail_.assign(at(n_), 0);
+    for (auto it = topological_.rbegin(); it != topological_.rend(); ++it) {
+      double after = 0;
+      for (const int e : after_[at(*it)]) after = std::max(after, edge(e).lag + tail_[at(edge(e).after)]);
+      tail_[at(*it)] = job(*it).minutes + after;
+    }
+  }
+
   const SequenceProblem& problem_;
   int n_ = 0;
   int tools_ = 0;
   int in_hand_ = -1;
+  bool has_lags_ = false;
   std::vector<std::vector<int>> before_, after_;
   std::vector<int> tool_, topological_, runs_;
+  std::vector<double> tail_;
 };
 
 /// Where the work stands.
@@ -131,15 +141,14 @@ struct State {
   int changes = 0;
   double clock = 0;
   double waiting = 0;
-  double value = 0;  ///< bound on the minutes of the whole
-  int displaced = 0;  ///< jobs overtaken by later ones of the list: only to choose among equals
+  std::vector<std::pair<int, double>> wet;  ///< what still dries: the job that waits, and until when
+  double value = 0;                         ///< bound on the minutes of the whole
+  int displaced = 0;                        ///< jobs overtaken by later ones of the list: only to choose among equals
 };
 
 class Runner {
  public:
-  explicit Runner(const Graph& g) : g_(g) {
-    for (int i = 0; i < g.size(); ++i) work_ += g.job(i).minutes;
-  }
+  explicit Runner(const Graph& g) : g_(g) {}
 
   State begin() const {
     State s;
@@ -158,6 +167,15 @@ class Runner {
       ready = std::max(ready, s.end[at(g_.edge(e).before)] + g_.edge(e).lag);
     }
     return ready;
+  }
+
+  /// Minute from which what is done already lets a job begin.
+  double dry_at(const State& s, int i) const {
+    double dry = 0;
+    for (const int e : g_.before(i)) {
+      if (has(s.done, g_.edge(e).before)) dry = std::max(dry, s.end[at(g_.edge(e).before)] + g_.edge(e).lag);
+    }
+    return dry;
   }
 
   void lay(State& s, int i) const {
@@ -209,6 +227,7 @@ class Runner {
       }
     }
     for (const int tool : tools) out.push_back(run(s, tool));
+    alone(s, out);
     if (soonest >= 0) {
       State waited = s;
       lay(waited, soonest);
@@ -218,28 +237,54 @@ class Runner {
   }
 
  private:
+  /// With drying it may pay to lay down a stick early: so that something dries while another is in the hand. Small
+  /// problems try it with every job, waiting for it if need be, large ones with those that something waits for.
+  void alone(const State& s, std::vector<State>& out) const {
+    if (!g_.has_lags()) return;
+    for (int i = 0; i < g_.size(); ++i) {
+      if (has(s.done, i) || (g_.size() > kSmall && !g_.is_waited_for(i))) continue;
+      const double ready = ready_at(s, i);
+      const double now = s.clock + (s.hand == g_.tool(i) ? 0 : g_.change_minutes());
+      if (ready < 0 || (g_.size() > kSmall && ready > now + 1e-9)) continue;
+      State t = s;
+      lay(t, i);
+      value(t);
+      out.push_back(std::move(t));
+    }
+  }
+
+  static constexpr int kSmall = 40;
+
   void value(State& s) const {
     double left = 0;
     for (int i = 0; i < g_.size(); ++i) left += has(s.done, i) ? 0 : g_.job(i).minutes;
     s.value = s.clock + left + g_.change_minutes() * g_.runs_left(s.done);
+    s.wet.clear();
+    if (!g_.has_lags()) return;
+    // What dries meanwhile has its own way to go.
+    for (int i = 0; i < g_.size(); ++i) {
+      if (has(s.done, i)) continue;
+      const double ready = dry_at(s, i);
+      s.value = std::max(s.value, std::max(ready, s.clock) + g_.tail(i));
+      if (ready > s.clock) s.wet.emplace_back(i, ready);
+    }
   }
 
   const Graph& g_;
-  double work_ = 0;
 };
 
 bool better(const State& p, const State& q) {
   return std::tie(p.value, p.displaced, p.order) < std::tie(q.value, q.displaced, q.order);
 }
 
-/// Keeps the best state of each (what is done, what is in the hand), and the best `beam` of these.
+/// Keeps the best state of each (what is done, what is in the hand, what is wet), and the best `beam` of these.
 std::vector<State> thin(std::vector<State> states, int beam) {
   std::sort(states.begin(), states.end(), better);
-  std::set<std::pair<Bits, int>> seen;
+  std::set<std::tuple<Bits, int, std::vector<std::pair<int, double>>>> seen;
   std::vector<State> out;
   for (State& s : states) {
     if (static_cast<int>(out.size()) >= beam) break;
-    if (seen.insert({s.done, s.hand}).second) out.push_back(std::move(s));
+    if (seen.insert({s.done, s.hand, s.wet}).second) out.push_back(std::move(s));
   }
   return out;
 }

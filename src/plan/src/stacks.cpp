@@ -139,8 +139,7 @@ double nearest_difference(std::span<const Stack> stacks, const colour::Lab& targ
 
 double stack_price(const Stack& stack) {
   const double more = stack.strokes.empty() ? 0 : static_cast<double>(stack.strokes.size() - 1);
-  return kStrokePrice * more +
-         kSpecklePrice * std::max(0.0, stack.spread_l - kSpeckleFree);
+  return kStrokePrice * more + kSpecklePrice * std::max(0.0, stack.spread_l - kSpeckleFree);
 }
 
 std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tray) {

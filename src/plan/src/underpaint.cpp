@@ -57,21 +57,6 @@ std::array<double, 2> polar(double chroma, double hue_deg) {
   return {chroma * std::cos(h), chroma * std::sin(h)};
 }
 
-/// The complement on the painter's wheel (red and green, orange and blue, yellow and violet; common practice, no
-/// published source), between these in straight lines. Lab's own opposite of a leaf green is a violet, not the red
-/// artists mean.
-double painters_complement(double hue_deg) {
-  constexpr std::array<std::array<double, 2>, 7> wheel{
-      {{30, 150}, {60, 265}, {95, 315}, {150, 390}, {265, 420}, {315, 455}, {390, 510}}};
-  const double hue = hue_deg < wheel.front()[0] ? hue_deg + 360 : hue_deg;
-  for (std::size_t i = 1; i < wheel.size(); ++i) {
-    const auto& p = wheel[i - 1];
-    const auto& q = wheel[i];
-    if (hue <= q[0]) return p[1] + (q[1] - p[1]) * (hue - p[0]) / (q[0] - p[0]);
-  }
-  return hue_deg + 180;
-}
-
 colour::Lab of(double l, double chroma, double hue_deg) {
   const auto [a, b] = polar(chroma, hue_deg);
   return {std::clamp(l, 12.0, 93.0), a, b};
@@ -290,6 +275,18 @@ std::optional<CoatChoice> choice_for(const UnderpaintOptions& options, const sub
     }
   }
   return options.picture;
+}
+
+double painters_complement(double hue_deg) {
+  constexpr std::array<std::array<double, 2>, 7> wheel{
+      {{30, 150}, {60, 265}, {95, 315}, {150, 390}, {265, 420}, {315, 455}, {390, 510}}};
+  const double hue = hue_deg < wheel.front()[0] ? hue_deg + 360 : hue_deg;
+  for (std::size_t i = 1; i < wheel.size(); ++i) {
+    const auto& p = wheel[i - 1];
+    const auto& q = wheel[i];
+    if (hue <= q[0]) return p[1] + (q[1] - p[1]) * (hue - p[0]) / (q[0] - p[0]);
+  }
+  return hue_deg + 180;
 }
 
 bool bears(const media::Paper& paper, CoatMedium medium) { return paper.wet >= facts(medium).needs; }

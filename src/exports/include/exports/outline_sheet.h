@@ -22,8 +22,8 @@ inline constexpr double kTileMargin_mm = 10;
 inline constexpr double kTileOverlap_mm = 10;
 Tiles tiles(const subject::Sheet& sheet, Print print);
 
-/// The masses' outlines at the drawing's true size, to be traced: as SVG in one piece (millimetres), or as PDF tiled over
-/// pages with crosses where they meet and a 50 mm bar to check the printer's scale. Needs a QGuiApplication.
+/// The masses' outlines at the drawing's true size, to be traced: as SVG in one piece (millimetres), or as PDF tiled
+/// over pages with crosses where they meet and a 50 mm bar to check the printer's scale. Needs a QGuiApplication.
 QByteArray outline_svg(const PlanView& plan, const OutlineOptions& options);
 QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options);
 

@@ -18,16 +18,16 @@ struct PassWords {
   QString numbers;  ///< masses by number alone
   QString tray;     ///< place in the tray
   QString direction;
-  double angle_deg = 0;     ///< of the strokes, where the masses agree
+  double angle_deg = 0;  ///< of the strokes, where the masses agree
   bool directed = false;
-  QColor after;             ///< how it should look then, in its largest part
+  QColor after;  ///< how it should look then, in its largest part
   QString after_words;
-  QString tooth;            ///< what is left
+  QString tooth;  ///< what is left
   double tooth_left = 1;
   QString time;
-  QString drying;           ///< how long, and what may shorten it
-  QStringList why;          ///< every rule that puts it here
-  QStringList safety;       ///< cautions of this pass
+  QString drying;      ///< how long, and what may shorten it
+  QStringList why;     ///< every rule that puts it here
+  QStringList safety;  ///< cautions of this pass
 };
 PassWords words_of(const PlanView& planned, int pass);
 

@@ -34,9 +34,9 @@ const char* name(Check check);
 /// What a check found: what, how much, where, and what would mend it.
 struct Finding {
   Check check = Check::mud;
-  double weight = 0;     ///< how much it matters, for ranking: share of the picture in percent times how bad it is
-  std::string text;      ///< a sentence
-  std::string evidence;  ///< the numbers
+  double weight = 0;        ///< how much it matters, for ranking: share of the picture in percent times how bad it is
+  std::string text;         ///< a sentence
+  std::string evidence;     ///< the numbers
   std::vector<int> masses;  ///< where; empty: the whole
   int pass = -1;            ///< the pass concerned, by place; -1: none in particular
   std::string remedy;       ///< what `after` does; empty where nothing can be done here

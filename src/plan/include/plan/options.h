@@ -47,14 +47,14 @@ struct PassMark {
   std::string pass;
   State state = State::open;
   std::string note;
-  std::int64_t at_s = 0;   ///< when, seconds since 1970: for what dries
-  double minutes = 0;      ///< it took
+  std::int64_t at_s = 0;  ///< when, seconds since 1970: for what dries
+  double minutes = 0;     ///< it took
   bool operator==(const PassMark&) const = default;
 };
 const char* name(PassMark::State state);
 
 struct PlanOptions {
-  int most_sticks = 12;  ///< 1 to 60
+  int most_sticks = 12;          ///< 1 to 60
   std::optional<School> school;  ///< none: as advised for subject and media
   Manner manner = Manner::either;
   Course course = Course::far_to_near;
@@ -64,7 +64,7 @@ struct PlanOptions {
   Fit fit = Fit::keep;
   TrayWishes wishes;
   UnderpaintOptions underpaint;
-  std::vector<int> given_tray;  ///< not searched for but taken, if not empty
+  std::vector<int> given_tray;             ///< not searched for but taken, if not empty
   std::vector<std::string> order_by_hand;  ///< signatures of passes, in the artist's order; empty: the planner's
   std::vector<LaidPass> laid;              ///< on the paper already
   double sheet_cm2 = 1200;                 ///< for the minutes a pass takes

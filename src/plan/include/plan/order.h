@@ -81,8 +81,8 @@ struct Order {
   Sequence sequence;  ///< before neighbours were joined: changes, waiting, bounds
 };
 
-/// Groups equal strokes of a plane to jobs, ties them by all rules, weaker ones only where they close no circle, finds a
-/// sequence and joins neighbours that are one pass. Deterministic. Errors: `cancelled`.
+/// Groups equal strokes of a plane to jobs, ties them by all rules, weaker ones only where they close no circle, finds
+/// a sequence and joins neighbours that are one pass. Deterministic. Errors: `cancelled`.
 Result<Order> order_passes(const OrderInput& input, Observer& observer);
 
 /// The same passes in an order of the artist's: `wanted` holds signatures; passes it does not name keep their place

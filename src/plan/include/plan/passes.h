@@ -36,10 +36,10 @@ struct Pass {
   int stick = -1;  ///< -1: mixed paint, or fixative
   double pressure = 1;
   Technique technique = Technique::laid;
-  int level = 0;        ///< 0: on the ground, 1: over the first strokes …; of a fix, the strokes that follow it
-  int underpaint = -1;  ///< of a coat: index into the plan's coats
-  bool accent = false;  ///< a highlight or a small bright spot
-  bool laid = false;    ///< done already, when the plan was made
+  int level = 0;         ///< 0: on the ground, 1: over the first strokes …; of a fix, the strokes that follow it
+  int underpaint = -1;   ///< of a coat: index into the plan's coats
+  bool accent = false;   ///< a highlight or a small bright spot
+  bool laid = false;     ///< done already, when the plan was made
   bool skipped = false;  ///< and left out
   subject::Plane plane = subject::Plane::middle;  ///< the furthest of its masses
   std::vector<int> targets;                       ///< indices into the targets, rising

@@ -19,16 +19,16 @@ namespace yd::plan {
 /// What the artist gets.
 struct Plan {
   School school = School::dark_first;
-  std::string school_reason;      ///< empty where the artist chose it
-  std::vector<StackRules> rules;  ///< of each mass
-  std::vector<Coat> coats;        ///< the underpainting
-  ValueRange seen;                ///< of the subject
-  ValueRange reach;               ///< of the collection on this paper
+  std::string school_reason;             ///< empty where the artist chose it
+  std::vector<StackRules> rules;         ///< of each mass
+  std::vector<Coat> coats;               ///< the underpainting
+  ValueRange seen;                       ///< of the subject
+  ValueRange reach;                      ///< of the collection on this paper
   std::shared_ptr<const TrayWork> work;  ///< null where the tray was given and something is laid already
   std::vector<TargetPlan> targets;
   std::vector<Pass> passes;
-  std::vector<Edge> edges;    ///< between passes, all obeyed
-  std::vector<Edge> broken;   ///< rules the artist's own order breaks
+  std::vector<Edge> edges;   ///< between passes, all obeyed
+  std::vector<Edge> broken;  ///< rules the artist's own order breaks
   std::vector<Conflict> conflicts;
   Sequence sequence;  ///< minutes, changes and how few are possible
   std::vector<Sitting> sittings;

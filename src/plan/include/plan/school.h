@@ -43,15 +43,19 @@ struct MassWay {
   bool operator==(const MassWay&) const = default;
 };
 
+/// L* of a target from which the light ground coat is wanted under it.
+inline constexpr double kGlazed = 55;
+
 /// What a school and a manner allow in a stack.
 struct StackRules {
   School school = School::dark_first;
   Manner manner = Manner::either;
+  bool coat_first = false;  ///< light_coat under a light target: a stack begins with the coat
   bool operator==(const StackRules&) const = default;
 };
 /// A stick counts as darker, lighter or more vivid than another from here on.
-inline constexpr double kDarkFirstSlack = 5.0;   ///< L*
-inline constexpr double kIntenseSlack = 15.0;    ///< chroma
+inline constexpr double kDarkFirstSlack = 5.0;  ///< L*
+inline constexpr double kIntenseSlack = 15.0;   ///< chroma
 
 /// Whether one stick may lie over another: dark_first, nothing over a lighter one; light_coat, anything over a light
 /// coat, nothing lighter over other colours but a softening white; flat_broken, no bare black on top; tone_map, nothing

@@ -30,20 +30,20 @@ struct SequenceProblem {
 /// Beam search over runs: whoever takes up a stick lays all that is ready for it, since a further job with the stick in
 /// the hand costs nothing and forbids nothing (without lags this loses no optimum). Every state is valued by a bound on
 /// the changes still needed: per tool, the longest chain of its jobs that other tools' jobs keep apart.
-/// The bound of the answer: a best-first search over the same runs without lags, stopped after `expansions`, proves that
-/// no sequence needs fewer changes; the longest path through work and lags that none is faster.
+/// The bound of the answer: a best-first search over the same runs without lags, stopped after `expansions`, proves
+/// that no sequence needs fewer changes; the longest path through work and lags that none is faster.
 struct SequenceOptions {
   int beam = 96;
   int expansions = 4000;
 };
 struct Sequence {
-  std::vector<int> order;      ///< all jobs, once each
-  std::vector<double> start;   ///< minutes, by place in `order`
-  double minutes = 0;          ///< to the end of the last job
-  double waiting = 0;          ///< of these
-  int changes = 0;             ///< of tool
-  int changes_bound = 0;       ///< no sequence has fewer
-  double minutes_bound = 0;    ///< no sequence is faster
+  std::vector<int> order;     ///< all jobs, once each
+  std::vector<double> start;  ///< minutes, by place in `order`
+  double minutes = 0;         ///< to the end of the last job
+  double waiting = 0;         ///< of these
+  int changes = 0;            ///< of tool
+  int changes_bound = 0;      ///< no sequence has fewer
+  double minutes_bound = 0;   ///< no sequence is faster
 };
 
 /// Deterministic. Errors: `bad_value` for an edge to nowhere or a circle of edges, `cancelled`.

@@ -81,6 +81,11 @@ inline constexpr double kShows = 3.0;
 /// Colours of one choice are drawn together until no more than this many are left.
 inline constexpr std::size_t kMostCoats = 3;
 
+/// Hue of the complement on the painter's wheel (red and green, orange and blue, yellow and violet; common practice, no
+/// published source), degrees; above 360 for some. Lab's own opposite of a leaf green is a violet, not the red artists
+/// mean.
+double painters_complement(double hue_deg);
+
 /// The colour a strategy gives a mass of this mean colour.
 colour::Lab coat_colour(CoatColours colours, const colour::Lab& mean);
 

@@ -1,0 +1,147 @@
+// Work that is on the paper: the plan of the rest is built on it.
+#include <QTest>
+#include <algorithm>
+
+#include "small_world.h"
+
+using namespace yd;
+using plan::PassKind;
+using State = plan::PassMark::State;
+
+namespace {
+
+const subject::Subject& the_subject() {
+  static const subject::Subject s = trial::small_subject();
+  return s;
+}
+
+plan::Plan plan_with(const plan::PlanOptions& o, const media::Collection& c) {
+  Observer observer;
+  return plan::make_plan(the_subject(), trial::paper(), c, trial::shipped_model().parameters, o, observer).value();
+}
+
+std::vector<plan::PassMark> marks_for(const plan::Plan& p, std::size_t count, State state = State::done) {
+  std::vector<plan::PassMark> out;
+  for (std::size_t i = 0; i < count; ++i) out.push_back({plan::signature(p.passes[i]), state, "", 0, 0});
+  return out;
+}
+
+}  // namespace
+
+class TestLaid : public QObject {
+  Q_OBJECT
+ private slots:
+  void what_is_laid_stays_and_the_rest_is_built_on_it() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan before = plan_with(o, c);
+    constexpr std::size_t kDone = 5;
+    QVERIFY(before.passes.size() > kDone);
+    o.laid = plan::laid_after(before, {}, marks_for(before, kDone));
+    o.given_tray = before.tray;
+    QCOMPARE(o.laid.size(), kDone);
+    const plan::Plan after = plan_with(o, c);
+    for (std::size_t i = 0; i < kDone; ++i) {
+      QVERIFY(after.passes[i].laid);
+      QCOMPARE(after.passes[i].stick, before.passes[i].stick);
+      QCOMPARE(after.passes[i].targets, before.passes[i].targets);
+    }
+    for (std::size_t t = 0; t < after.targets.size(); ++t) {
+      const auto laid = plan::state_after(before.passes, static_cast<int>(t), kDone).strokes;
+      QCOMPARE(after.targets[t].laid, static_cast<int>(laid.size()));
+      QVERIFY(std::equal(laid.begin(), laid.end(), after.targets[t].recipe.strokes.begin()));
+      const auto all =
+          plan::state_after(after.passes, static_cast<int>(t), static_cast<int>(after.passes.size())).strokes;
+      QVERIFY(all == after.targets[t].recipe.strokes);
+    }
+    // Going on with the same tray costs little: the planner may have wished another first stroke at most.
+    QVERIFY2(after.area_mean_de00 < before.area_mean_de00 + 1.0, qPrintable(QString::number(after.area_mean_de00)));
+  }
+
+  void another_stick_takes_over() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan before = plan_with(o, c);
+    const int lost = before.passes.back().stick;
+    o.laid = plan::laid_after(before, {}, marks_for(before, before.passes.size() - 1));
+    for (const int s : before.tray) {
+      if (s != lost) o.given_tray.push_back(s);
+    }
+    const plan::Plan after = plan_with(o, c);
+    for (const plan::Pass& p : after.passes) QVERIFY(p.laid || p.stick != lost);
+    QVERIFY(!after.work);
+  }
+
+  void what_was_left_out_is_not_on_the_paper() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan before = plan_with(o, c);
+    auto marks = marks_for(before, 2);
+    marks[1].state = State::skipped;
+    o.laid = plan::laid_after(before, {}, marks);
+    o.given_tray = before.tray;
+    const plan::Plan after = plan_with(o, c);
+    QVERIFY(after.passes[1].skipped);
+    for (const int t : after.passes[1].targets) {
+      const auto strokes = plan::state_after(after.passes, t, 2).strokes;
+      QVERIFY(std::none_of(strokes.begin(), strokes.end(),
+                           [&](const plan::Stroke& s) {
+                             return s.stick == after.passes[1].stick && s.pressure == after.passes[1].pressure;
+                           }) ||
+              std::binary_search(after.passes[0].targets.begin(), after.passes[0].targets.end(), t));
+    }
+  }
+
+  void a_coat_that_is_done_is_not_painted_again() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(8);
+    o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
+    const plan::Plan before = plan_with(o, c);
+    QVERIFY(before.passes[0].kind == PassKind::coat);
+    o.laid = plan::laid_after(before, {}, marks_for(before, 1));
+    const plan::Plan after = plan_with(o, c);
+    const auto coats = std::count_if(after.passes.begin(), after.passes.end(), [&](const plan::Pass& p) {
+      return p.kind == PassKind::coat && p.underpaint == before.passes[0].underpaint;
+    });
+    QCOMPARE(coats, 1);
+    QVERIFY(after.passes[0].laid);
+  }
+
+  void the_same_marks_give_the_same_plan() {
+    const auto c = trial::every(3);
+    plan::PlanOptions o = trial::options_with(8);
+    o.laid = plan::laid_after(plan_with(o, c), {}, marks_for(plan_with(o, c), 3));
+    const plan::Plan p = plan_with(o, c);
+    const plan::Plan q = plan_with(o, c);
+    QCOMPARE(p.passes.size(), q.passes.size());
+    for (std::size_t i = 0; i < p.passes.size(); ++i)
+      QCOMPARE(plan::signature(p.passes[i]), plan::signature(q.passes[i]));
+  }
+
+  // A fixative stop is proposed only where a stroke would find the tooth full, and it helps there.
+  void fixative_is_proposed_only_where_it_helps() {
+    const media::Paper& cartridge = trial::paper("cartridge-cream");
+    plan::PlanOptions o = trial::options_with(8);
+    o.most_strokes = 4;
+    Observer observer;
+    const auto c = trial::every(4);
+    const auto& model = trial::shipped_model().parameters;
+    const plan::Plan p = plan::make_plan(the_subject(), cartridge, c, model, o, observer).value();
+    for (const plan::TargetPlan& t : p.targets) {
+      for (std::size_t i = 0; i < t.recipe.strokes.size(); ++i) {
+        if (!t.recipe.strokes[i].fix_first) continue;
+        auto without = t.recipe.strokes;
+        without[i].fix_first = false;
+        const auto below = std::span(without).first(i);
+        QVERIFY(plan::build(cartridge.ground, model, c.sticks, below).tooth_left() < plan::kFullTooth);
+        QVERIFY(plan::evaluate(cartridge.ground, model, c.sticks, without, t.target).de00 > t.recipe.de00);
+      }
+    }
+    for (const plan::TargetPlan& t : plan_with(trial::options_with(8), c).targets) {
+      for (const plan::Stroke& s : t.recipe.strokes) QVERIFY(!s.fix_first);
+    }
+  }
+};
+
+QTEST_APPLESS_MAIN(TestLaid)
+#include "test_laid.moc"

@@ -1,0 +1,170 @@
+// What each school and manner makes of stacks, and the advice which to take. Common practice, no published source.
+#include <QTest>
+#include <algorithm>
+
+#include "colour/lab.h"
+#include "small_world.h"
+
+using namespace yd;
+using plan::Manner;
+using plan::School;
+using plan::Technique;
+
+namespace {
+
+plan::Plan plan_with(const plan::PlanOptions& options, const media::Collection& c = trial::every(2)) {
+  static const subject::Subject s = trial::small_subject();
+  Observer observer;
+  return plan::make_plan(s, trial::paper(), c, trial::shipped_model().parameters, options, observer).value();
+}
+
+const media::Stick& stick(const media::Collection& c, int i) { return c.sticks[static_cast<std::size_t>(i)]; }
+
+media::Stick of(double l, double a, double b, const char* id) {
+  media::Stick s;
+  s.id = id;
+  s.lab = {l, a, b};
+  return s;
+}
+
+}  // namespace
+
+class TestSchool : public QObject {
+  Q_OBJECT
+ private slots:
+  void names_come_back() {
+    for (const School s : plan::kSchools) QVERIFY(plan::school_by_name(plan::name(s)).value() == s);
+    for (const Manner m : plan::kManners) QVERIFY(plan::manner_by_name(plan::name(m)).value() == m);
+    QVERIFY(!plan::school_by_name("sideways").ok());
+    QVERIFY(!plan::course_by_name("upwards").ok());
+  }
+
+  void which_stick_may_follow() {
+    const auto dark = of(25, 0, -20, "d");
+    const auto middle = of(50, 40, 30, "m");
+    const auto white = of(92, 0, 4, "w");
+    QVERIFY(plan::stick_may_follow({School::dark_first, {}}, dark, white));
+    QVERIFY(!plan::stick_may_follow({School::dark_first, {}}, white, dark));
+    QVERIFY(plan::stick_may_follow({School::light_coat, {}}, white, dark));
+    QVERIFY(plan::stick_may_follow({School::light_coat, {}}, middle, white));
+    QVERIFY(!plan::stick_may_follow({School::light_coat, {}}, dark, middle));
+    QVERIFY(plan::stick_may_follow({School::tone_map, {}}, dark, middle));
+    QVERIFY(!plan::stick_may_follow({School::tone_map, {}}, middle, white));
+    QVERIFY(plan::may_complete({School::flat_broken, {}}, middle, dark, middle));
+    QVERIFY(!plan::may_complete({School::flat_broken, {}}, middle, dark, white));
+    QVERIFY(!plan::may_complete({School::flat_broken, {}}, middle, white, middle));
+  }
+
+  void dark_first_lays_no_dark_over_a_light() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(10);
+    o.school = School::dark_first;
+    for (const auto& t : plan_with(o, c).targets) {
+      for (std::size_t i = 1; i < t.recipe.strokes.size(); ++i)
+        QVERIFY(stick(c, t.recipe.strokes[i - 1].stick).lab.l <=
+                stick(c, t.recipe.strokes[i].stick).lab.l + plan::kDarkFirstSlack);
+    }
+  }
+
+  void the_light_coat_lies_under_light_targets() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(10);
+    const auto share = [&](School school) {
+      o.school = school;
+      double coated = 0;
+      double light = 0;
+      for (const auto& t : plan_with(o, c).targets) {
+        if (t.target.l < 60) continue;
+        light += t.area;
+        coated += plan::is_light_coat(stick(c, t.recipe.strokes.front().stick)) ? t.area : 0;
+      }
+      return coated / light;
+    };
+    QVERIFY2(share(School::light_coat) > 0.8, qPrintable(QString::number(share(School::light_coat))));
+    QVERIFY(share(School::light_coat) > share(School::dark_first) + 0.2);
+    // Over the coat lie glazes, never firm strokes.
+    o.school = School::light_coat;
+    for (const auto& t : plan_with(o, c).targets) {
+      for (std::size_t i = 1; i < t.recipe.strokes.size(); ++i) QVERIFY(t.recipe.strokes[i].pressure < 1);
+    }
+  }
+
+  void flat_broken_reunites() {
+    const auto c = trial::every(3);
+    plan::PlanOptions o = trial::options_with(10);
+    o.school = School::flat_broken;
+    int reunited = 0;
+    const plan::Plan p = plan_with(o, c);
+    for (const auto& t : p.targets) {
+      const auto& s = t.recipe.strokes;
+      QVERIFY(s.size() <= 3);
+      if (s.size() < 3) continue;
+      ++reunited;
+      QCOMPARE(s[0].stick, s[2].stick);
+      QVERIFY(stick(c, s[1].stick).lab.l < stick(c, s[0].stick).lab.l);
+    }
+    QVERIFY(reunited * 2 >= static_cast<int>(p.targets.size()));
+  }
+
+  void the_tone_map_is_laid_and_fixed_first() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(10);
+    o.school = School::tone_map;
+    const plan::Plan p = plan_with(o, c);
+    QVERIFY(!p.coats.empty());
+    for (const plan::Coat& coat : p.coats) QVERIFY(coat.how.medium == plan::CoatMedium::charcoal);
+    QVERIFY(p.passes.front().kind == plan::PassKind::coat);
+    for (const auto& t : p.targets) {
+      for (std::size_t i = 1; i < t.recipe.strokes.size(); ++i)
+        QVERIFY(t.recipe.strokes[i].pressure >= t.recipe.strokes[i - 1].pressure);
+    }
+  }
+
+  void broken_and_rubbed_are_kept() {
+    plan::PlanOptions o = trial::options_with(10);
+    o.manner = Manner::broken;
+    for (const auto& t : plan_with(o).targets) {
+      for (const plan::Stroke& s : t.recipe.strokes) QVERIFY(s.technique == Technique::laid);
+    }
+    o.manner = Manner::rubbed;
+    for (const auto& t : plan_with(o).targets) {
+      const auto& s = t.recipe.strokes;
+      for (std::size_t i = 0; i < s.size(); ++i)
+        QVERIFY(s[i].technique == Technique::rubbed || (i + 1 == s.size() && s.size() > 1));
+    }
+  }
+
+  void one_mass_goes_its_own_way() {
+    plan::PlanOptions o = trial::options_with(10);
+    o.school = School::dark_first;
+    o.ways = {{1, std::nullopt, Manner::broken}, {2, School::tone_map, std::nullopt}};
+    const plan::Plan p = plan_with(o);
+    for (const auto& t : p.targets) {
+      if (t.mass == 1) {
+        for (const plan::Stroke& s : t.recipe.strokes) QVERIFY(s.technique == Technique::laid);
+      }
+      QCOMPARE(t.coat >= 0, t.mass == 2 && t.coat >= 0);
+    }
+    QVERIFY(p.rules[2].school == School::tone_map);
+    QVERIFY(p.rules[0].school == School::dark_first);
+  }
+
+  void advice_follows_media_and_subject() {
+    std::vector<subject::Mass> masses(1);
+    masses[0].area = 1;
+    masses[0].mean = {50, 30, 20};
+    masses[0].targets = {{subject::Role::dark, {20, 0, 0}, 0.5}, {subject::Role::light, {90, 0, 0}, 0.5}};
+    std::vector<media::Stick> pencils(4, of(50, 0, 0, "p"));
+    for (auto& s : pencils) s.medium = optics::Medium::pencil;
+    QVERIFY(plan::advise_school(masses, pencils).school == School::light_coat);
+    std::vector<media::Stick> soft(4, of(50, 0, 0, "s"));
+    QVERIFY(plan::advise_school(masses, soft).school == School::dark_first);
+    masses[0].mean = {50, 3, 4};
+    const auto advice = plan::advise_school(masses, soft);
+    QVERIFY(advice.school == School::tone_map);
+    QVERIFY(advice.reason.find("6.3 steps") != std::string::npos);
+  }
+};
+
+QTEST_APPLESS_MAIN(TestSchool)
+#include "test_school.moc"

@@ -1,0 +1,252 @@
+// The easel in the real window: by keyboard alone, by mouse, through a kill and back.
+#include <QApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMenuBar>
+#include <QProcess>
+#include <QPushButton>
+#include <csignal>
+#include <cstdio>
+
+#include "ui_world.h"
+
+using namespace yd;
+using State = plan::PassMark::State;
+
+namespace {
+
+constexpr const char* kChild = "YD_EASEL_CHILD";  // folder of the run that is killed
+
+/// The run that is to be killed: opens, goes to the easel, marks three passes, says so and works on.
+int child(const QString& folder) {
+  app::Session session(trial::World::materials());
+  QSettings settings(folder + "/settings.ini", QSettings::IniFormat);
+  app::Autosave autosave(session, folder + "/unsaved.dune");
+  app::Advice advice(session);
+  app::EaselWork easel(session, [] { return std::int64_t{1000}; });
+  app::MainWindow window(session, advice, autosave, easel, settings);
+  window.show();
+  window.files().open_path(trial::World::demo("kettle.png"));
+  if (!QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 60000)) return 3;
+  window.show_easel(true);
+  auto* page = window.findChild<app::EaselPage*>("easel");
+  for (int i = 0; i < 3; ++i) QTest::keyClick(page, Qt::Key_Space);
+  easel.note("more white next time");
+  QTest::qWait(2500);
+  std::puts("marked");
+  std::fflush(stdout);
+  QTest::qWait(60000);
+  return 4;
+}
+
+}  // namespace
+
+class TestEasel : public QObject {
+  Q_OBJECT
+ private slots:
+  void a_whole_picture_by_keyboard_alone() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QTest::keyClick(&w.window, Qt::Key_E);
+    if (!w.window.at_easel()) w.window.show_easel(true);
+    auto* page = w.find<app::EaselPage>("easel");
+    QVERIFY(page->isVisible());
+    const int all = w.easel.passes();
+    QVERIFY(all > 5);
+    for (int i = 0; i < all; ++i) {
+      QCOMPARE(w.easel.shown(), i);
+      QVERIFY(w.find<QLabel>("easel_number")->text().contains(QString("Pass %1 of %2").arg(i + 1).arg(all)));
+      QVERIFY(!w.find<QLabel>("easel_title")->text().isEmpty());
+      w.now_s += 60;
+      QTest::keyClick(page, i % 2 == 0 ? Qt::Key_Space : Qt::Key_Right);
+      QVERIFY(w.easel.mark_of(i).state == State::done);
+      QCOMPARE(w.easel.mark_of(i).minutes, 1.0);
+    }
+    QCOMPARE(w.easel.count_done(), all);
+    QCOMPARE(w.easel.shown(), all);
+    QCOMPARE(w.find<QLabel>("easel_title")->text(), QString("Step back."));
+    QVERIFY(!w.find<QPushButton>("easel_done")->isEnabled());
+    QTest::keyClick(page, Qt::Key_Left);
+    QCOMPARE(w.easel.shown(), all - 1);
+    QTest::keyClick(page, Qt::Key_Escape);
+    QVERIFY(!w.window.at_easel());
+    QVERIFY(w.window.menuBar()->isVisible());
+  }
+
+  void a_click_anywhere_goes_on_and_undo_takes_it_back() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.show_easel(true);
+    auto* page = w.find<app::EaselPage>("easel");
+    QTest::mouseClick(page, Qt::LeftButton, {}, QPoint(40, 40));
+    QCOMPARE(w.easel.shown(), 1);
+    QVERIFY(w.easel.mark_of(0).state == State::done);
+    QTest::mouseClick(w.find<QPushButton>("easel_back"), Qt::LeftButton);
+    QCOMPARE(w.easel.shown(), 0);
+    QVERIFY(w.easel.mark_of(0).state == State::done);
+    w.session.undo_stack().undo();
+    QVERIFY(w.easel.mark_of(0).state == State::open);
+    QTest::keyClick(page, Qt::Key_S);
+    QVERIFY(w.easel.mark_of(0).state == State::skipped);
+    w.easel.show_pass(0);
+    QTest::keyClick(page, Qt::Key_O);
+    QVERIFY(w.easel.mark_of(0).state == State::open);
+  }
+
+  void a_note_is_kept_with_its_pass() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.show_easel(true);
+    auto* page = w.find<app::EaselPage>("easel");
+    auto* note = w.find<QLineEdit>("easel_note");
+    note->setText("thin here");
+    emit note->editingFinished();
+    QCOMPARE(QString::fromStdString(w.easel.mark_of(0).note), QString("thin here"));
+    QTest::keyClick(page, Qt::Key_Space);
+    QCOMPARE(note->text(), QString());
+    QTest::keyClick(page, Qt::Key_Left);
+    QCOMPARE(note->text(), QString("thin here"));
+    const QString file = w.dir.filePath("noted.dune");
+    QVERIFY(w.window.files().save_path(file));
+    const auto project = formats::load_project(file);
+    QVERIFY(project.ok());
+    QVERIFY(project->marks == w.session.choices().marks);
+  }
+
+  void another_stick_and_the_rest_is_planned_anew() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.show_easel(true);
+    auto* page = w.find<app::EaselPage>("easel");
+    QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Space);
+    const auto before = w.session.planned();
+    const int old = before->plan.passes[2].stick;
+    QTest::keyClick(page, Qt::Key_R);
+    auto* list = w.find<QListWidget>("substitutes");
+    QVERIFY(list->isVisible());
+    QTest::keyClick(list, Qt::Key_Escape);
+    QVERIFY(!list->isVisible());
+    QTest::keyClick(page, Qt::Key_R);
+    const int chosen = list->item(0)->data(Qt::UserRole).toInt();
+    QElapsedTimer timer;
+    timer.start();
+    emit list->itemActivated(list->item(0));
+    QVERIFY(w.settle());
+    qInfo("replanned in %lld ms, with the judging after it", timer.elapsed());
+    const auto after = w.session.planned();
+    QVERIFY(after != before);
+    QCOMPARE(w.easel.shown(), 2);
+    for (int i = 0; i < 2; ++i) {
+      QVERIFY(after->plan.passes[static_cast<std::size_t>(i)].laid);
+      QCOMPARE(after->plan.passes[static_cast<std::size_t>(i)].targets,
+               before->plan.passes[static_cast<std::size_t>(i)].targets);
+      QVERIFY(w.easel.mark_of(i).state == State::done);
+    }
+    for (const plan::Pass& p : after->plan.passes) QVERIFY(p.laid || p.stick != old);
+    QVERIFY(std::find(w.session.choices().plan.given_tray.begin(), w.session.choices().plan.given_tray.end(), chosen) !=
+            w.session.choices().plan.given_tray.end());
+    // Saved and opened again the plan of the rest is the same.
+    const QString file = w.dir.filePath("half.dune");
+    QVERIFY(w.window.files().save_path(file));
+    trial::World again;
+    again.window.files().open_path(file);
+    QVERIFY(again.settle());
+    QCOMPARE(again.session.planned()->plan.passes.size(), after->plan.passes.size());
+    for (std::size_t i = 0; i < after->plan.passes.size(); ++i)
+      QCOMPARE(plan::signature(again.session.planned()->plan.passes[i]), plan::signature(after->plan.passes[i]));
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.planned()->plan.passes[2].stick, old);
+    QVERIFY(w.easel.mark_of(1).state == State::done);
+  }
+
+  void what_dries_is_counted_down() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    app::Choices c = w.session.choices();
+    c.plan.underpaint.picture = plan::CoatChoice{plan::CoatMedium::alcohol, plan::CoatColours::local};
+    w.session.change(c, "coat");
+    QVERIFY(w.settle());
+    w.window.show_easel(true);
+    QVERIFY(w.session.planned()->plan.passes[0].kind == plan::PassKind::coat);
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Space);
+    QCOMPARE(w.easel.drying().size(), std::size_t{1});
+    QVERIFY(w.easel.drying()[0].flammable);
+    QCOMPARE(w.easel.drying()[0].left_s, std::int64_t{360});
+    QVERIFY(w.find<QLabel>("easel_drying")->text().contains("no flame"));
+    w.now_s += 361;
+    QVERIFY(w.easel.drying().empty());
+  }
+
+  void the_clock_stops_while_the_easel_is_left() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.show_easel(true);
+    w.now_s += 100;
+    QCOMPARE(w.easel.running_s(), std::int64_t{100});
+    w.window.show_easel(false);
+    w.now_s += 1000;
+    QCOMPARE(w.easel.running_s(), std::int64_t{100});
+    w.window.show_easel(true);
+    w.now_s += 5;
+    QCOMPARE(w.easel.running_s(), std::int64_t{105});
+  }
+
+  void a_killed_run_loses_nothing() {
+    QTemporaryDir folder;
+    QProcess run;
+    auto environment = QProcessEnvironment::systemEnvironment();
+    environment.insert(kChild, folder.path());
+    run.setProcessEnvironment(environment);
+    run.start(QCoreApplication::applicationFilePath(), {});
+    QByteArray said;
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+          run.waitForReadyRead(200);
+          said += run.readAllStandardOutput();
+          return said.contains("marked");
+        },
+        120000));
+    ::kill(static_cast<pid_t>(run.processId()), SIGKILL);
+    QVERIFY(run.waitForFinished(10000));
+    QCOMPARE(run.exitStatus(), QProcess::CrashExit);
+    const auto left = formats::load_project(folder.filePath("unsaved.dune"));
+    QVERIFY2(left.ok(), left.ok() ? "" : describe(left.error()).c_str());
+    QCOMPARE(
+        std::count_if(left->marks.begin(), left->marks.end(), [](const auto& m) { return m.state == State::done; }), 3);
+    QCOMPARE(left->marks.back().note, std::string("more white next time"));
+    // The next start offers it, and the easel stands at the fourth pass.
+    app::Session session(trial::World::materials());
+    QSettings settings(folder.filePath("settings.ini"), QSettings::IniFormat);
+    app::Autosave autosave(session, folder.filePath("unsaved.dune"));
+    app::Advice advice(session);
+    app::EaselWork easel(session, [] { return std::int64_t{2000}; });
+    app::MainWindow window(session, advice, autosave, easel, settings);
+    window.show();
+    auto* notice = window.findChild<app::NoticeBar*>("notice");
+    QVERIFY(notice->isVisible());
+    QTest::mouseClick(notice->findChild<QPushButton*>("notice_action"), Qt::LeftButton);
+    QVERIFY(QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 60000));
+    QCOMPARE(easel.next_open(), 3);
+    session.undo_stack().setClean();
+    autosave.forget();
+  }
+
+  void an_empty_easel_says_what_to_do() {
+    trial::World w;
+    w.window.show_easel(true);
+    QVERIFY(!w.window.at_easel());
+    QVERIFY(w.find<app::NoticeBar>("notice")->isVisible());
+  }
+};
+
+int main(int argc, char** argv) {
+  QApplication application(argc, argv);
+  const QString folder = qEnvironmentVariable(kChild);
+  if (!folder.isEmpty()) return child(folder);
+  TestEasel test;
+  return QTest::qExec(&test, argc, argv);
+}
+#include "test_easel.moc"

@@ -112,12 +112,12 @@ int run(int argc, char** argv) {
 }  // namespace
 
 int main(int argc, char** argv) {
-  // Qt's picture plugins want an application object to find their folder; none needs a display.
-  // What is printed needs fonts, and so Qt Gui, but no screen.
-  if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-  const QGuiApplication application(argc, argv);
   // Qt's picture readers remark on small faults of a file; standard error is for our one line.
   qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
+  // Qt's picture plugins want an application object to find their folder, what is printed needs fonts; none needs a
+  // screen.
+  if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+  const QGuiApplication application(argc, argv);
   try {
     return run(argc, argv);
   } catch (const std::exception& e) {

@@ -154,9 +154,10 @@ class TestProject : public QObject {
     QTest::newRow("text") << QByteArray("hello") << "no zip";
     QTest::newRow("truncated") << good.left(good.size() - 400) << "cut short";
     QTest::newRow("half") << good.left(good.size() / 2) << "cut short";
-    QTest::newRow("newer") << with_text("\"version\": 2", "\"version\": 3") << "newer version";
+    QTest::newRow("newer") << with_text("\"version\": 3", "\"version\": 4") << "newer version";
     QTest::newRow("letters") << with_text("\"masses\": 20", "\"masses\": \"many\"") << "field \"masses\"";
-    QTest::newRow("school") << with_text("dark-first", "sideways") << "field \"school\"";
+    QTest::newRow("school") << with_text("\"tone-map\"", "\"sideways\"") << "field \"school\"";
+    QTest::newRow("laid stick") << with_text("\"level\": 0", "\"level\": \"low\"") << "field \"level\"";
     QTest::newRow("traversal") << with("../../etc/evil.json", "{}") << "points outside";
     QTest::newRow("absolute") << with("/etc/evil", "x") << "points outside";
     QTest::newRow("bad json") << with("project.json", "{\"format\":") << "not valid JSON";

@@ -48,6 +48,12 @@ Result<json> json_entry(const Entries& entries, const char* name, const QString&
   return media::parse_json(bytes->toStdString(), file.toStdString() + ", " + name);
 }
 
+/// Parts are read on their own and know their place in the file, but not the file.
+Error in_file(Error e, const QString& file) {
+  if (e.where.find(file.toStdString()) == std::string::npos) e.where = file.toStdString() + ", " + e.where;
+  return e;
+}
+
 void read_choices(media::Fields& f, Project& p) {
   media::Fields reference = f.object("reference");
   p.reference_name = QString::fromStdString(reference.text("name"));
@@ -97,7 +103,7 @@ Result<Project> load_project(const QString& file) {
   }
   Project p;
   read_choices(f, p);
-  if (f.error()) return *f.error();
+  if (f.error()) return in_file(*f.error(), file);
   if (!f.has("paper")) return bad_value(file.toStdString() + ", field \"paper\"", "is missing");
   auto paper = media::paper_from_json(top.value()["paper"], file.toStdString() + ", paper");
   if (!paper) return paper.error();
@@ -109,7 +115,7 @@ Result<Project> load_project(const QString& file) {
   p.collection = std::move(collection).value();
   media::Fields choices = f.object("plan");
   read_plan_options(choices, p.plan, p.collection);
-  if (choices.error()) return *choices.error();
+  if (choices.error()) return in_file(*choices.error(), file);
   auto reference = entry(entries.value(), kReferenceEntry, file);
   if (!reference) return reference.error();
   p.reference = std::move(reference).value();

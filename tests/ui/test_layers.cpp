@@ -206,6 +206,10 @@ class TestLayers : public QObject {
     order->setCurrentIndex(2);
     emit order->activated(2);
     QVERIFY(core->grab().toImage() != before);
+    core->setFocus();
+    QTest::keyClick(core, Qt::Key_Up);
+    QVERIFY(core->accessibleDescription().contains("tooth left"));
+    QVERIFY(core->accessibleDescription().contains("lay "));
     QTest::mousePress(core, Qt::LeftButton, {}, QPoint(101, 8));
     QCOMPARE(w.session.cursor(), 0);
     QMouseEvent move(QEvent::MouseMove, QPointF(core->width() / 2.0, 8),

@@ -4,11 +4,16 @@
 
 #include "exports/core_columns.h"
 #include "models/course_model.h"
+#include "models/finding_model.h"
+#include "models/images.h"
+#include "models/layer_words.h"
 #include "models/paper_model.h"
 #include "models/pass_model.h"
 #include "models/reading.h"
 #include "models/recipe_view.h"
+#include "models/school_view.h"
 #include "models/stick_model.h"
+#include "session/order_edits.h"
 
 using namespace yd;
 
@@ -136,6 +141,102 @@ class TestModels : public QObject {
       before = d;
       QVERIFY(!model.strokes(i).empty());
     }
+  }
+
+  void finding_rows_show_the_first_five() {
+    app::FindingModel model;
+    const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
+    QCOMPARE(model.rowCount(), 0);
+    auto many = std::make_shared<app::Planned>(*planned_);
+    for (int i = 0; i < 9; ++i) {
+      plan::Finding f;
+      f.check = static_cast<plan::Check>(i);
+      f.text = "Something.";
+      f.evidence = "numbers";
+      many->findings.push_back(f);
+    }
+    const int all = static_cast<int>(many->findings.size());
+    model.set_plan(many);
+    QCOMPARE(model.rowCount(), 5);
+    QCOMPARE(model.hidden(), all - 5);
+    model.show_all(true);
+    QCOMPARE(model.rowCount(), all);
+    QCOMPARE(model.hidden(), 0);
+    const QString text = model.index(all - 1, 0).data().toString();
+    QVERIFY(text[0].isUpper());
+    QCOMPARE(model.index(all - 1, 0).data(Qt::UserRole).toString(), QString("numbers"));
+    QVERIFY(model.finding(all) == nullptr);
+    QVERIFY(app::finding_words(*model.finding(all - 1)).contains("Nothing in the plan mends this"));
+  }
+
+  void every_school_has_a_cut_of_its_own() {
+    const auto views = app::school_views(*planned_, *materials_);
+    QCOMPARE(views.size(), plan::kSchools.size());
+    int chosen = 0;
+    for (const auto& v : views) {
+      QVERIFY(!v.title.isEmpty() && !v.order.isEmpty() && !v.usual_for.isEmpty());
+      QCOMPARE(v.cut.steps.size(), 3);
+      QVERIFY(!v.cut.strata[0].coats.empty());
+      chosen += v.chosen ? 1 : 0;
+    }
+    QCOMPARE(chosen, 1);
+    QVERIFY(views[0].cut.speckle != views[1].cut.speckle);
+  }
+
+  void why_and_time_are_told() {
+    const auto& p = planned_->plan;
+    for (int i = 0; i < static_cast<int>(p.passes.size()); ++i) {
+      const QString why = app::why_words(*planned_, materials_->model.parameters, i);
+      QVERIFY(why.contains("tooth left"));
+      QVERIFY(why.count('\n') < 14);
+    }
+    const QString time = app::time_words(*planned_);
+    QVERIFY(time.contains("no order has fewer than " + QString::number(p.sequence.changes_bound)));
+    QVERIFY(time.contains("Step back"));
+  }
+
+  void a_pass_lights_its_own_parts() {
+    const auto& p = planned_->plan;
+    const auto& pass = p.passes.front();
+    const QImage mask = app::pass_mask(planned_->map, pass.targets, static_cast<int>(p.targets.size()));
+    qint64 lit = 0;
+    for (int y = 0; y < mask.height(); ++y) {
+      for (int x = 0; x < mask.width(); ++x) lit += mask.constScanLine(y)[x] == 255 ? 1 : 0;
+    }
+    qint64 wanted = 0;
+    for (const auto t : planned_->map.target.data)
+      wanted += std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t)) ? 1 : 0;
+    QCOMPARE(lit, wanted);
+    QVERIFY(lit > 0);
+  }
+
+  void a_pass_is_not_moved_before_what_it_is_built_on() {
+    const app::Choices choices;
+    for (const plan::Edge& e : planned_->plan.edges) {
+      if (e.rule != plan::Rule::built_up) continue;
+      const auto moved = app::move_pass(*planned_, choices, e.after, e.before);
+      QVERIFY(!moved.choices);
+      QVERIFY(moved.says.contains("cannot go there"));
+      break;
+    }
+    const auto stays = app::move_pass(*planned_, choices, 2, 2);
+    QVERIFY(stays.choices && stays.says.isEmpty());
+    QVERIFY(!app::move_pass(*planned_, choices, 100000, 2).choices);
+  }
+
+  void substitutes_are_like_and_not_in_the_tray() {
+    const int old = planned_->plan.tray.front();
+    const auto& sticks = planned_->collection->sticks;
+    const auto found = app::substitutes(*planned_, old, 6);
+    QCOMPARE(found.size(), std::size_t{6});
+    for (const int s : found) {
+      QVERIFY(!std::binary_search(planned_->plan.tray.begin(), planned_->plan.tray.end(), s));
+      QVERIFY(
+          plan::may_lie_over(sticks[static_cast<std::size_t>(s)].medium, sticks[static_cast<std::size_t>(old)].medium));
+    }
+    const app::Choices next = app::with_substitute(*planned_, {}, old, found[0]);
+    QCOMPARE(next.plan.given_tray.size(), planned_->plan.tray.size());
+    QVERIFY(std::find(next.plan.given_tray.begin(), next.plan.given_tray.end(), old) == next.plan.given_tray.end());
   }
 
  private:

@@ -3,6 +3,14 @@
 #include <algorithm>
 
 namespace yd::app {
+namespace {
+
+QString capitalised(QString text) {
+  if (!text.isEmpty()) text[0] = text[0].toUpper();
+  return text;
+}
+
+}  // namespace
 
 void FindingModel::set_plan(PlannedPtr planned) {
   beginResetModel();
@@ -33,7 +41,7 @@ QVariant FindingModel::data(const QModelIndex& index, int role) const {
   if (f == nullptr) return {};
   switch (role) {
     case Qt::DisplayRole:
-      return tr("%1. %2").arg(tr(plan::name(f->check)), QString::fromStdString(f->text));
+      return tr("%1. %2").arg(capitalised(tr(plan::name(f->check))), QString::fromStdString(f->text));
     case Qt::ToolTipRole:
     case Qt::UserRole:
       return QString::fromStdString(f->evidence);

@@ -48,7 +48,7 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
     case pressure:
       if (pass.kind != plan::PassKind::stroke) return {};
       return pass.technique == plan::Technique::laid ? pressure_words(pass.pressure)
-                                                     : tr("%1, rubbed").arg(pressure_words(pass.pressure));
+                                                     : tr("%1, rub").arg(pressure_words(pass.pressure));
     case technique:
       if (pass.kind == plan::PassKind::fix) return tr("sprayed");
       if (pass.kind == plan::PassKind::coat) return tr("coat");

@@ -30,7 +30,12 @@ void fill(QLabel* label, const QColor& colour) {
 }  // namespace
 
 EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
-    : QWidget(parent), session_(session), work_(work), picture_(link_, "easel_picture"), card_(new QStackedWidget) {
+    : QWidget(parent),
+      session_(session),
+      work_(work),
+      picture_(link_, "easel_picture"),
+      board_(board_link_, "easel_board"),
+      card_(new QStackedWidget) {
   setObjectName("easel");
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Easel"));
@@ -38,8 +43,11 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
   card_->addWidget(make_card());
   card_->addWidget(make_substitutes());
   // A click on the picture is a click anywhere; zooming is for the plan.
-  picture_.setAttribute(Qt::WA_TransparentForMouseEvents);
-  picture_.setFocusPolicy(Qt::NoFocus);
+  for (PictureView* view : {&picture_, &board_}) {
+    view->setAttribute(Qt::WA_TransparentForMouseEvents);
+    view->setFocusPolicy(Qt::NoFocus);
+  }
+  board_.setAccessibleName(tr("The board as it should look after this pass"));
   auto* row = new QHBoxLayout;
   row->addWidget(&picture_, 1);
   row->addWidget(card_);
@@ -129,7 +137,7 @@ QWidget* EaselPage::make_card() {
        {static_cast<QWidget*>(how_), static_cast<QWidget*>(where_), static_cast<QWidget*>(after_words_),
         static_cast<QWidget*>(tooth_words_), static_cast<QWidget*>(tooth_), static_cast<QWidget*>(drying_)})
     column->addWidget(w);
-  column->addStretch(1);
+  column->addWidget(&board_, 1);
   column->addWidget(next_);
   column->addWidget(note_);
   column->addWidget(safety_);
@@ -220,6 +228,7 @@ void EaselPage::refresh_pass(int at) {
   const exports::PlanView view = view_of(*planned, session_.materials().model.parameters);
   const exports::PassWords w = exports::words_of(view, at);
   const plan::PassMark mark = work_.mark_of(at);
+  board_.set_image(session_.board_after(pass.number));
   picture_.set_mask(pass_mask(planned->map, pass.targets, static_cast<int>(planned->plan.targets.size())));
   const QString state =
       mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
@@ -253,6 +262,7 @@ void EaselPage::refresh_pass(int at) {
 }
 
 void EaselPage::show_end() {
+  board_.set_image(session_.board_after(work_.passes()));
   picture_.set_mask({});
   const bool planned = session_.planned() != nullptr;
   number_->setText(planned ? tr("All %1 passes are done or left out").arg(work_.passes())

@@ -53,7 +53,9 @@ class EaselPage : public QWidget {
   Session& session_;
   EaselWork& work_;
   ViewLink link_;
+  ViewLink board_link_;
   PictureView picture_;
+  PictureView board_;
   Voice voice_;
   QTimer tick_;
   QStackedWidget* card_;

@@ -3,6 +3,7 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "exports/pass_words.h"
 #include "models/layer_words.h"
 
 namespace yd::app {
@@ -22,6 +23,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
       sitting_(new LabelledSlider(tr("Length of a sitting, minutes"), "sitting", 15, 240)),
       time_(paragraph()),
       easel_(new QPushButton(tr("To the easel"))),
+      safety_(paragraph()),
       care_(paragraph()) {
   tabs_->setObjectName("layer_tabs");
   tabs_->setDocumentMode(true);
@@ -33,6 +35,8 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   tabs_->addTab(passes, tr("Passes"));
   tabs_->addTab(advice, tr("Advice"));
   tabs_->addTab(make_time(), tr("Time"));
+  tabs_->addTab(make_safety(), tr("Safety"));
+  safety_->setObjectName("safety_page");
   auto* column = new QVBoxLayout(this);
   column->setSpacing(4);
   column->addWidget(school_);
@@ -73,12 +77,22 @@ QWidget* LayersPanel::make_time() {
   return page;
 }
 
+QWidget* LayersPanel::make_safety() {
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidget(safety_);
+  return scroll;
+}
+
 void LayersPanel::refresh() {
   strokes_->show_value(session_.choices().plan.most_strokes);
   sitting_->show_value(static_cast<int>(session_.choices().plan.sitting_minutes));
   const PlannedPtr planned = session_.planned();
   easel_->setEnabled(planned != nullptr);
   time_->setText(planned ? time_words(*planned) : tr("Open a picture: the time it takes will stand here."));
+  safety_->setText(planned ? exports::safety_page(view_of(*planned, session_.materials().model.parameters)).join("\n\n")
+                           : tr("Open a picture: the cautions for its materials will stand here."));
   const bool care = planned && std::any_of(planned->plan.tray.begin(), planned->plan.tray.end(), [&](int i) {
                       return media::needs_care(planned->collection->sticks[static_cast<std::size_t>(i)]);
                     });

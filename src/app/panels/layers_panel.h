@@ -26,6 +26,7 @@ class LayersPanel : public QWidget {
 
  private:
   QWidget* make_time();
+  QWidget* make_safety();
   void refresh();
 
   Session& session_;
@@ -35,6 +36,7 @@ class LayersPanel : public QWidget {
   LabelledSlider* sitting_;
   QLabel* time_;
   QPushButton* easel_;
+  QLabel* safety_;
   QLabel* care_;
 };
 

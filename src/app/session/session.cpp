@@ -429,11 +429,11 @@ void Session::set_lit_pass(int number) {
   emit lit_changed(number);
 }
 
-QImage Session::board() const {
+QImage Session::board_after(int passes) const {
   if (!planned_) return {};
-  if (cursor_ == static_cast<int>(planned_->plan.passes.size()) && light_ == colour::Illuminant::d50)
+  if (passes == static_cast<int>(planned_->plan.passes.size()) && light_ == colour::Illuminant::d50)
     return planned_->finished;
-  const auto palette = board::palette_after(planned_->plan, cursor_, *planned_->paper, *planned_->collection,
+  const auto palette = board::palette_after(planned_->plan, passes, *planned_->paper, *planned_->collection,
                                             materials_.model.parameters, light_);
   return to_image(board::render(planned_->map, palette));
 }

@@ -49,7 +49,8 @@ class Session : public QObject {
   int cursor() const { return cursor_; }
   void set_cursor(int passes);
   /// The predicted picture at the cursor; empty without a plan.
-  QImage board() const;
+  QImage board() const { return board_after(cursor_); }
+  QImage board_after(int passes) const;
 
   /// The light the board is looked at under; a way of looking, not a choice of the plan.
   colour::Illuminant light() const { return light_; }

@@ -24,7 +24,9 @@ CoreSample::CoreSample(QWidget* parent) : QWidget(parent), order_(new QComboBox(
   setObjectName("core_sample");
   setAccessibleName(tr("Core sample: layers of every mass"));
   setFocusPolicy(Qt::StrongFocus);
-  setToolTip(tr("Layers of every mass, from the paper up. Left and right step through the passes."));
+  setToolTip(
+      tr("Layers of every mass, from the paper up. Left and right step through the passes, up and down tell the "
+         "recipes."));
   order_->setObjectName("core_order");
   order_->setAccessibleName(tr("Order of the columns"));
   order_->addItems({tr("in working order"), tr("by plane"), tr("by value")});
@@ -167,6 +169,23 @@ const CoreSample::Hit* CoreSample::hit_at(QPointF place) const {
   return nullptr;
 }
 
+QString CoreSample::column_words(int column) const {
+  const exports::CoreColumn& c = drawing_.columns[static_cast<std::size_t>(column)];
+  QStringList lines{tr("%1. %2, tooth left %3 %").arg(c.label, c.name).arg(qRound(c.tooth_left * 100))};
+  lines << QStringList(c.recipe.begin(), c.recipe.end());
+  return lines.join("\n");
+}
+
+/// By keyboard: the recipe of the next or last column, as the mouse shows it.
+void CoreSample::tell_column(int step) {
+  const int n = static_cast<int>(drawing_.columns.size());
+  if (n == 0) return;
+  told_ = std::clamp(told_ + step, 0, n - 1);
+  const QRectF r = column_rect(static_cast<std::size_t>(told_));
+  setAccessibleDescription(column_words(told_));
+  QToolTip::showText(mapToGlobal(r.topLeft().toPoint()), column_words(told_), this);
+}
+
 int CoreSample::column_at(double x) const {
   for (std::size_t c = 0; c < drawing_.columns.size(); ++c) {
     if (column_rect(c).left() <= x && x < column_rect(c).right()) return static_cast<int>(c);
@@ -194,6 +213,12 @@ void CoreSample::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Right:
       emit cursor_asked(cursor_ + 1);
       break;
+    case Qt::Key_Up:
+      tell_column(1);
+      break;
+    case Qt::Key_Down:
+      tell_column(-1);
+      break;
     case Qt::Key_Home:
       emit cursor_asked(0);
       break;
@@ -215,11 +240,9 @@ bool CoreSample::event(QEvent* e) {
   if (e->type() == QEvent::ToolTip) {
     const auto* help = static_cast<QHelpEvent*>(e);
     if (const int column = column_at(help->pos().x()); column >= 0) {
-      const exports::CoreColumn& c = drawing_.columns[static_cast<std::size_t>(column)];
-      QStringList lines{tr("%1. %2, tooth left %3 %").arg(c.label, c.name).arg(qRound(c.tooth_left * 100))};
-      lines << QStringList(c.recipe.begin(), c.recipe.end());
-      if (const Hit* hit = hit_at(help->pos())) lines << tr("Here: pass %1").arg(hit->pass);
-      QToolTip::showText(help->globalPos(), lines.join("\n"));
+      QString text = column_words(column);
+      if (const Hit* hit = hit_at(help->pos())) text += "\n" + tr("Here: pass %1").arg(hit->pass);
+      QToolTip::showText(help->globalPos(), text);
       return true;
     }
   }

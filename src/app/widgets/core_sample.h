@@ -45,6 +45,8 @@ class CoreSample : public QWidget {
   QRectF slide() const;
   void slide_to(double x);
   int column_at(double x) const;
+  QString column_words(int column) const;
+  void tell_column(int step);
   QRectF column_rect(std::size_t index) const;
   void draw_ground(QPainter& painter) const;
   void draw_block(QPainter& painter, const QRectF& where, const exports::CoreBlock& block) const;
@@ -59,6 +61,7 @@ class CoreSample : public QWidget {
   int cursor_ = 0;
   int lit_ = 0;
   bool sliding_ = false;
+  int told_ = -1;  ///< column whose recipe was told last by keyboard
 };
 
 }  // namespace yd::app

@@ -32,7 +32,7 @@ void StrokeView::paintEvent(QPaintEvent*) {
   QColor colour = drawing_.colour;
   if (drawing_.rubbed) {
     colour.setAlphaF(0.45 + 0.45 * drawing_.pressure);
-    painter.fillRect(QRectF(-reach * 0.72, -reach * 0.42, reach * 1.44, reach * 0.84), colour);
+    painter.fillRect(QRectF(-reach * 0.8, -reach * 0.34, reach * 1.6, reach * 0.68), colour);
     return;
   }
   // Broken strokes leave paper between them; gaps shrink as the hand gets firmer.

@@ -18,6 +18,8 @@ double nearest_difference(std::span<const Stack> stacks, const colour::Lab& targ
 /// reads as even. Ours, set by eye on the demo pictures.
 inline constexpr double kSpeckleFree = 5.0;  ///< standard deviation of L*
 inline constexpr double kSpecklePrice = 0.12;
+/// Rubbing on top makes a picture lifeless where everything is rubbed: it has to bring the colour nearer by this much.
+inline constexpr double kRubPrice = 0.4;
 /// A pass saved is worth this much on one target.
 inline constexpr double kPassPrice = 0.5;
 double stack_price(const Stack& stack);

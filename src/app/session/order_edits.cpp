@@ -12,6 +12,7 @@ QString tr(const char* text) { return QCoreApplication::translate("order", text)
 
 std::vector<std::string> signatures(const std::vector<plan::Pass>& passes) {
   std::vector<std::string> out;
+  out.reserve(passes.size());
   for (const plan::Pass& p : passes) out.push_back(plan::signature(p));
   return out;
 }

@@ -64,14 +64,15 @@ QByteArray stack_xml(const PlanView& p, const QList<LayerEntry>& layers) {
   xml.writeAttribute("h", QString::number(p.map.target.height));
   xml.writeStartElement("stack");
   // The first layer in the file is the topmost.
-  for (auto it = layers.rbegin(); it != layers.rend(); ++it) {
+  for (qsizetype n = layers.size(); n > 0; --n) {
+    const LayerEntry& layer = layers[n - 1];
     xml.writeStartElement("layer");
-    xml.writeAttribute("name", it->name);
-    xml.writeAttribute("src", it->file);
-    xml.writeAttribute("x", QString::number(it->at.x()));
-    xml.writeAttribute("y", QString::number(it->at.y()));
+    xml.writeAttribute("name", layer.name);
+    xml.writeAttribute("src", layer.file);
+    xml.writeAttribute("x", QString::number(layer.at.x()));
+    xml.writeAttribute("y", QString::number(layer.at.y()));
     xml.writeAttribute("opacity", "1.0");
-    xml.writeAttribute("visibility", it->visible ? "visible" : "hidden");
+    xml.writeAttribute("visibility", layer.visible ? "visible" : "hidden");
     xml.writeAttribute("composite-op", "svg:src-over");
     xml.writeEndElement();
   }

@@ -183,7 +183,9 @@ std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
     for (const Stroke& s : t.recipe.strokes) masses[s.stick].insert(t.mass), area[s.stick] += t.area;
   }
   std::vector<Finding> out;
-  for (const auto& [stick, where] : masses) {
+  for (const auto& entry : masses) {
+    const int stick = entry.first;
+    const std::set<int>& where = entry.second;
     const media::Stick& s = in.sticks[static_cast<std::size_t>(stick)];
     if (colour::chroma(s.lab) < kVivid || where.size() > 1 || area[stick] > kSmall) continue;
     const bool echoed = std::any_of(in.plan->targets.begin(), in.plan->targets.end(), [&](const TargetPlan& t) {

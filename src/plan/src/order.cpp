@@ -29,8 +29,8 @@ std::vector<int> united(const std::vector<int>& p, const std::vector<int>& q) {
 class Joiner {
  public:
   Joiner(const JobGraph& graph, const Sequence& sequence) : graph_(graph), pass_of_(graph.jobs.size(), -1) {
-    for (std::size_t e = 0; e < graph.edges.size(); ++e) {
-      if (graph.edges[e].rule != Rule::far_first) apart_.insert({graph.edges[e].before, graph.edges[e].after});
+    for (const Edge& e : graph.edges) {
+      if (e.rule != Rule::far_first) apart_.insert({e.before, e.after});
     }
     for (const int j : sequence.order) take(j);
   }

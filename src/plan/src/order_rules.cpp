@@ -1,5 +1,6 @@
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <cstdint>
 #include <map>
 #include <queue>
@@ -267,8 +268,7 @@ std::string why(const Edge& e, std::span<const subject::Mass> masses) {
     case Rule::built_up:
       return "It is built on " + pass + " in " + n + ".";
     case Rule::dries:
-      return "The coat of " + pass + " has to be dry (" + std::to_string(static_cast<int>(e.lag_minutes + 0.5)) +
-             " min).";
+      return "The coat of " + pass + " has to be dry (" + std::to_string(std::lround(e.lag_minutes)) + " min).";
     case Rule::fixed:
       return e.lag_minutes > 0 ? "The fixative of " + pass + " holds what is below and has to be dry."
                                : "It holds what " + pass + " laid in " + n + ".";

@@ -241,7 +241,7 @@ class Planner {
       std::sort(tray_.begin(), tray_.end());
       return success();
     }
-    const Status chosen = choose_places(observer);
+    Status chosen = choose_places(observer);
     if (chosen.ok()) tray_ = work_.to_collection(work_.tray.sticks);
     return chosen;
   }

@@ -96,8 +96,8 @@ class Graph {
     std::vector<Bits> below(at(n_), nothing());
     std::vector<Bits> apart(at(n_), nothing());
     runs_.assign(at(n_), 1);
-    for (auto it = topological_.rbegin(); it != topological_.rend(); ++it) {
-      const int v = *it;
+    for (std::size_t n = topological_.size(); n > 0; --n) {
+      const int v = topological_[n - 1];
       for (const int e : after_[at(v)]) {
         const int w = edge(e).after;
         put(below[at(v)], w);
@@ -114,10 +114,11 @@ class Graph {
 
   void measure_tails() {
     tail_.assign(at(n_), 0);
-    for (auto it = topological_.rbegin(); it != topological_.rend(); ++it) {
+    for (std::size_t n = topological_.size(); n > 0; --n) {
+      const int v = topological_[n - 1];
       double after = 0;
-      for (const int e : after_[at(*it)]) after = std::max(after, edge(e).lag + tail_[at(edge(e).after)]);
-      tail_[at(*it)] = job(*it).minutes + after;
+      for (const int e : after_[at(v)]) after = std::max(after, edge(e).lag + tail_[at(edge(e).after)]);
+      tail_[at(v)] = job(v).minutes + after;
     }
   }
 
@@ -226,6 +227,7 @@ class Runner {
         when = ready, soonest = i;
       }
     }
+    out.reserve(tools.size() + 1);
     for (const int tool : tools) out.push_back(run(s, tool));
     alone(s, out);
     if (soonest >= 0) {

@@ -21,6 +21,7 @@ std::vector<Outline> outlines(const LabelImage& labels, std::size_t masses, doub
       std::vector<cv::Point> simple;
       cv::approxPolyDP(line, simple, tolerance_px, true);
       std::vector<Point> points;
+      points.reserve(simple.size());
       for (const cv::Point& p : simple) points.push_back({(p.x + 0.5) / labels.width, (p.y + 0.5) / labels.height});
       outline.lines.push_back(std::move(points));
     }

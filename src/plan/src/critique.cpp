@@ -96,6 +96,12 @@ std::optional<PlanOptions> with_alternative(const CritiqueInput& in, int target,
   return std::nullopt;
 }
 
+void offer_planners_order(const CritiqueInput& in, Finding& finding) {
+  finding.after = in.options;
+  finding.after->order_by_hand.clear();
+  finding.remedy = "Take the planner's order";
+}
+
 PlanOptions with_manner(const CritiqueInput& in, const std::vector<int>& masses, Manner manner) {
   PlanOptions after = in.options;
   for (const int m : masses) {

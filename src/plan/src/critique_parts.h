@@ -52,6 +52,8 @@ int pass_of(const Plan& plan, int target, int level);
 /// more than kWorseBy. None where nothing is laid differently.
 std::optional<PlanOptions> with_alternative(const CritiqueInput& in, int target,
                                             const std::function<bool(const Stack&)>& pleases);
+/// Gives up the artist's own order as the remedy.
+void offer_planners_order(const CritiqueInput& in, Finding& finding);
 /// The options with another manner for these masses.
 PlanOptions with_manner(const CritiqueInput& in, const std::vector<int>& masses, Manner manner);
 

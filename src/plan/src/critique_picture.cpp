@@ -111,10 +111,7 @@ std::vector<Finding> check_halo(const CritiqueInput& in) {
     f.evidence = why(e, in.subject->masses);
     f.masses = {e.mass_before, e.mass_after};
     f.pass = e.before;
-    PlanOptions after = in.options;
-    after.order_by_hand.clear();
-    f.after = std::move(after);
-    f.remedy = "Take the planner's order";
+    offer_planners_order(in, f);
     out.push_back(std::move(f));
   }
   if (!gave_up(*in.plan, Rule::behind_soft_edge)) return out;

@@ -143,7 +143,7 @@ class TestSchool : public QObject {
       if (t.mass == 1) {
         for (const plan::Stroke& s : t.recipe.strokes) QVERIFY(s.technique == Technique::laid);
       }
-      QCOMPARE(t.coat >= 0, t.mass == 2 && t.coat >= 0);
+      if (t.mass != 2) QVERIFY(t.coat < 0);
     }
     QVERIFY(p.rules[2].school == School::tone_map);
     QVERIFY(p.rules[0].school == School::dark_first);

@@ -49,7 +49,7 @@ class TestEasel : public QObject {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
     QTest::keyClick(&w.window, Qt::Key_E);
-    if (!w.window.at_easel()) w.window.show_easel(true);
+    QVERIFY(w.window.at_easel());
     auto* page = w.find<app::EaselPage>("easel");
     QVERIFY(page->isVisible());
     const int all = w.easel.passes();

@@ -170,7 +170,6 @@ class TestLayers : public QObject {
     w.window.activateWindow();
     list->setFocus();
     QTest::keyClick(list, Qt::Key_M);
-    if (w.session.choices() == faulty) QTest::mouseClick(w.find<QPushButton>("mend"), Qt::LeftButton);
     QVERIFY(!(w.session.choices() == faulty));
     QVERIFY(w.settle());
     w.session.undo_stack().undo();

@@ -70,25 +70,17 @@ void EaselWork::set_mark(const plan::PassMark& mark, const QString& text) {
   session_.change(next, text);
 }
 
-void EaselWork::done() {
+void EaselWork::done() { close_pass(State::done, tr("Pass done")); }
+void EaselWork::skip() { close_pass(State::skipped, tr("Pass left out")); }
+
+void EaselWork::close_pass(State state, const QString& text) {
   plan::PassMark m = mark_of(shown_);
   if (m.pass.empty()) return;
   if (m.state == State::open) {
-    m.state = State::done;
+    m.state = state;
     m.at_s = now_s_();
     m.minutes = static_cast<double>(running_s()) / 60.0;
-    set_mark(m, tr("Pass done"));
-  }
-  show_pass(shown_ + 1);
-}
-
-void EaselWork::skip() {
-  plan::PassMark m = mark_of(shown_);
-  if (m.pass.empty()) return;
-  if (m.state == State::open) {
-    m.state = State::skipped;
-    m.at_s = now_s_();
-    set_mark(m, tr("Pass left out"));
+    set_mark(m, text);
   }
   show_pass(shown_ + 1);
 }

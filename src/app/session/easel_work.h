@@ -53,6 +53,7 @@ class EaselWork : public QObject {
   void changed();
 
  private:
+  void close_pass(plan::PassMark::State state, const QString& text);
   void set_mark(const plan::PassMark& mark, const QString& text);
   void follow_plan();
 

@@ -8,6 +8,7 @@
 #include "formats/archive.h"
 #include "formats/plan_json.h"
 #include "pictures/screen.h"
+#include "plan_pictures.h"
 
 namespace yd::exports {
 namespace {
@@ -19,11 +20,8 @@ Result<QByteArray> bytes_of(const QString& file, const PlanView& p, const Export
     case What::outlines:
       return file.endsWith(".svg", Qt::CaseInsensitive) ? outline_svg(p, options.outline)
                                                         : outline_pdf(p, options.outline);
-    case What::board_png: {
-      const auto palette =
-          board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection, p.parameters);
-      return pictures::png(pictures::to_image(board::render(p.map, palette)));
-    }
+    case What::board_png:
+      return pictures::png(board_picture(p));
     case What::open_raster:
       return open_raster(p, observer);
     case What::passes_csv:

@@ -6,12 +6,12 @@
 #include "exports/pass_words.h"
 #include "formats/archive.h"
 #include "pictures/screen.h"
+#include "plan_pictures.h"
 
 namespace yd::exports {
 namespace {
 
 constexpr int kThumbnail = 256;  // pixels, the most the layout allows
-/// Pictures this large make archives of hundreds of megabytes; layers are drawn at no more than the working size.
 constexpr const char* kMime = "image/openraster";
 
 struct LayerEntry {
@@ -20,12 +20,6 @@ struct LayerEntry {
   QPoint at;
   bool visible = true;
 };
-
-QImage subject_picture(const subject::Subject& s) {
-  board::BoardImage pixels(s.image.width, s.image.height);
-  colour::picture_to_srgb(s.image.data.data(), pixels.data.data(), pixels.size());
-  return pictures::to_image(pixels);
-}
 
 /// The pixels of a pass's targets, the rest transparent, cut to what is covered.
 QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palette& palette, QPoint& at) {
@@ -107,8 +101,8 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
       add(QString("%1. %2").arg(pass.number, 2, 10, QChar('0')).arg(words_of(p, i).title), layer, at, true);
     observer.progress(static_cast<double>(i + 1) / (all + 2), "writing layers");
   }
-  add(QCoreApplication::translate("print", "Reference"), subject_picture(p.subject), {}, false);
-  const QImage merged = pictures::to_image(board::render(p.map, palette_at(all)));
+  add(QCoreApplication::translate("print", "Reference"), subject_picture(p), {}, false);
+  const QImage merged = board_picture(p);
   entries["mergedimage.png"] = pictures::png(merged);
   entries["Thumbnails/thumbnail.png"] =
       pictures::png(merged.scaled(kThumbnail, kThumbnail, Qt::KeepAspectRatio, Qt::SmoothTransformation));

@@ -8,6 +8,7 @@
 #include "exports/pass_words.h"
 #include "page_writer.h"
 #include "pictures/screen.h"
+#include "plan_pictures.h"
 
 namespace yd::exports {
 namespace {
@@ -27,18 +28,6 @@ QImage numbered_masses(const PlanView& p) {
     painter.drawText(box, Qt::AlignCenter, QString::number(m.id + 1));
   }
   return out;
-}
-
-QImage subject_picture(const PlanView& p) {
-  board::BoardImage pixels(p.subject.image.width, p.subject.image.height);
-  colour::picture_to_srgb(p.subject.image.data.data(), pixels.data.data(), pixels.size());
-  return pictures::to_image(pixels);
-}
-
-QImage board_picture(const PlanView& p) {
-  const auto palette =
-      board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection, p.parameters);
-  return pictures::to_image(board::render(p.map, palette));
 }
 
 QStringList summary(const PlanView& p) {

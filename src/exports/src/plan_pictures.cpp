@@ -1,0 +1,19 @@
+#include "plan_pictures.h"
+
+#include "pictures/screen.h"
+
+namespace yd::exports {
+
+QImage subject_picture(const PlanView& p) {
+  board::BoardImage pixels(p.subject.image.width, p.subject.image.height);
+  colour::picture_to_srgb(p.subject.image.data.data(), pixels.data.data(), pixels.size());
+  return pictures::to_image(pixels);
+}
+
+QImage board_picture(const PlanView& p) {
+  const auto palette =
+      board::palette_after(p.plan, static_cast<int>(p.plan.passes.size()), p.paper, p.collection, p.parameters);
+  return pictures::to_image(board::render(p.map, palette));
+}
+
+}  // namespace yd::exports

@@ -89,9 +89,12 @@ class TestEasel : public QObject {
     QVERIFY(w.easel.mark_of(0).state == State::open);
     QTest::keyClick(page, Qt::Key_S);
     QVERIFY(w.easel.mark_of(0).state == State::skipped);
+    // What was left out is not on the board.
+    QVERIFY(w.session.board_after(1) == w.session.board_after(0));
     w.easel.show_pass(0);
     QTest::keyClick(page, Qt::Key_O);
     QVERIFY(w.easel.mark_of(0).state == State::open);
+    QVERIFY(w.session.board_after(1) != w.session.board_after(0));
   }
 
   void a_note_is_kept_with_its_pass() {

@@ -431,10 +431,22 @@ void Session::set_lit_pass(int number) {
 
 QImage Session::board_after(int passes) const {
   if (!planned_) return {};
-  if (passes == static_cast<int>(planned_->plan.passes.size()) && light_ == colour::Illuminant::d50)
-    return planned_->finished;
-  const auto palette = board::palette_after(planned_->plan, passes, *planned_->paper, *planned_->collection,
-                                            materials_.model.parameters, light_);
+  const auto left_out = [this](const plan::Pass& p) {
+    const std::string key = plan::signature(p);
+    return std::any_of(choices_.marks.begin(), choices_.marks.end(), [&](const plan::PassMark& m) {
+      return m.state == plan::PassMark::State::skipped && m.pass == key;
+    });
+  };
+  const bool whole = std::none_of(planned_->plan.passes.begin(), planned_->plan.passes.end(), left_out);
+  const bool all = passes == static_cast<int>(planned_->plan.passes.size());
+  if (whole && all && light_ == colour::Illuminant::d50) return planned_->finished;
+  plan::Plan shown;
+  if (!whole) {
+    shown = planned_->plan;
+    for (plan::Pass& p : shown.passes) p.skipped = p.skipped || left_out(p);
+  }
+  const auto palette = board::palette_after(whole ? planned_->plan : shown, passes, *planned_->paper,
+                                            *planned_->collection, materials_.model.parameters, light_);
   return to_image(board::render(planned_->map, palette));
 }
 

@@ -1,6 +1,8 @@
 # One library per folder under src/, with an include root of its own: an include of a layer above
 # does not compile, because nothing puts that layer's include root on the command line.
 
+option(YD_PCH "Precompile the headers that nearly every file reads" ON)
+
 add_library(yd_flags INTERFACE)
 target_compile_options(yd_flags INTERFACE -Wall -Wextra -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual -Werror)
 if(YD_SANITIZE)
@@ -9,13 +11,40 @@ if(YD_SANITIZE)
   target_link_options(yd_flags INTERFACE -fsanitize=address,undefined)
 endif()
 
-# yd_module(NAME SOURCES ... USES other modules ... PRIVATE_LIBS ... PUBLIC_LIBS ...)
+# yd_pch(NAME KIND HEADER libs ...): a target that only carries a precompiled header. KIND is OBJECT for libraries and
+# EXECUTABLE for programs, because the two are compiled with different position-independence.
+function(yd_pch name kind header)
+  if(NOT YD_PCH)
+    return()
+  endif()
+  if(kind STREQUAL "EXECUTABLE")
+    add_executable(yd_pch_${name} ${CMAKE_SOURCE_DIR}/cmake/pch/carrier.cpp)
+  else()
+    add_library(yd_pch_${name} OBJECT ${CMAKE_SOURCE_DIR}/cmake/pch/carrier.cpp)
+  endif()
+  set_target_properties(yd_pch_${name} PROPERTIES AUTOMOC OFF UNITY_BUILD OFF)
+  target_link_libraries(yd_pch_${name} PRIVATE yd_flags ${ARGN})
+  target_precompile_headers(yd_pch_${name} PRIVATE ${CMAKE_SOURCE_DIR}/cmake/pch/${header})
+endfunction()
+
+# yd_use_pch(TARGET NAME)
+function(yd_use_pch target name)
+  if(TARGET yd_pch_${name})
+    target_precompile_headers(${target} REUSE_FROM yd_pch_${name})
+  endif()
+endfunction()
+
+# yd_module(NAME SOURCES ... USES other modules ... PRIVATE_LIBS ... PUBLIC_LIBS ... PCH core|qt)
 function(yd_module name)
-  cmake_parse_arguments(M "" "" "SOURCES;USES;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
+  cmake_parse_arguments(M "" "PCH" "SOURCES;USES;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
   add_library(yd_${name} STATIC ${M_SOURCES})
   target_include_directories(yd_${name} PUBLIC include PRIVATE src)
   foreach(used IN LISTS M_USES)
     target_link_libraries(yd_${name} PUBLIC yd_${used})
   endforeach()
   target_link_libraries(yd_${name} PRIVATE yd_flags ${M_PRIVATE_LIBS} PUBLIC ${M_PUBLIC_LIBS})
+  if(NOT M_PCH)
+    set(M_PCH core)
+  endif()
+  yd_use_pch(yd_${name} ${M_PCH})
 endfunction()

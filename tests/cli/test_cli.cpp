@@ -8,6 +8,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
+#include <numbers>
 
 namespace {
 
@@ -32,7 +33,7 @@ Outcome run(const QStringList& arguments) {
 
 struct Colour {
   double l, a, b;
-  double hue() const { return std::fmod(std::atan2(b, a) * 180 / M_PI + 360, 360); }
+  double hue() const { return std::fmod(std::atan2(b, a) * 180 / std::numbers::pi + 360, 360); }
 };
 
 Colour lab_of(const QJsonValue& v) {

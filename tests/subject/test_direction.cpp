@@ -1,6 +1,7 @@
 // Direction of texture on stripes that are known, and outlines against the pixels they enclose.
 #include <QTest>
 #include <cmath>
+#include <numbers>
 
 #include "subject/direction.h"
 #include "subject/outline.h"
@@ -11,7 +12,7 @@ namespace {
 
 subject::LabImage stripes(double angle_deg) {
   subject::LabImage image(120, 120);
-  const double a = angle_deg * 3.14159265358979323846 / 180;
+  const double a = angle_deg * std::numbers::pi / 180;
   for (int y = 0; y < 120; ++y) {
     for (int x = 0; x < 120; ++x) {
       // Across the stripes; y points down in pictures.

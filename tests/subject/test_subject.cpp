@@ -69,7 +69,7 @@ class TestSubject : public QObject {
     // The red patch, 12 by 40 percent, is one mass of its own colour and area.
     const auto id = s.labels.at(900 * 56 / 100, 600 * 70 / 100);
     const subject::Mass& red = s.masses[id];
-    QVERIFY(std::abs(red.area - 0.12 * 0.40) < 0.006);
+    QVERIFY2(std::abs(red.area - 0.12 * 0.40) < 0.006, qPrintable(QString::number(red.area)));
     QVERIFY(std::abs(red.mean.l - 55) < 1.5 && std::abs(red.mean.a - 45) < 2);
     QCOMPARE(red.targets.size(), 1U);
   }

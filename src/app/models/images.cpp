@@ -2,7 +2,7 @@
 
 #include <QCoreApplication>
 #include <QPainter>
-#include <QtConcurrent>
+#include <QtConcurrentMap>
 #include <cstring>
 #include <numeric>
 

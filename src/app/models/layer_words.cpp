@@ -1,14 +1,12 @@
 #include "models/layer_words.h"
 
-#include <QCoreApplication>
 #include <QStringList>
 
 #include "exports/pass_words.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("layers", text); }
 
 QString sitting_words(const plan::Sitting& s, std::size_t number) {
   QString out = tr("%1. Passes %2 to %3, %4. %5")

@@ -1,21 +1,20 @@
 #include "models/overlays.h"
 
-#include <QCoreApplication>
 #include <cmath>
+#include <numbers>
 
 #include "subject/values.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("overlays", text); }
 
 void add_light(const Choices& choices, const subject::Subject& s, Overlay& out) {
   const auto guess = subject::guess_light(s.squinted, s.labels, static_cast<int>(s.masses.size()));
   constexpr double kSure = 0.15;
   if (!choices.composition.light_deg && guess.confidence < kSure) return;
   const double deg = choices.composition.light_deg.value_or(guess.angle_deg);
-  const double a = deg * 3.14159265358979 / 180;
+  const double a = deg * std::numbers::pi / 180;
   const QPointF to(0.5 + 0.4 * std::cos(a), 0.5 - 0.4 * std::sin(a));
   const QPointF from(0.5 + 0.28 * std::cos(a), 0.5 - 0.28 * std::sin(a));
   out.marks.append({QLineF(from, to), true});

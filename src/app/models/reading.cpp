@@ -1,16 +1,13 @@
 #include "models/reading.h"
 
-#include <QCoreApplication>
-
 #include "colour/ciede2000.h"
 #include "colour/smoothest.h"
 #include "colour/words.h"
 #include "models/images.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("reading", text); }
 
 PeepholeColour describe_colour(const QString& title, const colour::Lab& lab) {
   return {title, to_colour(lab), QString::number(colour::value_step(lab.l), 'f', 1),

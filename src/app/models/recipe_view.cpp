@@ -1,6 +1,5 @@
 #include "models/recipe_view.h"
 
-#include <QCoreApplication>
 #include <cmath>
 
 #include "colour/appearance.h"
@@ -8,11 +7,10 @@
 #include "colour/words.h"
 #include "models/images.h"
 #include "models/reading.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("recipe", text); }
 
 QString stroke_words(const plan::Stroke& s, const media::Collection& collection) {
   const QString name = QString::fromStdString(collection.sticks[static_cast<std::size_t>(s.stick)].name);

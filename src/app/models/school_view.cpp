@@ -1,9 +1,9 @@
 #include "models/school_view.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "colour/lab.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
@@ -45,7 +45,6 @@ std::vector<SchoolView> school_views(const Planned& planned, const Materials& ma
   std::vector<SchoolView> out;
   for (const plan::School school : plan::kSchools) {
     const plan::SchoolWords& words = plan::words(school);
-    const auto tr = [](const char* text) { return QCoreApplication::translate("schools", text); };
     SchoolView v;
     v.school = school;
     v.title = tr(words.title);

@@ -1,6 +1,5 @@
 #include "models/sheets.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 
 #include "board/board.h"
@@ -8,11 +7,10 @@
 #include "colour/words.h"
 #include "models/images.h"
 #include "widgets/style.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("sheets", text); }
 
 constexpr QSize kStrip(96, 54);
 

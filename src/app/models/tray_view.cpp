@@ -1,17 +1,15 @@
 #include "models/tray_view.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <map>
 #include <set>
 
 #include "colour/words.h"
 #include "models/images.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("tray_view", text); }
 
 const media::Stick& stick_of(const Planned& p, int i) { return p.collection->sticks[static_cast<std::size_t>(i)]; }
 

@@ -14,7 +14,6 @@
 namespace yd::app {
 namespace {
 
-constexpr int kMergeWeights = 40;
 
 }  // namespace
 
@@ -89,7 +88,7 @@ QWidget* GroundPanel::make_weights() {
     connect(weights_[m], &LabelledSlider::moved, this, [this, m](int v) {
       Choices c = session_.choices();
       c.ground_weights[m] = v / 10.0;
-      session_.change(c, tr("What counts for the paper"), kMergeWeights + static_cast<int>(m));
+      session_.change(c, tr("What counts for the paper"), static_cast<Merge>(static_cast<int>(Merge::ground_weight) + static_cast<int>(m)));
     });
   }
   return box;

@@ -9,8 +9,6 @@
 namespace yd::app {
 namespace {
 
-constexpr int kMergeStrokes = 4;  // undo steps of this slider join
-constexpr int kMergeSitting = 6;
 
 }  // namespace
 
@@ -52,12 +50,12 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   connect(strokes_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.plan.most_strokes = v;
-    session_.change(c, tr("Strokes in a stack"), kMergeStrokes);
+    session_.change(c, tr("Strokes in a stack"), Merge::strokes);
   });
   connect(sitting_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.plan.sitting_minutes = v;
-    session_.change(c, tr("Length of a sitting"), kMergeSitting);
+    session_.change(c, tr("Length of a sitting"), Merge::sitting);
   });
   connect(&session_, &Session::choices_changed, this, &LayersPanel::refresh);
   connect(&session_, &Session::plan_changed, this, &LayersPanel::refresh);

@@ -10,8 +10,6 @@
 namespace yd::app {
 namespace {
 
-enum Merge { merge_stops = 10, merge_horizon, merge_light, merge_crop };
-
 QSlider* slider(const QString& object_name, const QString& title, int low, int high) {
   auto* s = new QSlider(Qt::Horizontal);
   s->setObjectName(object_name);
@@ -72,7 +70,7 @@ LightSection::LightSection(Session& session, QWidget* parent)
   connect(stops_, &LabelledSlider::moved, this, [this](int v) {
     auto c = session_.choices().composition;
     c.adjust.stops = v / 10.0;
-    change(c, tr("Exposure"), merge_stops);
+    change(c, tr("Exposure"), Merge::exposure);
   });
   connect(grey_, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::pick_grey); });
   connect(white_, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::pick_white); });
@@ -124,7 +122,7 @@ QWidget* LightSection::make_horizon() {
     auto c = session_.choices().composition;
     c.horizon.reset();
     if (horizon_on_->isChecked()) c.horizon = horizon_->value() / 100.0;
-    change(c, tr("Horizon"), merge_horizon);
+    change(c, tr("Horizon"), Merge::horizon);
   };
   connect(horizon_on_, &QCheckBox::clicked, this, set_horizon);
   connect(horizon_, &QSlider::valueChanged, this, set_horizon);
@@ -132,14 +130,14 @@ QWidget* LightSection::make_horizon() {
     auto c = session_.choices().composition;
     c.light_deg.reset();
     if (light_on_->isChecked()) c.light_deg = light_->value();
-    change(c, tr("Direction of the light"), merge_light);
+    change(c, tr("Direction of the light"), Merge::light);
   };
   connect(light_on_, &QCheckBox::clicked, this, set_light);
   connect(light_, &QSlider::valueChanged, this, set_light);
   return box;
 }
 
-void LightSection::change(const subject::Composition& composition, const QString& text, int merge) {
+void LightSection::change(const subject::Composition& composition, const QString& text, Merge merge) {
   Choices next = session_.choices();
   next.composition = composition;
   session_.change(next, text, merge);
@@ -159,7 +157,7 @@ void LightSection::crop_around(QPointF centre) {
     const double aspect = static_cast<double>(image->whole.width()) / image->whole.height();
     c.crop = subject::crop_to(aspect, c.width_cm / c.height_cm, centre.x(), centre.y());
   }
-  change(c, tr("Crop"), merge_crop);
+  change(c, tr("Crop"), Merge::crop);
 }
 
 void LightSection::refresh() {

@@ -28,7 +28,7 @@ class LightSection : public QWidget {
   QWidget* make_horizon();
   void choose_format();
   void crop_around(QPointF centre);
-  void change(const subject::Composition& composition, const QString& text, int merge = -1);
+  void change(const subject::Composition& composition, const QString& text, Merge merge = Merge::never);
   void refresh();
   void refresh_picture();
   void refresh_fit();

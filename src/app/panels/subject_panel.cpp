@@ -12,8 +12,6 @@
 namespace yd::app {
 namespace {
 
-enum Merge { merge_squint = 1, merge_masses = 2 };
-
 /// A value as the artist counts it: from dark (1 the darkest) or from light.
 QString counted(double step, bool from_dark) { return QString::number(from_dark ? step : 10 - step, 'f', 1); }
 
@@ -74,12 +72,12 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
     emit squint_previewed(v / 100.0);
     Choices c = session_.choices();
     c.read.squint = v / 100.0;
-    session_.change(c, tr("Squint"), merge_squint);
+    session_.change(c, tr("Squint"), Merge::squint);
   });
   connect(most_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.read.masses = v;
-    session_.change(c, tr("Most masses"), merge_masses);
+    session_.change(c, tr("Most masses"), Merge::masses);
   });
   connect(steps_, &LabelledSlider::moved, this, [this] { emit view_asked(shown()); });
   connect(counted_, &QComboBox::activated, this, &SubjectPanel::refresh_findings);

@@ -15,8 +15,6 @@
 namespace yd::app {
 namespace {
 
-enum Merge { merge_sticks = 3, merge_medium = 50, merge_lonely };
-
 /// The three worst targets, in words.
 QString out_of_reach(const Planned& planned) {
   auto targets = planned.plan.targets;
@@ -94,14 +92,14 @@ TrayPanel::TrayPanel(Session& session, Advice& advice, QWidget* parent)
   connect(most_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.plan.most_sticks = v;
-    session_.change(c, tr("Sticks in the tray"), merge_sticks);
+    session_.change(c, tr("Sticks in the tray"), Merge::sticks);
   });
   connect(curve_, &CurveView::point_asked, this, [this](int i) {
     const auto curve = advice_.curve();
     if (!curve || i < 0 || i >= static_cast<int>(curve->size())) return;
     Choices c = session_.choices();
     c.plan.most_sticks = (*curve)[static_cast<std::size_t>(i)].most_sticks;
-    session_.change(c, tr("Sticks in the tray"), merge_sticks);
+    session_.change(c, tr("Sticks in the tray"), Merge::sticks);
   });
   connect(&session_, &Session::choices_changed, this, &TrayPanel::refresh_choices);
   connect(&session_, &Session::plan_changed, this, &TrayPanel::refresh_plan);
@@ -185,12 +183,12 @@ QWidget* TrayPanel::make_wishes() {
   connect(medium_price_, &LabelledSlider::moved, this, [this](int v) {
     auto w = session_.choices().plan.wishes;
     w.medium_price = v / 20.0;
-    change_wishes(w, tr("Price of a medium"), merge_medium);
+    change_wishes(w, tr("Price of a medium"), Merge::medium_price);
   });
   connect(lonely_price_, &LabelledSlider::moved, this, [this](int v) {
     auto w = session_.choices().plan.wishes;
     w.lonely_price = v / 100.0;
-    change_wishes(w, tr("Wish that colours return"), merge_lonely);
+    change_wishes(w, tr("Wish that colours return"), Merge::returning);
   });
   auto* box = new QWidget;
   auto* column = new QVBoxLayout(box);
@@ -225,7 +223,7 @@ void TrayPanel::wish(int stick, bool must, bool forbid) {
   change_wishes(w, tr("Wish for a stick"));
 }
 
-void TrayPanel::change_wishes(const plan::TrayWishes& wishes, const QString& text, int merge) {
+void TrayPanel::change_wishes(const plan::TrayWishes& wishes, const QString& text, Merge merge) {
   Choices c = session_.choices();
   c.plan.wishes = wishes;
   session_.change(c, text, merge);

@@ -31,7 +31,7 @@ class TrayPanel : public QWidget {
   QWidget* make_wishes();
   QWidget* make_masses();
   void wish(int stick, bool must, bool forbid);
-  void change_wishes(const plan::TrayWishes& wishes, const QString& text, int merge = -1);
+  void change_wishes(const plan::TrayWishes& wishes, const QString& text, Merge merge = Merge::never);
   void refresh_choices();
   void refresh_wishes();
   void refresh_plan();

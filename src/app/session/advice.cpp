@@ -1,6 +1,6 @@
 #include "session/advice.h"
 
-#include <QtConcurrent>
+#include <QtConcurrentRun>
 #include <algorithm>
 
 #include "models/images.h"

@@ -3,7 +3,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QtConcurrent>
+#include <QtConcurrentRun>
 
 #include "formats/project.h"
 #include "session/polite.h"

@@ -1,6 +1,6 @@
 #include "session/exporter.h"
 
-#include <QtConcurrent>
+#include <QtConcurrentRun>
 
 #include "session/polite.h"
 #include "session/reporter.h"

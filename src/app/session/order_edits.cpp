@@ -1,14 +1,12 @@
 #include "session/order_edits.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "colour/ciede2000.h"
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("order", text); }
 
 std::vector<std::string> signatures(const std::vector<plan::Pass>& passes) {
   std::vector<std::string> out;

@@ -1,12 +1,11 @@
 #include "session/sentences.h"
 
-#include <QCoreApplication>
+#include "session/translate.h"
 
 namespace yd::app {
 namespace {
 
 QString advice(Error::Code code) {
-  const auto tr = [](const char* text) { return QCoreApplication::translate("sentences", text); };
   switch (code) {
     case Error::Code::bad_format:
       return tr("Try another file or a fresh copy of it.");

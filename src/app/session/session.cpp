@@ -1,6 +1,6 @@
 #include "session/session.h"
 
-#include <QtConcurrent>
+#include <QtConcurrentRun>
 #include <algorithm>
 
 #include "formats/plan_json.h"
@@ -14,11 +14,11 @@ namespace {
 
 class ChoiceCommand : public QUndoCommand {
  public:
-  ChoiceCommand(Session* session, Choices next, const QString& text, int merge)
+  ChoiceCommand(Session* session, Choices next, const QString& text, Merge merge)
       : QUndoCommand(text), session_(session), before_(session->choices()), after_(std::move(next)), merge_(merge) {}
   void undo() override { session_->apply(before_); }
   void redo() override { session_->apply(after_); }
-  int id() const override { return merge_; }
+  int id() const override { return static_cast<int>(merge_); }
   bool mergeWith(const QUndoCommand* other) override {
     after_ = static_cast<const ChoiceCommand*>(other)->after_;
     return true;
@@ -28,7 +28,7 @@ class ChoiceCommand : public QUndoCommand {
   Session* session_;
   Choices before_;
   Choices after_;
-  int merge_;
+  Merge merge_;
 };
 
 /// What stays true of choices that name masses when edits are added: a merged mass is gone, later ones move up.
@@ -186,7 +186,7 @@ nlohmann::json Session::plan_copy() const {
   return formats::plan_to_json(planned_->plan, *planned_->subject, *planned_->paper, *planned_->collection);
 }
 
-void Session::change(const Choices& wished, const QString& text, int merge) {
+void Session::change(const Choices& wished, const QString& text, Merge merge) {
   Choices next_choices = wished;
   // What names masses goes with the reading, what names sticks with the collection.
   if (!same_base(wished, choices_)) {

@@ -15,6 +15,23 @@
 
 namespace yd::app {
 
+/// Steps of the same kind that follow each other join into one step of undo: a slider that is drawn.
+enum class Merge {
+  never = -1,
+  squint,
+  masses,
+  exposure,
+  horizon,
+  light,
+  crop,
+  sticks,
+  medium_price,
+  returning,
+  strokes,
+  sitting,
+  ground_weight,  ///< and one number more for every further measure; stays last
+};
+
 /// The open project: choices, results, undo. Everything long runs on a worker; a newer request cancels the older one.
 /// Results are replaced whole and announced by signals; until then the last ones stay valid.
 class Session : public QObject {
@@ -39,8 +56,8 @@ class Session : public QObject {
   formats::Project project() const;
   nlohmann::json plan_copy() const;
 
-  /// One undoable step. `merge` joins quick changes of one slider into one step.
-  void change(const Choices& next, const QString& text, int merge = -1);
+  /// One undoable step.
+  void change(const Choices& next, const QString& text, Merge merge = Merge::never);
   /// Used by the undo command.
   void apply(const Choices& next);
   void cancel();

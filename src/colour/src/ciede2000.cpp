@@ -2,11 +2,12 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace yd::colour {
 namespace {
 
-constexpr double kPi = 3.14159265358979323846;
+constexpr double kPi = std::numbers::pi;
 constexpr double kPow25_7 = 6103515625.0;
 
 double degrees(double radians) { return radians * 180.0 / kPi; }

@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cmath>
+#include <numbers>
 
 #include "colour/ciede2000.h"
 
@@ -78,7 +79,7 @@ std::string describe(const Lab& lab) {
 }
 
 double warmth(const Lab& lab) {
-  constexpr double kWarmest = 55.0 * 3.14159265358979323846 / 180.0;
+  constexpr double kWarmest = 55.0 * std::numbers::pi / 180.0;
   return lab.a * std::cos(kWarmest) + lab.b * std::sin(kWarmest);
 }
 

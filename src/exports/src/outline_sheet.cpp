@@ -1,23 +1,21 @@
 #include "exports/outline_sheet.h"
 
 #include <QBuffer>
-#include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPdfWriter>
 #include <QSvgGenerator>
 #include <cmath>
 
+#include "print_words.h"
 #include "subject/outline.h"
 
 namespace yd::exports {
 namespace {
 
 constexpr double kMmPerInch = 25.4;
-constexpr int kDpi = 254;  // ten dots a millimetre
+constexpr int kSvgDpi = 254;  // ten dots a millimetre
 constexpr int kMostGrid = 40;
-
-QString tr(const char* text) { return QCoreApplication::translate("print", text); }
 
 QSizeF page_mm(Print print) { return print == Print::a4 ? QSizeF(210, 297) : QSizeF(215.9, 279.4); }
 
@@ -76,7 +74,7 @@ void draw_marks(QPainter& painter, const QSizeF& room, const QString& label) {
   painter.drawLine(QPointF(20, y), QPointF(70, y));
   painter.drawLine(QPointF(20, y - 1.5), QPointF(20, y + 1.5));
   painter.drawLine(QPointF(70, y - 1.5), QPointF(70, y + 1.5));
-  painter.drawText(QPointF(72, y + 1), tr("50 mm, to check the print. %1").arg(label));
+  painter.drawText(QPointF(72, y + 1), on_paper("50 mm, to check the print. %1").arg(label));
 }
 
 }  // namespace
@@ -97,9 +95,9 @@ QByteArray outline_svg(const PlanView& plan, const OutlineOptions& options) {
   buffer.open(QIODevice::WriteOnly);
   QSvgGenerator svg;
   svg.setOutputDevice(&buffer);
-  svg.setTitle(tr("Outlines at true size"));
-  svg.setResolution(kDpi);
-  const double dots = kDpi / kMmPerInch;
+  svg.setTitle(on_paper("Outlines at true size"));
+  svg.setResolution(kSvgDpi);
+  const double dots = kSvgDpi / kMmPerInch;
   svg.setSize(QSize(qRound(10 * plan.sheet.width_cm * dots), qRound(10 * plan.sheet.height_cm * dots)));
   svg.setViewBox(QRectF(0, 0, 10 * plan.sheet.width_cm, 10 * plan.sheet.height_cm));
   QPainter painter(&svg);
@@ -113,14 +111,14 @@ QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
   QBuffer buffer(&out);
   buffer.open(QIODevice::WriteOnly);
   QPdfWriter writer(&buffer);
-  writer.setResolution(kDpi);
-  writer.setTitle(tr("Outlines at true size"));
+  writer.setResolution(kSvgDpi);
+  writer.setTitle(on_paper("Outlines at true size"));
   const QPageSize size(options.print == Print::a4 ? QPageSize::A4 : QPageSize::Letter);
   writer.setPageLayout(QPageLayout(size, QPageLayout::Portrait,
                                    QMarginsF(kTileMargin_mm, kTileMargin_mm, kTileMargin_mm, kTileMargin_mm),
                                    QPageLayout::Millimeter));
   QPainter painter(&writer);
-  const double dots = kDpi / kMmPerInch;
+  const double dots = kSvgDpi / kMmPerInch;
   const Tiles t = tiles(plan.sheet, options.print);
   const QSizeF room(page_mm(options.print).width() - 2 * kTileMargin_mm,
                     page_mm(options.print).height() - 2 * kTileMargin_mm);
@@ -136,7 +134,7 @@ QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
       painter.save();
       painter.scale(dots, dots);
       draw_marks(painter, room,
-                 tr("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
+                 on_paper("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
       painter.restore();
     }
   }

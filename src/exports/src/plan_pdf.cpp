@@ -9,11 +9,10 @@
 #include "page_writer.h"
 #include "pictures/screen.h"
 #include "plan_pictures.h"
+#include "print_words.h"
 
 namespace yd::exports {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("print", text); }
 
 QImage numbered_masses(const PlanView& p) {
   QImage out = pictures::to_image(board::mass_picture(p.subject));
@@ -32,12 +31,13 @@ QImage numbered_masses(const PlanView& p) {
 
 QStringList summary(const PlanView& p) {
   QStringList out;
-  out << tr("Paper: %1, %2. Picture %3 × %4 cm.")
+  out << on_paper("Paper: %1, %2. Picture %3 × %4 cm.")
              .arg(QString::fromStdString(p.paper.name), QString::fromStdString(colour::describe(p.paper.lab)))
              .arg(p.sheet.width_cm, 0, 'f', 1)
              .arg(p.sheet.height_cm, 0, 'f', 1);
-  out << tr("School: %1. %2").arg(tr(plan::words(p.plan.school).title), QString::fromStdString(p.plan.school_reason));
-  out << tr("%1 sticks, %2 passes, about %3 in %4 sittings. Mean difference from the subject %5 ΔE00.")
+  out << on_paper("School: %1. %2")
+             .arg(on_paper(plan::words(p.plan.school).title), QString::fromStdString(p.plan.school_reason));
+  out << on_paper("%1 sticks, %2 passes, about %3 in %4 sittings. Mean difference from the subject %5 ΔE00.")
              .arg(p.plan.tray.size())
              .arg(p.plan.passes.size())
              .arg(minutes_words(p.plan.sequence.minutes))
@@ -55,8 +55,8 @@ void cover(PageWriter& page, const PlanView& p, const QString& title) {
   page.picture(subject_picture(p), QRectF(0, page.y(), half, height));
   page.picture(board_picture(p), QRectF(half + 12, page.y(), half, height));
   page.down(height + 4);
-  page.line(tr("Subject"), 0, half, 9);
-  page.line(tr("Board, as predicted"), half + 12, half, 9);
+  page.line(on_paper("Subject"), 0, half, 9);
+  page.line(on_paper("Board, as predicted"), half + 12, half, 9);
   page.down(18);
   page.swatch(pictures::to_colour(p.paper.lab), 0, page.width(), 16);
   page.down(22);
@@ -64,7 +64,7 @@ void cover(PageWriter& page, const PlanView& p, const QString& title) {
 }
 
 void pull_list(PageWriter& page, const PlanView& p) {
-  page.heading(tr("Pull these sticks"));
+  page.heading(on_paper("Pull these sticks"));
   int place = 0;
   for (const int i : tray_by_place(p)) {
     const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(i)];
@@ -73,8 +73,9 @@ void pull_list(PageWriter& page, const PlanView& p) {
     page.swatch(pictures::to_colour(s.lab), 24, 34, 13);
     page.line(QString::fromStdString(s.name), 64, 170, 9, Qt::AlignLeft, true);
     page.line(QString::fromStdString(colour::describe(s.lab)), 240, 160);
-    page.line(tr("value %1").arg(colour::value_step(s.lab.l), 0, 'f', 1), page.width() - 130, 60, 9, Qt::AlignRight);
-    page.line(tr(std::string(optics::name(s.medium)).c_str()), page.width() - 60, 60, 9, Qt::AlignRight);
+    page.line(on_paper("value %1").arg(colour::value_step(s.lab.l), 0, 'f', 1), page.width() - 130, 60, 9,
+              Qt::AlignRight);
+    page.line(on_paper(std::string(optics::name(s.medium)).c_str()), page.width() - 60, 60, 9, Qt::AlignRight);
     page.down(16);
   }
 }
@@ -82,17 +83,17 @@ void pull_list(PageWriter& page, const PlanView& p) {
 QString sitting_at(const PlanView& p, int pass) {
   for (std::size_t s = 0; s < p.plan.sittings.size(); ++s) {
     if (p.plan.sittings[s].first == pass)
-      return tr("Sitting %1, about %2. It ends after pass %3: %4")
+      return on_paper("Sitting %1, about %2. It ends after pass %3: %4")
           .arg(s + 1)
           .arg(minutes_words(p.plan.sittings[s].minutes))
           .arg(p.plan.sittings[s].last + 1)
-          .arg(tr(p.plan.sittings[s].ends.c_str()));
+          .arg(on_paper(p.plan.sittings[s].ends.c_str()));
   }
   return {};
 }
 
 Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
-  page.heading(tr("Passes"));
+  page.heading(on_paper("Passes"));
   const double w = page.width();
   for (std::size_t i = 0; i < p.plan.passes.size(); ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "print", "stopped"};
@@ -106,8 +107,8 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
     page.swatch(words.after, 56, 14, 20);
     page.line(words.title, 76, 150, 9, Qt::AlignLeft, true);
     page.line(words.how, 230, 106);
-    page.line(tr("in %1").arg(words.numbers), 340, w - 340 - 92);
-    page.line(tr("tooth %1 %").arg(qRound(100 * words.tooth_left)), w - 88, 44, 8, Qt::AlignRight);
+    page.line(on_paper("in %1").arg(words.numbers), 340, w - 340 - 92);
+    page.line(on_paper("tooth %1 %").arg(qRound(100 * words.tooth_left)), w - 88, 44, 8, Qt::AlignRight);
     page.line(minutes_words(pass.minutes), w - 42, 42, 9, Qt::AlignRight);
     page.down(12);
     const QString wait = words.drying.isEmpty() ? QString() : words.drying + " ";
@@ -115,7 +116,8 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
     page.down(13);
     const bool back =
         std::find(p.plan.step_backs.begin(), p.plan.step_backs.end(), static_cast<int>(i)) != p.plan.step_backs.end();
-    if (back) page.paragraph(tr("Step back: compare value first, then temperature, then chroma."), 76, 0, 8, true);
+    if (back)
+      page.paragraph(on_paper("Step back: compare value first, then temperature, then chroma."), 76, 0, 8, true);
     observer.progress(static_cast<double>(i + 1) / static_cast<double>(p.plan.passes.size()), "writing passes");
   }
   return success();
@@ -123,7 +125,7 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
 
 void mass_map(PageWriter& page, const PlanView& p) {
   page.new_page();
-  page.heading(tr("Masses"));
+  page.heading(on_paper("Masses"));
   const double aspect = static_cast<double>(p.subject.image.height) / p.subject.image.width;
   const double height = std::min(page.width() * aspect, 340.0);
   page.picture(numbered_masses(p), QRectF(0, page.y(), page.width(), height));
@@ -138,7 +140,7 @@ void mass_map(PageWriter& page, const PlanView& p) {
 
 void cross_sections(PageWriter& page, const PlanView& p) {
   page.need(250);
-  page.heading(tr("Cross-sections, in working order"));
+  page.heading(on_paper("Cross-sections, in working order"));
   const CoreDrawing core = draw_core(p);
   const double room = 150;
   const double unit = room / std::max(0.1, tallest_stack(core) + core.tooth * 0.3);
@@ -165,12 +167,12 @@ void cross_sections(PageWriter& page, const PlanView& p) {
   for (std::size_t c = 0; c < core.columns.size(); ++c)
     page.line(core.columns[c].label, w * static_cast<double>(c), w - 3, 8, Qt::AlignHCenter);
   page.down(14);
-  page.paragraph(tr("Hatched: laid broken. Plain: rubbed in. Dotted line: the tooth is full."), 0, 0, 8);
+  page.paragraph(on_paper("Hatched: laid broken. Plain: rubbed in. Dotted line: the tooth is full."), 0, 0, 8);
 }
 
 void safety(PageWriter& page, const PlanView& p) {
   page.need(160);
-  page.heading(tr("Safety"));
+  page.heading(on_paper("Safety"));
   for (const QString& line : safety_page(p)) page.paragraph(line, 0, 0, 9);
 }
 

@@ -10,11 +10,10 @@
 #include "colour/observer.h"
 #include "colour/words.h"
 #include "formats/collection_file.h"
+#include "table_limits.h"
 
 namespace yd::formats {
 namespace {
-
-constexpr int kMostRows = 20000;
 
 /// What Little CMS says of a broken file; it names the line itself.
 struct Complaint {
@@ -163,7 +162,7 @@ Result<ImportedSticks> read_cgats(const QByteArray& bytes, const std::string& wh
   const Rows rows(file.get(), medium);
   if (!rows.has_colour()) return Error{Error::Code::bad_format, where, "has neither Lab, XYZ nor spectral columns"};
   const double sets = cmsIT8GetPropertyDbl(file.get(), "NUMBER_OF_SETS");
-  if (!(sets >= 0 && sets <= kMostRows)) return Error{Error::Code::too_large, where, "holds more than 20000 rows"};
+  if (!(sets >= 0 && sets <= static_cast<double>(kMostRows))) return Error{Error::Code::too_large, where, kTooManyRows};
   ImportedSticks out;
   const char* title = cmsIT8GetProperty(file.get(), "DESCRIPTOR");
   out.name = title == nullptr || *title == '\0' ? "Measured" : QString::fromUtf8(title).left(200).toStdString();

@@ -8,6 +8,7 @@
 
 #include "colour/profile.h"
 #include "formats/collection_file.h"
+#include "table_limits.h"
 
 namespace yd::formats {
 namespace {
@@ -15,7 +16,6 @@ namespace {
 constexpr std::array<const char*, kCsvFields> kNames{"leave out", "id",   "name",       "medium",   "L*",
                                                      "a*",        "b*",   "hex colour", "pigments", "lightfastness",
                                                      "owned",     "left", "favourite"};
-constexpr std::size_t kMostRows = 20000;
 constexpr std::size_t kMostColumns = 200;
 
 struct Reader {
@@ -182,7 +182,7 @@ Result<CsvTable> read_csv_table(const QByteArray& bytes, const std::string& wher
   csv_free(&reader.parser);
   if (!fine)
     return Error{Error::Code::bad_format, where, "cannot be read as CSV near line " + std::to_string(reader.line)};
-  if (reader.too_large) return Error{Error::Code::too_large, where, "holds more than 20000 rows"};
+  if (reader.too_large) return Error{Error::Code::too_large, where, kTooManyRows};
   CsvTable& t = reader.table;
   if (t.rows.empty()) return Error{Error::Code::bad_format, where, "holds no rows"};
   for (const std::string& title : t.rows.front()) t.guess.push_back(guess_field(title));

@@ -3,6 +3,7 @@
 
 #include "colour/profile.h"
 #include "formats/collection_file.h"
+#include "table_limits.h"
 
 namespace yd::formats {
 namespace {
@@ -32,7 +33,6 @@ Result<ImportedSticks> read_gimp_palette(const QByteArray& bytes, const std::str
   if (in.readLine().trimmed() != kMagic) return Error{Error::Code::bad_format, where, "is no GIMP palette"};
   ImportedSticks out;
   out.name = "Palette";
-  constexpr std::size_t kMostRows = 20000;
   for (int number = 2; !in.atEnd(); ++number) {
     const QString line = in.readLine().trimmed();
     if (line.isEmpty() || line.startsWith('#') || line.startsWith("Columns:")) continue;
@@ -40,8 +40,7 @@ Result<ImportedSticks> read_gimp_palette(const QByteArray& bytes, const std::str
       out.name = line.mid(5).trimmed().left(200).toStdString();
       continue;
     }
-    if (out.sticks.size() + out.bad.size() >= kMostRows)
-      return Error{Error::Code::too_large, where, "holds more than 20000 rows"};
+    if (out.sticks.size() + out.bad.size() >= kMostRows) return Error{Error::Code::too_large, where, kTooManyRows};
     auto stick = read_row(line, medium);
     if (stick) {
       out.sticks.push_back(std::move(stick).value());

@@ -16,7 +16,7 @@
 namespace yd::plan {
 namespace {
 
-using Sequence = std::array<std::int16_t, kMostStrokes>;  // places in the list of tray strokes; -1: none
+using Succession = std::array<std::int16_t, kMostStrokes>;  // places in the list of tray strokes; -1: none
 
 /// One stick used in one way.
 struct TrayStroke {
@@ -53,10 +53,10 @@ Seen seen_from_above(const StackGeometry& g) {
 }
 
 struct Guess {
-  std::vector<Sequence> sequence;
+  std::vector<Succession> sequence;
   std::vector<float> l, a, b;
 
-  void add(const Sequence& s, const colour::Lab& lab) {
+  void add(const Succession& s, const colour::Lab& lab) {
     sequence.push_back(s);
     l.push_back(static_cast<float>(lab.l));
     a.push_back(static_cast<float>(lab.a));
@@ -93,8 +93,8 @@ class Deep {
   }
 
   /// Every sequence of three that the rules allow.
-  std::vector<Sequence> sequences() const {
-    std::vector<Sequence> out;
+  std::vector<Succession> sequences() const {
+    std::vector<Succession> out;
     const auto n = static_cast<std::int16_t>(strokes_.size());
     for (std::int16_t i = 0; i < n; ++i) {
       for (std::int16_t j = 0; j < n; ++j) {
@@ -107,10 +107,10 @@ class Deep {
     return out;
   }
 
-  std::vector<Sequence> grown(const std::vector<Sequence>& from) const {
-    std::vector<Sequence> out;
+  std::vector<Succession> grown(const std::vector<Succession>& from) const {
+    std::vector<Succession> out;
     const auto n = static_cast<std::int16_t>(strokes_.size());
-    for (const Sequence& s : from) {
+    for (const Succession& s : from) {
       for (std::int16_t k = 0; k < n; ++k) {
         if (follows(s[2], k)) out.push_back({s[0], s[1], s[2], k});
       }
@@ -118,9 +118,9 @@ class Deep {
     return out;
   }
 
-  Guess guess(const std::vector<Sequence>& all, Observer& observer) {
+  Guess guess(const std::vector<Succession>& all, Observer& observer) {
     Guess out;
-    for (const Sequence& s : all) {
+    for (const Succession& s : all) {
       if (out.sequence.size() % 8192 == 0 && observer.cancelled()) return out;
       out.add(s, guess_of(s));
     }
@@ -147,8 +147,8 @@ class Deep {
     return {all.begin(), all.end()};
   }
 
-  std::vector<Stack> work_out(const std::vector<Sequence>& sequences) {
-    for (const Sequence& s : sequences) geometry_of(s);  // filled before the cores read it
+  std::vector<Stack> work_out(const std::vector<Succession>& sequences) {
+    for (const Succession& s : sequences) geometry_of(s);  // filled before the cores read it
     std::vector<Stack> out(sequences.size());
     tbb::parallel_for(tbb::blocked_range<std::size_t>(0, sequences.size(), 64), [&](const auto& range) {
       for (std::size_t i = range.begin(); i < range.end(); ++i) out[i] = make(sequences[i]);
@@ -175,15 +175,15 @@ class Deep {
            shape_may_follow(in_.rules, shape(under), shape(over));
   }
 
-  static std::size_t length(const Sequence& s) { return s[3] < 0 ? 3 : 4; }
+  static std::size_t length(const Succession& s) { return s[3] < 0 ? 3 : 4; }
 
-  std::int64_t key_of(const Sequence& s) const {
+  std::int64_t key_of(const Succession& s) const {
     std::int64_t key = static_cast<std::int64_t>(length(s));
     for (std::size_t i = 0; i < length(s); ++i) key = key * 64 + at(s[i]).shape;
     return key;
   }
 
-  const Known& geometry_of(const Sequence& s) {
+  const Known& geometry_of(const Succession& s) {
     const std::int64_t key = key_of(s);
     const auto found = known_.find(key);
     if (found != known_.end()) return found->second;
@@ -195,7 +195,7 @@ class Deep {
   }
 
   /// XYZ of a mixture's masstone, remembered by its rounded shares.
-  const colour::Xyz& mixture(const Sequence& s, const Seen::Part& part) {
+  const colour::Xyz& mixture(const Succession& s, const Seen::Part& part) {
     std::array<int, 2 * kMostStrokes> key{};
     std::array<const optics::Pigment*, kMostStrokes> pigments{};
     const std::size_t n = length(s);
@@ -210,7 +210,7 @@ class Deep {
     return mixtures_.emplace(key, masstone_xyz(blend(part.share, std::span(pigments).first(n)))).first->second;
   }
 
-  colour::Lab guess_of(const Sequence& s) {
+  colour::Lab guess_of(const Succession& s) {
     const Known& k = geometry_of(s);
     colour::Xyz sum{k.seen.ground * ground_.x, k.seen.ground * ground_.y, k.seen.ground * ground_.z};
     for (const Seen::Part& part : k.seen.parts) {
@@ -221,7 +221,7 @@ class Deep {
     return colour::to_lab(sum, colour::weights(colour::Illuminant::d50).white);
   }
 
-  Stack make(const Sequence& s) const {
+  Stack make(const Succession& s) const {
     const Known& k = known_.at(key_of(s));
     Stack out;
     std::array<const optics::Pigment*, kMostStrokes> pigments{};
@@ -245,8 +245,8 @@ class Deep {
   std::map<std::array<int, 2 * kMostStrokes>, colour::Xyz> mixtures_;
 };
 
-std::vector<Sequence> pick(const Guess& g, const std::vector<std::size_t>& which) {
-  std::vector<Sequence> out;
+std::vector<Succession> pick(const Guess& g, const std::vector<std::size_t>& which) {
+  std::vector<Succession> out;
   out.reserve(which.size());
   for (const std::size_t i : which) out.push_back(g.sequence[i]);
   return out;
@@ -265,7 +265,7 @@ Result<std::vector<Stack>> deep_stacks(const SearchInput& input, std::span<const
   const Guess three = deep.guess(deep.sequences(), observer);
   summary.guessed += three.sequence.size();
   if (observer.cancelled()) return cancelled;
-  const std::vector<Sequence> best = pick(three, deep.best_of(three, kept));
+  const std::vector<Succession> best = pick(three, deep.best_of(three, kept));
   std::vector<Stack> out = deep.work_out(best);
   if (options.strokes == 4) {
     // Four strokes grow from what came near with three.

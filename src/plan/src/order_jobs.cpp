@@ -16,7 +16,7 @@ constexpr int kPaintTool = 1'000'000;  // mixed paints and fixative are tools of
 constexpr int kFixTool = 2'000'000;
 
 /// What makes strokes one job, in the order that is liked best.
-struct Key {
+struct JobKey {
   int accent, level, kind, later, plane;
   double value;
   int stick;
@@ -25,12 +25,12 @@ struct Key {
   auto tie() const {
     return std::tie(accent, level, kind, later, plane, value, stick, pressure, technique, underpaint);
   }
-  bool operator<(const Key& o) const { return tie() < o.tie(); }
+  bool operator<(const JobKey& o) const { return tie() < o.tie(); }
 };
 
-class Maker {
+class JobMaker {
  public:
-  explicit Maker(const OrderInput& in) : in_(in) {}
+  explicit JobMaker(const OrderInput& in) : in_(in) {}
 
   std::vector<Pass> make() {
     for (std::size_t t = 0; t < in_.targets.size(); ++t) add_target(static_cast<int>(t));
@@ -52,9 +52,9 @@ class Maker {
                        [&](const Pass& p) { return p.kind == PassKind::coat && p.underpaint == coat; });
   }
 
-  Key key_of(const TargetPlan& t) const {
+  JobKey key_of(const TargetPlan& t) const {
     const subject::Mass& mass = mass_of(t);
-    Key k{};
+    JobKey k{};
     k.later = in_.course == Course::features_first && !mass.focal ? 1 : 0;
     k.plane = static_cast<int>(mass.plane);
     k.stick = -1;
@@ -74,7 +74,7 @@ class Maker {
   }
 
   void add_coat(const TargetPlan& t, int index) {
-    Key k = key_of(t);
+    JobKey k = key_of(t);
     k.plane = k.later = 0;  // a coat is one pass over all its masses
     k.underpaint = t.coat;
     k.kind = -2;
@@ -90,7 +90,7 @@ class Maker {
   }
 
   void add_fix(const TargetPlan& t, int index, int level) {
-    Key k = key_of(t);
+    JobKey k = key_of(t);
     k.plane = k.later = 0;
     k.level = level;
     k.kind = -1;
@@ -106,7 +106,7 @@ class Maker {
     const Stroke& s = t.recipe.strokes[static_cast<std::size_t>(level)];
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(s.stick)];
     const bool top = static_cast<std::size_t>(level) + 1 == t.recipe.strokes.size();
-    Key k = key_of(t);
+    JobKey k = key_of(t);
     k.accent = top && t.role == subject::Role::light && t.area < kAccentArea && stick.lab.l >= kAccentLight ? 1 : 0;
     k.level = level;
     const bool lights_first = in_.rules[static_cast<std::size_t>(t.mass)].school == School::light_coat;
@@ -138,7 +138,7 @@ class Maker {
   }
 
   const OrderInput& in_;
-  std::map<Key, Pass> jobs_;
+  std::map<JobKey, Pass> jobs_;
 };
 
 }  // namespace
@@ -160,6 +160,6 @@ double minutes_for(const Pass& p, double area_cm2, std::span<const media::Stick>
   return kTakingUp + slower * area_cm2 / rate;
 }
 
-std::vector<Pass> make_jobs(const OrderInput& input) { return Maker(input).make(); }
+std::vector<Pass> make_jobs(const OrderInput& input) { return JobMaker(input).make(); }
 
 }  // namespace yd::plan

@@ -297,15 +297,15 @@ int prove_changes(const SequenceProblem& problem, int expansions, int known, Obs
   for (Precedence& e : plain.edges) e.lag = 0;
   const Graph graph(plain);
   const Runner runner(graph);
-  using Key = std::tuple<int, int, int>;  // bound, jobs left, number
+  using OpenKey = std::tuple<int, int, int>;  // bound, jobs left, number
   std::vector<State> states{runner.begin()};
   const auto bound = [&](const State& s) { return s.changes + graph.runs_left(s.done); };
-  std::set<Key> open{{bound(states[0]), graph.size(), 0}};
+  std::set<OpenKey> open{{bound(states[0]), graph.size(), 0}};
   std::set<std::pair<Bits, int>> seen;
   int proven = bound(states[0]);
   for (int n = 0; n < expansions && !open.empty(); ++n) {
     if (n % 64 == 0 && observer.cancelled()) return proven;
-    const Key key = *open.begin();
+    const OpenKey key = *open.begin();
     open.erase(open.begin());
     proven = std::max(proven, std::get<0>(key));
     if (proven >= known || std::get<1>(key) == 0) return proven;

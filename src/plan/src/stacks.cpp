@@ -27,9 +27,9 @@ Stroke stroke_of(const StackGeometry& g, std::size_t which, int stick) {
   return {stick, g.shape[which].pressure, g.shape[which].technique};
 }
 
-class Maker {
+class StackMaker {
  public:
-  Maker(const SearchInput& input, std::span<const int> tray) : in_(input), tray_(tray) {
+  StackMaker(const SearchInput& input, std::span<const int> tray) : in_(input), tray_(tray) {
     for (const int i : tray_) pigments_[i] = media::pigment_of(stick(i), *in_.parameters);
   }
 
@@ -144,7 +144,7 @@ double stack_price(const Stack& stack) {
 }
 
 std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tray) {
-  const Maker maker(input, tray);
+  const StackMaker maker(input, tray);
   const auto geometries = allowed_geometries(input, media_of(input.sticks, tray));
   std::vector<std::vector<Stack>> parts(geometries.size());
   tbb::parallel_for(std::size_t{0}, geometries.size(), [&](std::size_t g) { parts[g] = maker.of(geometries[g]); });

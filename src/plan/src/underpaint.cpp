@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numbers>
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
@@ -53,7 +54,7 @@ constexpr double kInkBelow = 38;      // ink goes on the darkest shapes only
 constexpr double kLikeColour = 9;     // CIE 1976 distance under which two masses share a coat anyway
 
 std::array<double, 2> polar(double chroma, double hue_deg) {
-  const double h = hue_deg * 3.14159265358979323846 / 180;
+  const double h = hue_deg * std::numbers::pi / 180;
   return {chroma * std::cos(h), chroma * std::sin(h)};
 }
 

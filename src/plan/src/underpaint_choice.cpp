@@ -32,7 +32,7 @@ struct Finished {
   }
 };
 
-const Stack& nearest(const std::vector<Stack>& stacks, const colour::Lab& target) {
+const Stack& nearest_stack(const std::vector<Stack>& stacks, const colour::Lab& target) {
   const Stack* best = &stacks.front();
   double least = 1e18;
   for (const Stack& s : stacks) {
@@ -43,9 +43,9 @@ const Stack& nearest(const std::vector<Stack>& stacks, const colour::Lab& target
   return *best;
 }
 
-class Judging {
+class CoatJudge {
  public:
-  explicit Judging(const CoatInput& in) : in_(in) {
+  explicit CoatJudge(const CoatInput& in) : in_(in) {
     const auto stacks = stacks_on(in.paper->ground);
     std::vector<std::size_t> all(in.plan->targets.size());
     for (std::size_t t = 0; t < all.size(); ++t) all[t] = t;
@@ -82,7 +82,7 @@ class Judging {
               const colour::Lab& ground) const {
     for (const Stack& s : stacks) f.darkest_l = std::min(f.darkest_l, s.lab.l);
     for (const std::size_t t : targets) {
-      const Stack& best = nearest(stacks, in_.plan->targets[t].target);
+      const Stack& best = nearest_stack(stacks, in_.plan->targets[t].target);
       f.add(best, in_.plan->targets[t], ground, in_.sticks[static_cast<std::size_t>(best.strokes.back().stick)].lab);
     }
   }
@@ -177,7 +177,7 @@ void choose(CoatAdvice& advice) {
 Result<CoatAdvice> judge_coats(const CoatInput& input, Observer& observer) {
   CoatAdvice out;
   if (input.plan->tray.empty()) return out;
-  Judging judging(input);
+  CoatJudge judging(input);
   out.plain_de00 = judging.plain().de00;
   out.plain_darkest_l = judging.plain().darkest_l;
   const auto choices = all_choices();

@@ -1,15 +1,15 @@
 #include "subject/direction.h"
 
 #include <cmath>
+#include <numbers>
 #include <opencv2/imgproc.hpp>
+
+#include "mat_view.h"
 
 namespace yd::subject {
 
 std::vector<Direction> directions(const LabImage& image, const LabelImage& labels, std::size_t masses) {
-  cv::Mat l(image.height, image.width, CV_32F);
-  for (int y = 0; y < image.height; ++y) {
-    for (int x = 0; x < image.width; ++x) l.at<float>(y, x) = image.at(x, y).l;
-  }
+  cv::Mat l = lightness(image);
   cv::GaussianBlur(l, l, cv::Size(0, 0), 1.2);
   cv::Mat dx;
   cv::Mat dy;
@@ -39,7 +39,7 @@ std::vector<Direction> directions(const LabImage& image, const LabelImage& label
     }
     // The gradient's angle, turned by a quarter; y points down in pictures, up for artists.
     const double across = 0.5 * std::atan2(2 * t.xy, t.xx - t.yy);
-    double along_deg = 90 - across * 180 / 3.14159265358979323846;
+    double along_deg = 90 - across * 180 / std::numbers::pi;
     if (along_deg > 90) along_deg -= 180;
     out.push_back({along_deg, std::hypot(t.xx - t.yy, 2 * t.xy) / sum});
   }

@@ -6,8 +6,6 @@
 #include <limits>
 #include <map>
 #include <numeric>
-#include <opencv2/imgproc.hpp>
-#include <opencv2/ximgproc/slic.hpp>
 #include <set>
 #include <tuple>
 
@@ -15,6 +13,7 @@ namespace yd::subject {
 namespace {
 
 constexpr double kValueWeight = 1.5;
+constexpr double kBetween = 1.08;  // how far off the straight line between two colours still lies between them
 
 struct Piece {
   double area = 0;
@@ -82,6 +81,7 @@ class Merger {
       join(p, q);
     }
     absorb_small();
+    absorb_halos();
   }
 
   int root(int i) const {
@@ -142,6 +142,33 @@ class Merger {
     }
   }
 
+  /// The neighbour a halo belongs to; -1 where the piece is none. A halo is a thin strip along a border whose colour
+  /// lies between those of the two shapes that meet there: the softness of an edge, not a shape.
+  int owner_of_halo(const Piece& p) const {
+    double border = 0;
+    for (const auto& [n, length] : p.neighbours) border += length;
+    if (border <= 0 || 2 * p.area / border > options_.halo * std::sqrt(total_)) return -1;
+    for (const auto& [m, m_length] : p.neighbours) {
+      for (const auto& [n, n_length] : p.neighbours) {
+        if (n <= m || std::min(m_length, n_length) < 0.2 * border) continue;
+        const Piece& q = pieces_[static_cast<std::size_t>(m)];
+        const Piece& r = pieces_[static_cast<std::size_t>(n)];
+        const double to_q = std::sqrt(distance2(p, q));
+        const double to_r = std::sqrt(distance2(p, r));
+        if (to_q + to_r < kBetween * std::sqrt(distance2(q, r))) return to_q < to_r ? m : n;
+      }
+    }
+    return -1;
+  }
+
+  void absorb_halos() {
+    for (std::size_t i = 0; i < pieces_.size(); ++i) {
+      if (!pieces_[i].alive || alive_ <= 2) continue;
+      const int owner = owner_of_halo(pieces_[i]);
+      if (owner >= 0) join(std::min(owner, static_cast<int>(i)), std::max(owner, static_cast<int>(i)));
+    }
+  }
+
   std::vector<Piece> pieces_;
   std::vector<int> parent_;
   double total_;
@@ -182,26 +209,6 @@ std::uint16_t majority(const LabelImage& labels, int x, int y) {
 }
 
 }  // namespace
-
-Regions superpixels(const LabImage& image, int side_px) {
-  constexpr int kTooNarrow = 32;  // the library's superpixels need room
-  if (std::min(image.width, image.height) < kTooNarrow) {
-    LabelImage each(image.width, image.height);
-    for (std::size_t i = 0; i < each.size(); ++i) each.data[i] = static_cast<std::uint16_t>(i);
-    return {each, static_cast<int>(each.size())};
-  }
-  const cv::Mat lab(image.height, image.width, CV_32FC3, const_cast<colour::LabPixel*>(image.data.data()));
-  const auto slic = cv::ximgproc::createSuperpixelSLIC(lab, cv::ximgproc::SLICO, std::max(2, side_px), 10.0F);
-  slic->iterate(6);
-  slic->enforceLabelConnectivity(20);
-  cv::Mat labels;
-  slic->getLabels(labels);
-  LabelImage raw(image.width, image.height);
-  for (int y = 0; y < image.height; ++y) {
-    for (int x = 0; x < image.width; ++x) raw.at(x, y) = static_cast<std::uint16_t>(labels.at<int>(y, x));
-  }
-  return connected_pieces(raw);
-}
 
 constexpr int kMostPieces = 0xFFFE;
 

@@ -3,19 +3,40 @@
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
-#include <opencv2/ximgproc/edge_filter.hpp>
+
+#include "mat_view.h"
 
 namespace yd::subject {
 namespace {
 
-cv::Mat view(const LabImage& image) {
-  return {image.height, image.width, CV_32FC3, const_cast<colour::LabPixel*>(image.data.data())};
-}
-
 LabImage from_mat(const cv::Mat& mat) {
   LabImage out(mat.cols, mat.rows);
-  mat.copyTo(cv::Mat(mat.rows, mat.cols, CV_32FC3, out.data.data()));
+  mat.copyTo(view(out));
   return out;
+}
+
+cv::Mat box(const cv::Mat& m, int radius) {
+  cv::Mat out;
+  cv::boxFilter(m, out, CV_32F, cv::Size(2 * radius + 1, 2 * radius + 1), cv::Point(-1, -1), true, cv::BORDER_REFLECT);
+  return out;
+}
+
+cv::Mat thrice(const cv::Mat& m) {
+  cv::Mat out;
+  cv::merge(std::vector<cv::Mat>{m, m, m}, out);
+  return out;
+}
+
+/// Guided filter (K. He, J. Sun, X. Tang, IEEE TPAMI 35, 2013, algorithm 1): in every window the output is a straight
+/// line of the guide, a = cov(guide, p) / (var(guide) + keep), b = mean(p) - a mean(guide); lines are averaged.
+cv::Mat guided(const cv::Mat& guide, const cv::Mat& p, int radius, double keep) {
+  const cv::Mat mean_guide = box(guide, radius);
+  const cv::Mat mean_p = box(p, radius);
+  const cv::Mat variance = box(guide.mul(guide), radius) - mean_guide.mul(mean_guide);
+  const cv::Mat covariance = box(thrice(guide).mul(p), radius) - thrice(mean_guide).mul(mean_p);
+  const cv::Mat a = covariance / thrice(variance + keep);
+  const cv::Mat b = mean_p - a.mul(thrice(mean_guide));
+  return box(a, radius).mul(thrice(guide)) + box(b, radius);
 }
 
 }  // namespace
@@ -24,11 +45,7 @@ LabImage squint(const LabImage& image, double strength) {
   if (strength <= 0) return image;
   const int radius = std::max(1, static_cast<int>(std::lround(strength * std::max(image.width, image.height) / 60.0)));
   const double keep = 20 + 180 * strength;  // variance in L* below which detail is smoothed
-  cv::Mat out;
-  cv::Mat guide;
-  cv::extractChannel(view(image), guide, 0);
-  cv::ximgproc::guidedFilter(guide, view(image), out, radius, keep);
-  return from_mat(out);
+  return from_mat(guided(lightness(image), view(image), radius, keep));
 }
 
 LabImage shrink(const LabImage& image, int long_side) {

@@ -5,14 +5,12 @@
 #include <numbers>
 #include <opencv2/imgproc.hpp>
 
+#include "mat_view.h"
+
 #include "colour/words.h"
 
 namespace yd::subject {
 namespace {
-
-cv::Mat view(const LabImage& image) {
-  return {image.height, image.width, CV_32FC3, const_cast<colour::LabPixel*>(image.data.data())};
-}
 
 Spot spot_at(const cv::Mat& lab, const cv::Point& p) {
   const auto& c = lab.at<cv::Vec3f>(p);

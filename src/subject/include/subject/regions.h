@@ -23,6 +23,7 @@ struct MergeOptions {
   int fewest = 8;           ///< … and never go below this while pieces still differ
   double keep_apart = 6;    ///< mean colour distance (value weighted 1.5) under which two pieces are one above `fewest`
   double smallest = 0.004;  ///< share of the picture; smaller pieces always join a neighbour
+  double halo = 0.03;       ///< share of the picture's side; thinner strips of in-between colour join a neighbour
 };
 
 /// Joins neighbouring pieces, the least costly pair first (J. H. Ward, JASA 58, 1963: the growth of the squared

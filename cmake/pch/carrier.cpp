@@ -1,0 +1,2 @@
+// Carries a precompiled header that other targets reuse.
+int main() { return 0; }

@@ -73,7 +73,7 @@ int main(int argc, char** argv) {
   yd::app::Session session(std::move(materials).value());
   QSettings settings;
   yd::app::Autosave autosave(session,
-                             QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/unsaved.dune");
+                             QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/unsaved");
   yd::app::Advice advice(session);
   yd::app::OwnCollections own(session, folder);
   yd::app::EaselWork easel(session, [] { return QDateTime::currentSecsSinceEpoch(); });

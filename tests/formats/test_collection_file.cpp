@@ -149,6 +149,20 @@ class TestCollectionFile : public QObject {
     QCOMPARE(in.bad.front().line, 3);
   }
 
+  // Found by driving the window: a number where the format's name should stand ended the program.
+  void json_of_wrong_types_is_refused() {
+    for (const char* text :
+         {R"({"format":5,"sticks":[]})", R"({"format":null,"sticks":[]})", R"({"sticks":[]})",
+          R"({"format":"yawning-dune collection"})", R"({"format":"yawning-dune collection","sticks":5})",
+          R"({"format":"yawning-dune collection","name":7,"sticks":[]})", "{}", "{"}) {
+      const auto read = formats::read_sticks(text, "odd.json", optics::Medium::soft);
+      QVERIFY(!read.ok());
+      QVERIFY(describe(read.error()).find("odd.json") != std::string::npos);
+    }
+    const auto deep = formats::read_sticks("{\"a\":" + QByteArray(1000000, '['), "deep.json", optics::Medium::soft);
+    QVERIFY(!deep.ok() && deep.error().code == Error::Code::too_large);
+  }
+
   void files_of_another_kind_are_refused_by_name() {
     for (const QByteArray& bytes : {QByteArray("GIMP Pal"), QByteArray(), QByteArray("\0\0\0\0", 4), QByteArray("{}"),
                                     QByteArray("CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_ID\nEND_DATA_FORMAT\n")}) {

@@ -7,11 +7,14 @@
 #include <QTest>
 #include <csignal>
 #include <sys/resource.h>
+#include <sys/wait.h>
+#include <unistd.h>
 
 #include "formats/archive.h"
 #include "formats/plan_json.h"
 #include "formats/project.h"
 #include "small_world.h"
+#include "support/disk_words.h"
 #include "support/random.h"
 
 using namespace yd;
@@ -26,17 +29,28 @@ formats::Project sample() {
   options.course = plan::Course::features_first;
   options.ways = {{1, plan::School::light_coat, std::nullopt}, {2, std::nullopt, plan::Manner::rubbed}};
   options.order_by_hand = {"1/3/-1/0.60/0/0/2", "1/5/-1/1.00/1/1/2"};
-  options.laid = {{plan::PassKind::stroke,
-                   3,
-                   0.6,
-                   plan::Technique::laid,
-                   0,
-                   -1,
-                   false,
-                   "thin",
-                   5,
-                   {{2, subject::Role::dark}, {1, subject::Role::light}}},
-                  {plan::PassKind::fix, -1, 0, plan::Technique::laid, 1, -1, true, "", 6, {{2, subject::Role::dark}}}};
+  options.laid = {
+      {plan::PassKind::stroke,
+       3,
+       0.6,
+       plan::Technique::laid,
+       0,
+       std::nullopt,
+       false,
+       "thin",
+       5,
+       {{2, subject::Role::dark}, {1, subject::Role::light}}},
+      {plan::PassKind::fix, -1, 0, plan::Technique::laid, 1, std::nullopt, true, "", 6, {{2, subject::Role::dark}}},
+      {plan::PassKind::coat,
+       -1,
+       0,
+       plan::Technique::laid,
+       0,
+       plan::LaidCoat{{plan::CoatMedium::gouache, plan::CoatColours::warm_glow}, {40, 10, -20}},
+       false,
+       "",
+       7,
+       {{2, subject::Role::dark}}}};
   options.sitting_minutes = 45;
   options.by_hand = {{2, subject::Role::dark, {{3, 0.6, plan::Technique::laid}, {5, 1.0, plan::Technique::rubbed}}}};
   options.fit = plan::Fit::anchor_lights;
@@ -94,6 +108,11 @@ QString refusal(const QByteArray& bytes) {
   const QTemporaryDir dir;
   const auto p = formats::load_project(write(dir, bytes));
   return p.ok() ? QString() : QString::fromStdString(describe(p.error()));
+}
+
+QByteArray bytes_of(const QString& file) {
+  QFile f(file);
+  return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
 }
 
 QByteArray with(const char* entry, const QByteArray& bytes) {
@@ -158,6 +177,16 @@ class TestProject : public QObject {
     QTest::newRow("letters") << with_text("\"masses\": 20", "\"masses\": \"many\"") << "field \"masses\"";
     QTest::newRow("school") << with_text("\"tone-map\"", "\"sideways\"") << "field \"school\"";
     QTest::newRow("laid stick") << with_text("\"level\": 0", "\"level\": \"low\"") << "field \"level\"";
+    QTest::newRow("role") << with_text("\"role\": \"dark\"", "\"role\": \"gloomy\"")
+                          << "is none of: dark, middle, light";
+    QTest::newRow("technique") << with_text("\"technique\": \"laid\"", "\"technique\": \"thrown\"")
+                               << "field \"technique\": \"thrown\" is none of: laid, rubbed";
+    QTest::newRow("where") << with_text("\"where\": \"plane\"", "\"where\": \"moon\"") << "must be mass or plane";
+    QTest::newRow("mass") << with_text("\"mass\": 2,", "\"mass\": 300,") << "from 0 to 60";
+    QTest::newRow("second edit") << with_text("\"far bank\"", "5") << "edits 2, field \"name\"";
+    QTest::newRow("wrong number in a list") << with_text("\"rubbed\"", "\"scrubbed\"") << "ways 2, field \"manner\"";
+    QTest::newRow("nested") << with("project.json", QByteArray(1000000, '[')) << "nested too deeply";
+    QTest::newRow("values") << with("project.json", "[" + QByteArray("1,").repeated(4100000) + "1]") << "four million";
     QTest::newRow("traversal") << with("../../etc/evil.json", "{}") << "points outside";
     QTest::newRow("absolute") << with("/etc/evil", "x") << "points outside";
     QTest::newRow("bad json") << with("project.json", "{\"format\":") << "not valid JSON";
@@ -215,6 +244,52 @@ class TestProject : public QObject {
     QCOMPARE(QFileInfo(file).size(), size);
     QCOMPARE(formats::load_project(file)->reference, sample().reference);
     QVERIFY(!formats::save_project("/nowhere/a.dune", sample(), {}).ok());
+  }
+
+  // The n-th byte that is written does not reach the disk: the save fails with words, or the program is killed there.
+  void saving_stops_at_any_byte() {
+    const QTemporaryDir dir;
+    const QString file = dir.filePath("a.dune");
+    QVERIFY(formats::save_project(file, sample(), {}).ok());
+    const QByteArray whole = bytes_of(file);
+    formats::Project other = sample();
+    other.reference = QByteArray(3000, 'y');
+    rlimit old{};
+    getrlimit(RLIMIT_FSIZE, &old);
+    for (qsizetype n = 0; n < whole.size(); n += 1 + whole.size() / 60) {
+      const rlimit tight{static_cast<rlim_t>(n), old.rlim_max};
+      std::signal(SIGXFSZ, SIG_IGN);
+      setrlimit(RLIMIT_FSIZE, &tight);
+      const Status failed = formats::save_project(file, other, {});
+      setrlimit(RLIMIT_FSIZE, &old);
+      QVERIFY(!failed.ok());
+      QVERIFY2(failed.error().what.find("Unknown") == std::string::npos, failed.error().what.c_str());
+      QCOMPARE(bytes_of(file), whole);
+      const pid_t child = fork();
+      if (child == 0) {
+        std::signal(SIGXFSZ, SIG_DFL);
+        setrlimit(RLIMIT_FSIZE, &tight);
+        static_cast<void>(formats::save_project(file, other, {}).ok());
+        _exit(0);
+      }
+      int state = 0;
+      QCOMPARE(waitpid(child, &state, 0), child);
+      QVERIFY(WIFSIGNALED(state));
+      QCOMPARE(bytes_of(file), whole);
+    }
+    std::signal(SIGXFSZ, SIG_DFL);
+  }
+
+  void a_full_disk_is_called_so() {
+    QVERIFY(disk_words(ENOSPC).find("disk is full") != std::string::npos);
+    QVERIFY(disk_words(EDQUOT).find("disk is full") != std::string::npos);
+    for (int code = 0; code < 140; ++code) QVERIFY(!disk_words(code).empty());
+  }
+
+  void a_name_that_is_no_text_is_called_so() {
+    const auto p = formats::load_project(QString("/tmp/sk") + QChar::ReplacementCharacter + ".dune");
+    QVERIFY(!p.ok());
+    QVERIFY2(p.error().what.find("rename") != std::string::npos, p.error().what.c_str());
   }
 
   void the_plan_as_json_has_its_fields() {

@@ -5,7 +5,9 @@
 #include <QImage>
 #include <QImageWriter>
 #include <QTemporaryDir>
+#include <QTemporaryFile>
 #include <QTest>
+#include <unistd.h>
 #include <algorithm>
 
 #include "pictures/pictures.h"
@@ -29,6 +31,16 @@ QByteArray encode(const QImage& image, const char* format, int quality = -1) {
   buffer.open(QIODevice::WriteOnly);
   image.save(&buffer, format, quality);
   return bytes;
+}
+
+/// The JPEG with one more segment at its front.
+QByteArray with_segment(const QByteArray& jpeg, char marker, const QByteArray& data) {
+  QByteArray segment("\xFF", 1);
+  segment += marker;
+  const auto length = static_cast<int>(data.size()) + 2;
+  segment += static_cast<char>(length >> 8);
+  segment += static_cast<char>(length & 255);
+  return jpeg.left(2) + segment + data + jpeg.mid(2);
 }
 
 }  // namespace
@@ -87,6 +99,53 @@ class TestPictures : public QObject {
     const auto raw = pictures::decode(bytes, "picture.bin");
     QVERIFY(!raw.ok());
     QVERIFY(QString::fromStdString(describe(raw.error())).startsWith("picture.bin: "));
+  }
+
+  void whole_jpegs_are_told_from_cut_ones() {
+    const QByteArray jpeg = encode(sample(800, 600), "JPEG", 90);
+    QVERIFY(pictures::decode(jpeg, "a").ok());
+    // Phones put films and depth maps behind the picture.
+    QVERIFY(pictures::decode(jpeg + QByteArray(100000, 'x'), "a").ok());
+    for (int more = 0; more < 3; ++more) {  // sizes around a reader's block of 4096
+      const auto comment = static_cast<int>(2 * 4096 - jpeg.size() % 4096 - 4 - 1 + more);
+      QVERIFY(pictures::decode(with_segment(jpeg, '\xFE', QByteArray(comment, 'c')), "a").ok());
+    }
+    // The end of an embedded thumbnail is not the end of the picture.
+    const QByteArray twin = with_segment(jpeg, '\xE1', "Exif" + encode(sample(60, 40), "JPEG", 60));
+    QVERIFY(pictures::decode(twin, "a").ok());
+    for (const qsizetype share : {50, 80, 99}) {
+      const auto cut = pictures::decode(twin.left(twin.size() * share / 100), "a");
+      QVERIFY(!cut.ok() && cut.error().what.find("cut short") != std::string::npos);
+    }
+  }
+
+  // One line says what is wrong, and it is ours.
+  void decoders_keep_quiet() {
+    // What libpng prints goes by no handler: standard error itself is watched.
+    QTemporaryFile printed;
+    QVERIFY(printed.open());
+    const int kept = ::dup(STDERR_FILENO);
+    ::dup2(printed.handle(), STDERR_FILENO);
+    static QStringList said;
+    said.clear();
+    const auto before =
+        qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString& m) { said << m; });
+    Random r(5);
+    for (const char* format : {"PNG", "JPEG", "WEBP", "TIFF"}) {
+      const QByteArray good = encode(sample(120, 90), format, 90);
+      for (int n = 0; n < 60; ++n) {
+        QByteArray bytes = n % 2 == 0 ? good : good.left(good.size() * n / 60);
+        for (int k = 0; k < 6 && !bytes.isEmpty(); ++k)
+          bytes[static_cast<qsizetype>(r.below(static_cast<std::uint64_t>(bytes.size())))] ^= 0x55;
+        static_cast<void>(pictures::decode(bytes, "a").ok());
+      }
+    }
+    qInstallMessageHandler(before);
+    ::dup2(kept, STDERR_FILENO);
+    ::close(kept);
+    QVERIFY2(said.isEmpty(), qPrintable(said.join("; ")));
+    printed.seek(0);
+    QVERIFY2(printed.size() == 0, printed.readAll().left(300).constData());
   }
 
   void mutated_files_never_crash() {

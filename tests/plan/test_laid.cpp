@@ -107,6 +107,46 @@ class TestLaid : public QObject {
     QVERIFY(after.passes[0].laid);
   }
 
+  // Found by driving the window: the coat was laid, then the choice of underpainting removed or changed.
+  void a_coat_on_the_paper_stays_when_the_choice_changes() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(8);
+    o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::complement};
+    const plan::Plan before = plan_with(o, c);
+    QVERIFY(before.passes[0].kind == PassKind::coat);
+    const plan::Coat& laid = before.coats[static_cast<std::size_t>(before.passes[0].underpaint)];
+    o.laid = plan::laid_after(before, {}, marks_for(before, 1));
+    for (const auto& choice :
+         {std::optional<plan::CoatChoice>(),
+          std::optional(plan::CoatChoice{plan::CoatMedium::watercolour, plan::CoatColours::local})}) {
+      o.underpaint.picture = choice;
+      const plan::Plan after = plan_with(o, c);
+      for (const plan::Pass& p : after.passes) {
+        QVERIFY(p.kind != PassKind::coat || p.underpaint < static_cast<int>(after.coats.size()));
+      }
+      QVERIFY(after.passes[0].laid && after.passes[0].kind == PassKind::coat);
+      const plan::Coat& kept = after.coats[static_cast<std::size_t>(after.passes[0].underpaint)];
+      QVERIFY(kept.how == laid.how && kept.masses == laid.masses);
+      QVERIFY(colour::distance_1976(kept.dry, laid.dry) < 1e-6);
+      for (const plan::TargetPlan& t : after.targets) {
+        const bool under = std::binary_search(laid.masses.begin(), laid.masses.end(), t.mass);
+        if (under) QCOMPARE(t.coat, after.passes[0].underpaint);
+        if (!choice && !under) QCOMPARE(t.coat, -1);
+      }
+    }
+  }
+
+  void a_coat_left_out_for_good_is_not_under_the_strokes() {
+    const auto c = trial::every(2);
+    plan::PlanOptions o = trial::options_with(8);
+    o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
+    const plan::Plan before = plan_with(o, c);
+    o.laid = plan::laid_after(before, {}, marks_for(before, 1, State::skipped));
+    const plan::Plan after = plan_with(o, c);
+    QVERIFY(after.passes[0].skipped);
+    for (const plan::TargetPlan& t : after.targets) QVERIFY(t.coat != after.passes[0].underpaint);
+  }
+
   void the_same_marks_give_the_same_plan() {
     const auto c = trial::every(3);
     plan::PlanOptions o = trial::options_with(8);

@@ -22,7 +22,7 @@ constexpr const char* kChild = "YD_EASEL_CHILD";  // folder of the run that is k
 int child(const QString& folder) {
   app::Session session(trial::World::materials());
   QSettings settings(folder + "/settings.ini", QSettings::IniFormat);
-  app::Autosave autosave(session, folder + "/unsaved.dune");
+  app::Autosave autosave(session, folder + "/unsaved");
   app::Advice advice(session);
   app::EaselWork easel(session, [] { return std::int64_t{1000}; });
   app::MainWindow window(session, advice, autosave, easel, settings);
@@ -33,7 +33,7 @@ int child(const QString& folder) {
   auto* page = window.findChild<app::EaselPage*>("easel");
   for (int i = 0; i < 3; ++i) QTest::keyClick(page, Qt::Key_Space);
   easel.note("more white next time");
-  QTest::qWait(2500);
+  QTest::qWait(100);
   std::puts("marked");
   std::fflush(stdout);
   QTest::qWait(60000);
@@ -215,7 +215,9 @@ class TestEasel : public QObject {
     ::kill(static_cast<pid_t>(run.processId()), SIGKILL);
     QVERIFY(run.waitForFinished(10000));
     QCOMPARE(run.exitStatus(), QProcess::CrashExit);
-    const auto left = formats::load_project(folder.filePath("unsaved.dune"));
+    QStringList copies = QDir(folder.filePath("unsaved")).entryList({"*.dune"}, QDir::Files);
+    QCOMPARE(copies.size(), 1);
+    const auto left = app::Autosave::read(folder.filePath("unsaved/" + copies.first()));
     QVERIFY2(left.ok(), left.ok() ? "" : describe(left.error()).c_str());
     QCOMPARE(
         std::count_if(left->marks.begin(), left->marks.end(), [](const auto& m) { return m.state == State::done; }), 3);
@@ -223,7 +225,7 @@ class TestEasel : public QObject {
     // The next start offers it, and the easel stands at the fourth pass.
     app::Session session(trial::World::materials());
     QSettings settings(folder.filePath("settings.ini"), QSettings::IniFormat);
-    app::Autosave autosave(session, folder.filePath("unsaved.dune"));
+    app::Autosave autosave(session, folder.filePath("unsaved"));
     app::Advice advice(session);
     app::EaselWork easel(session, [] { return std::int64_t{2000}; });
     app::MainWindow window(session, advice, autosave, easel, settings);
@@ -235,6 +237,27 @@ class TestEasel : public QObject {
     QCOMPARE(easel.next_open(), 3);
     session.undo_stack().setClean();
     autosave.forget();
+  }
+
+  void shortcuts_work_at_the_easel_too() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    const QString file = w.dir.filePath("easel.dune");
+    QVERIFY(w.window.files().save_path(file));
+    QTest::keyClick(&w.window, Qt::Key_E);
+    QVERIFY(w.window.at_easel());
+    auto* page = w.find<app::EaselPage>("easel");
+    QTest::keyClick(page, Qt::Key_Space);
+    QCOMPARE(w.easel.shown(), 1);
+    QTest::keyClick(page, Qt::Key_S, Qt::ControlModifier);
+    QCOMPARE(w.easel.shown(), 1);  // no pass was left out
+    const auto saved = formats::load_project(file);
+    QVERIFY(saved.ok());
+    QCOMPARE(saved->marks.size(), std::size_t{1});
+    QTest::keyClick(page, Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(w.session.choices().marks.empty());
+    QTest::keyClick(page, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    QCOMPARE(w.session.choices().marks.size(), std::size_t{1});
   }
 
   void an_empty_easel_says_what_to_do() {

@@ -1,4 +1,5 @@
 // The real window: open, choose, step, undo, save, reopen; by mouse and by keyboard.
+#include <nlohmann/json.hpp>
 #include <QApplication>
 #include <QComboBox>
 #include <QElapsedTimer>
@@ -28,6 +29,48 @@ void drop(QWidget& window, const QString& file) {
 int kept_sticks(const QString& file) {
   const auto project = formats::load_project(file);
   return project.ok() ? project->plan.most_sticks : 0;
+}
+
+/// A window with its own session over a folder of copies, as another run of the program has it.
+struct Run {
+  explicit Run(const QString& copies, QSettings& settings)
+      : session(trial::World::materials()),
+        autosave(session, copies),
+        advice(session),
+        easel(session, [] { return std::int64_t{0}; }),
+        window(session, advice, autosave, easel, settings) {
+    window.show();
+  }
+  bool settle() {
+    return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, 60000);
+  }
+  bool press(const char* button) {
+    auto* b = window.findChild<QPushButton*>(button);
+    if (!b->isVisible()) return false;
+    QTest::mouseClick(b, Qt::LeftButton);
+    return settle();
+  }
+  QString notice() const {
+    auto* bar = window.findChild<app::NoticeBar*>("notice");
+    return bar->isVisible() ? bar->text() : QString();
+  }
+
+  app::Session session;
+  app::Autosave autosave;
+  app::Advice advice;
+  app::EaselWork easel;
+  app::MainWindow window;
+};
+
+/// Work of five sticks that a program which is gone left in the folder.
+bool leave_work(const QString& copies, QSettings& settings) {
+  Run gone(copies, settings);
+  gone.window.files().open_path(trial::World::demo("kettle.png"));
+  if (!gone.settle()) return false;
+  app::Choices c = gone.session.choices();
+  c.plan.most_sticks = 5;
+  gone.session.change(c, "test");
+  return gone.settle() && QTest::qWaitFor([&] { return kept_sticks(gone.autosave.file()) == 5; }, 10000);
 }
 
 }  // namespace
@@ -252,32 +295,96 @@ class TestWindow : public QObject {
     f.write("PK\x03\x04 cut");
     f.close();
     w.window.files().open_path(file);
+    QVERIFY(w.settle());
     QVERIFY(w.find<QLabel>("notice_text")->text().contains("cut.dune"));
     QCOMPARE(w.session.planned(), before);
   }
 
   void unsaved_work_is_asked_about_and_recovered() {
+    const QTemporaryDir dir;
+    QSettings settings(dir.filePath("settings.ini"), QSettings::IniFormat);
+    QVERIFY(leave_work(dir.filePath("unsaved"), settings));
+    Run run(dir.filePath("unsaved"), settings);
+    QVERIFY(run.press("notice_action"));
+    QCOMPARE(run.session.choices().plan.most_sticks, 5);
+    // Brought back and not saved: closing and opening ask, and the copy is there until one of them is answered.
+    QVERIFY(!run.window.close());
+    QVERIFY2(run.notice().contains("not saved"), qPrintable(run.notice()));
+    run.window.files().open_path(trial::World::demo("salt-works.png"));
+    QVERIFY(run.settle());
+    QCOMPARE(run.session.reference_name(), QString("kettle.png"));
+    QVERIFY2(run.notice().contains("not saved"), qPrintable(run.notice()));
+    QCOMPARE(kept_sticks(run.autosave.file()), 5);
+    QVERIFY(run.window.files().save_path(dir.filePath("saved.dune")));
+    QVERIFY(!QFile::exists(run.autosave.file()));
+    QCOMPARE(kept_sticks(dir.filePath("saved.dune")), 5);
+    QVERIFY(run.window.close());
+    QVERIFY(Run(dir.filePath("unsaved"), settings).notice().isEmpty());
+  }
+
+  void an_offer_without_an_answer_stays() {
+    const QTemporaryDir dir;
+    QSettings settings(dir.filePath("settings.ini"), QSettings::IniFormat);
+    const QString copies = dir.filePath("unsaved");
+    QVERIFY(leave_work(copies, settings));
+    {
+      Run closed(copies, settings);
+      QVERIFY(closed.notice().contains("was kept"));
+      QVERIFY(closed.window.close());
+    }
+    {
+      // Started with a file while a copy waits.
+      Run other(copies, settings);
+      other.window.files().open_path(trial::World::demo("salt-works.png"));
+      QVERIFY(other.settle());
+      QTest::qWait(2500);  // its own copy is written by now
+      QVERIFY(other.window.close());
+    }
+    Run last(copies, settings);
+    QVERIFY(last.press("notice_action"));
+    QCOMPARE(last.session.choices().plan.most_sticks, 5);
+    last.autosave.forget();
+  }
+
+  void work_is_thrown_away_only_by_the_artist() {
+    const QTemporaryDir dir;
+    QSettings settings(dir.filePath("settings.ini"), QSettings::IniFormat);
+    QVERIFY(leave_work(dir.filePath("unsaved"), settings));
+    Run run(dir.filePath("unsaved"), settings);
+    QCOMPARE(run.window.findChild<QPushButton*>("notice_close")->text(), QString("Throw it away"));
+    QVERIFY(run.press("notice_close"));
+    QVERIFY(run.autosave.left_behind().isEmpty());
+  }
+
+  void two_windows_keep_two_copies() {
     trial::World w;
-    QVERIFY(w.open_demo());
-    app::Choices c = w.session.choices();
-    c.plan.most_sticks = 5;
-    w.session.change(c, "test");
-    QVERIFY(w.settle());
-    QVERIFY(!w.window.close());
-    QVERIFY(w.find<QLabel>("notice_text")->text().contains("not saved"));
-    // The autosave is written a moment after the change; a second window over the same folder finds it.
-    QTRY_VERIFY_WITH_TIMEOUT(kept_sticks(w.dir.filePath("unsaved.dune")) == 5, 5000);
-    app::Session second(app::load_materials().value());
-    app::Autosave autosave(second, w.dir.filePath("unsaved.dune"));
-    app::Advice advice(second);
-    app::EaselWork easel(second, [] { return std::int64_t{0}; });
-    app::MainWindow window(second, advice, autosave, easel, w.settings);
-    window.show();
-    QTest::mouseClick(window.findChild<QPushButton*>("notice_action"), Qt::LeftButton);
-    QVERIFY(QTest::qWaitFor([&] { return second.planned() != nullptr && !second.busy(); }, 60000));
-    QCOMPARE(second.choices().plan.most_sticks, 5);
-    second.undo_stack().setClean();
-    autosave.forget();
+    QVERIFY(w.open_demo("kettle.png"));
+    Run second(w.dir.filePath("unsaved"), w.settings);
+    QVERIFY(second.notice().isEmpty());  // the first one is still running
+    second.window.files().open_path(trial::World::demo("salt-works.png"));
+    QVERIFY(second.settle());
+    QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(w.autosave.file()) && QFile::exists(second.autosave.file()), 10000);
+    QCOMPARE(formats::load_project(w.autosave.file())->reference_name, QString("kettle.png"));
+    QCOMPARE(formats::load_project(second.autosave.file())->reference_name, QString("salt-works.png"));
+    second.autosave.forget();
+  }
+
+  void a_project_changed_elsewhere_is_not_saved_over_without_a_word() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    const QString file = w.dir.filePath("shared.dune");
+    QVERIFY(w.window.files().save_path(file));
+    QVERIFY(formats::save_project(file, w.session.project(), {}).ok());
+    QFile touched(file);
+    QVERIFY(touched.open(QIODevice::ReadWrite));
+    QVERIFY(touched.setFileTime(QDateTime::currentDateTime().addSecs(60), QFileDevice::FileModificationTime));
+    touched.close();
+    QTest::keyClick(&w.window, Qt::Key_S, Qt::ControlModifier);
+    QVERIFY(w.find<QLabel>("notice_text")->text().contains("another window"));
+    // A file that vanished is written again.
+    QVERIFY(QFile::remove(file));
+    QTest::keyClick(&w.window, Qt::Key_S, Qt::ControlModifier);
+    QVERIFY(QFile::exists(file));
   }
 
   void planning_can_be_stopped_and_taken_up_again() {

@@ -18,16 +18,13 @@ class World {
   World()
       : session(materials()),
         settings(dir.filePath("settings.ini"), QSettings::IniFormat),
-        autosave(session, dir.filePath("unsaved.dune")),
+        autosave(session, dir.filePath("unsaved")),
         advice(session),
         easel(session, [this] { return now_s; }),
         window(session, advice, autosave, easel, settings) {
     window.show();
   }
-  ~World() {
-    session.undo_stack().setClean();
-    autosave.forget();
-  }
+  ~World() { autosave.forget(); }
 
   /// What ships, with every third stick: the window is tried, not the search.
   static app::Materials materials() {
@@ -48,7 +45,7 @@ class World {
   }
   /// Waits until nothing is being worked out.
   bool settle() {
-    return QTest::qWaitFor([this] { return !session.busy(); }, 60000);
+    return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, 60000);
   }
   /// Waits until what the open stage shows is worked out too.
   bool settle_all() {

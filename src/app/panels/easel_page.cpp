@@ -341,7 +341,22 @@ void EaselPage::speak() {
   voice_.say(title_->text() + ". " + how_->text() + ". " + where_->text());
 }
 
+bool EaselPage::is_own(const QKeyEvent& event) {
+  static const QSet<int> keys{Qt::Key_Space,     Qt::Key_Right, Qt::Key_Return, Qt::Key_Enter, Qt::Key_Left,
+                              Qt::Key_Backspace, Qt::Key_S,     Qt::Key_O,      Qt::Key_N,     Qt::Key_R,
+                              Qt::Key_P,         Qt::Key_V,     Qt::Key_Escape};
+  const auto modifiers = event.modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier);
+  return modifiers == Qt::NoModifier && keys.contains(event.key());
+}
+
+/// Keys of the easel go before the window's shortcuts of one letter; those with Ctrl or Alt are the window's.
+bool EaselPage::event(QEvent* event) {
+  if (event->type() == QEvent::ShortcutOverride && is_own(*static_cast<QKeyEvent*>(event))) event->accept();
+  return QWidget::event(event);
+}
+
 void EaselPage::keyPressEvent(QKeyEvent* event) {
+  if (!is_own(*event)) return QWidget::keyPressEvent(event);
   switch (event->key()) {
     case Qt::Key_Space:
     case Qt::Key_Right:

@@ -28,6 +28,7 @@ class EaselPage : public QWidget {
   void closed();
 
  protected:
+  bool event(QEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
   void showEvent(QShowEvent* event) override;
@@ -35,6 +36,7 @@ class EaselPage : public QWidget {
   bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
+  static bool is_own(const QKeyEvent& event);
   QWidget* make_card();
   QLayout* make_swatches();
   QWidget* make_substitutes();

@@ -12,10 +12,7 @@
 #include "widgets/section.h"
 
 namespace yd::app {
-namespace {
-
-
-}  // namespace
+namespace {}  // namespace
 
 GroundPanel::GroundPanel(Session& session, Advice& advice, QWidget* parent)
     : QWidget(parent),
@@ -88,7 +85,8 @@ QWidget* GroundPanel::make_weights() {
     connect(weights_[m], &LabelledSlider::moved, this, [this, m](int v) {
       Choices c = session_.choices();
       c.ground_weights[m] = v / 10.0;
-      session_.change(c, tr("What counts for the paper"), static_cast<Merge>(static_cast<int>(Merge::ground_weight) + static_cast<int>(m)));
+      session_.change(c, tr("What counts for the paper"),
+                      static_cast<Merge>(static_cast<int>(Merge::ground_weight) + static_cast<int>(m)));
     });
   }
   return box;

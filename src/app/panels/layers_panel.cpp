@@ -7,10 +7,7 @@
 #include "models/layer_words.h"
 
 namespace yd::app {
-namespace {
-
-
-}  // namespace
+namespace {}  // namespace
 
 LayersPanel::LayersPanel(Session& session, QWidget* parent)
     : QWidget(parent),

@@ -30,11 +30,12 @@ NoticeBar::NoticeBar(QWidget* parent)
 void NoticeBar::show_sentence(const QString& sentence) { ask(sentence, {}, {}); }
 
 void NoticeBar::ask(const QString& sentence, const QString& action, std::function<void()> then,
-                    std::function<void()> otherwise) {
+                    std::function<void()> otherwise, const QString& otherwise_text) {
   label_->setText(sentence);
   setAccessibleName(sentence);
   action_->setText(action);
   action_->setVisible(!action.isEmpty());
+  close_->setText(otherwise_text.isEmpty() ? tr("Close") : otherwise_text);
   then_ = std::move(then);
   otherwise_ = std::move(otherwise);
   show();

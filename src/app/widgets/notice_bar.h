@@ -13,8 +13,9 @@ class NoticeBar : public QFrame {
  public:
   explicit NoticeBar(QWidget* parent = nullptr);
   void show_sentence(const QString& sentence);
+  /// `otherwise_text` stands on the button that refuses; without one it reads "Close".
   void ask(const QString& sentence, const QString& action, std::function<void()> then,
-           std::function<void()> otherwise = {});
+           std::function<void()> otherwise = {}, const QString& otherwise_text = {});
   QString text() const { return label_->text(); }
 
  private:

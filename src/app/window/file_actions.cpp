@@ -2,6 +2,10 @@
 
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QLocale>
+#include <QtConcurrentRun>
+#include <nlohmann/json.hpp>
+#include <utility>
 
 #include "formats/project.h"
 #include "pictures/pictures.h"
@@ -19,6 +23,12 @@ bool is_project(const QString& file) { return file.endsWith(".dune", Qt::CaseIns
 FileActions::FileActions(Session& session, Autosave& autosave, NoticeBar& notice, QSettings& settings, QWidget* window)
     : QObject(window), session_(session), autosave_(autosave), notice_(notice), settings_(settings), window_(window) {
   connect(&session_.undo_stack(), &QUndoStack::cleanChanged, this, &FileActions::title_changed);
+  connect(&reading_, &QFutureWatcher<std::shared_ptr<Read>>::finished, this, &FileActions::finish_reading);
+}
+
+FileActions::~FileActions() {
+  reading_.disconnect(this);
+  reading_.waitForFinished();
 }
 
 void FileActions::fill_menu(QMenu& menu) {
@@ -46,32 +56,66 @@ QString FileActions::title() const {
 void FileActions::set_file(const QString& file, bool unsaved) {
   file_ = file;
   unsaved_ = unsaved;
+  recovered_ = false;
+  saved_at_ = file.isEmpty() ? QDateTime() : QFileInfo(file).lastModified();
   emit title_changed();
 }
 
+/// A picture that was only opened is on the disk; what was chosen, or brought back, may be nowhere else.
+bool FileActions::work_at_stake() const {
+  return session_.has_reference() && (!session_.undo_stack().isClean() || recovered_ || (unsaved_ && !file_.isEmpty()));
+}
+
+void FileActions::when_nothing_is_at_stake(const QString& action, std::function<void()> then) {
+  if (!work_at_stake()) return then();
+  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), action, std::move(then));
+}
+
 void FileActions::open_path(const QString& file) {
-  if (!modified() || (file_.isEmpty() && session_.undo_stack().isClean())) return load(file);
-  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), tr("Open without saving"),
-              [this, file] { load(file); });
+  when_nothing_is_at_stake(tr("Open without saving"), [this, file] { load(file); });
 }
 
+/// Disks may be slow and projects large: they are read while the window goes on. The latest wish wins.
 void FileActions::load(const QString& file) {
-  if (is_project(file)) return load_project(file, file);
-  const auto bytes = pictures::read_bytes(file);
-  if (!bytes) return notice_.show_sentence(sentence(bytes.error()));
-  notice_.hide();
-  session_.open_picture(bytes.value(), QFileInfo(file).fileName());
-  set_file({}, true);
-  remember(file);
+  const bool project = is_project(file);
+  start_reading(file, [file, project]() -> Read {
+    if (!project) return pictures::read_bytes(file);
+    return formats::load_project(file);
+  });
 }
 
-void FileActions::load_project(const QString& file, const QString& shown_as) {
-  auto project = formats::load_project(file);
-  if (!project) return notice_.show_sentence(sentence(project.error()));
+void FileActions::start_reading(const QString& file, const std::function<Read()>& read) {
+  reading_file_ = file;
+  emit reading_changed(tr("Opening %1").arg(QFileInfo(file).fileName()));
+  reading_.setFuture(QtConcurrent::run(&pool_, [read] { return std::make_shared<Read>(read()); }));
+}
+
+void FileActions::finish_reading() {
+  emit reading_changed({});
+  const QString file = std::exchange(reading_file_, {});
+  const QString copy = std::exchange(bringing_back_, {});
+  const std::shared_ptr<Read> read = reading_.result();
+  if (auto* bytes = std::get_if<Result<QByteArray>>(read.get())) {
+    if (!*bytes) return notice_.show_sentence(sentence(bytes->error()));
+    notice_.hide();
+    session_.open_picture(bytes->value(), QFileInfo(file).fileName());
+    set_file({}, true);
+    return remember(file);
+  }
+  auto& project = std::get<Result<formats::Project>>(*read);
+  if (!project) return refuse_project(project.error(), copy);
   notice_.hide();
   session_.open_project(std::move(project).value());
-  set_file(shown_as, shown_as.isEmpty());
-  if (!shown_as.isEmpty()) remember(shown_as);
+  set_file(copy.isEmpty() ? file : QString(), !copy.isEmpty());
+  if (copy.isEmpty()) return remember(file);
+  recovered_ = true;
+  autosave_.adopt(copy);
+  emit title_changed();
+}
+
+void FileActions::refuse_project(const Error& error, const QString& copy) {
+  if (copy.isEmpty()) return notice_.show_sentence(sentence(error));
+  notice_.ask(sentence(error), tr("Throw it away"), [copy] { Autosave::discard(copy); });
 }
 
 bool FileActions::save_path(const QString& file) {
@@ -83,6 +127,7 @@ bool FileActions::save_path(const QString& file) {
   session_.undo_stack().setClean();
   autosave_.forget();
   set_file(file, false);
+  saved_at_ = QFileInfo(file).lastModified();
   remember(file);
   return true;
 }
@@ -90,7 +135,10 @@ bool FileActions::save_path(const QString& file) {
 void FileActions::save() {
   if (!session_.has_reference()) return;
   if (file_.isEmpty()) return save_as();
-  save_path(file_);
+  const QFileInfo now(file_);
+  if (!now.exists() || now.lastModified() == saved_at_) return static_cast<void>(save_path(file_));
+  notice_.ask(tr("%1 was changed by another window or program since it was opened here.").arg(now.fileName()),
+              tr("Save over it"), [this] { save_path(file_); });
 }
 
 void FileActions::save_as() {
@@ -133,27 +181,41 @@ void FileActions::fill_recent() {
 }
 
 bool FileActions::may_close(const std::function<void()>& close) {
-  const bool edited = !session_.undo_stack().isClean();
-  if (!session_.has_reference() || (!edited && !(unsaved_ && !file_.isEmpty()))) {
+  if (!work_at_stake()) {
     autosave_.forget();
     return true;
   }
-  notice_.ask(tr("%1 has changes that are not saved.").arg(session_.reference_name()), tr("Close without saving"),
-              [this, close] {
-                session_.undo_stack().setClean();
-                unsaved_ = false;
-                autosave_.forget();
-                close();
-              });
+  when_nothing_is_at_stake(tr("Close without saving"), [this, close] {
+    session_.undo_stack().setClean();
+    unsaved_ = recovered_ = false;
+    autosave_.forget();
+    close();
+  });
   return false;
 }
 
 void FileActions::offer_recovery() {
-  const QString left = autosave_.left_behind();
+  const QStringList left = autosave_.left_behind();
   if (left.isEmpty()) return;
+  const QString copy = left.first();
+  const QString when = QLocale().toString(QFileInfo(copy).lastModified(), QLocale::ShortFormat);
+  const QString text =
+      left.size() == 1
+          ? tr("Work of %1 was not saved when the program ended; it was kept.").arg(when)
+          : tr("Work of %1 was not saved when the program ended; it was kept (1 of %2).").arg(when).arg(left.size());
   notice_.ask(
-      tr("The last session ended without saving; its work was kept."), tr("Bring it back"),
-      [this, left] { load_project(left, {}); }, [this] { autosave_.forget(); });
+      text, tr("Bring it back"),
+      [this, copy] { when_nothing_is_at_stake(tr("Open without saving"), [this, copy] { bring_back(copy); }); },
+      [this, copy] {
+        Autosave::discard(copy);
+        offer_recovery();
+      },
+      tr("Throw it away"));
+}
+
+void FileActions::bring_back(const QString& copy) {
+  start_reading(copy, [copy]() -> Read { return Autosave::read(copy); });
+  bringing_back_ = copy;
 }
 
 }  // namespace yd::app

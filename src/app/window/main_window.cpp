@@ -37,7 +37,14 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
   setAcceptDrops(true);
   resize(1280, 800);
   pages_->addWidget(make_centre());
-  setCentralWidget(pages_);
+  // The bar stands over every page: a question asked at the easel is seen there.
+  auto* box = new QWidget;
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(0);
+  column->addWidget(notice_);
+  column->addWidget(pages_, 1);
+  setCentralWidget(box);
   make_easel(easel);
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
@@ -70,7 +77,6 @@ QWidget* MainWindow::make_centre() {
   row->addWidget(stages_->side());
   auto* all = new QVBoxLayout(box);
   all->setContentsMargins(6, 6, 6, 2);
-  all->addWidget(notice_);
   all->addLayout(row, 1);
   return box;
 }
@@ -107,6 +113,13 @@ void MainWindow::make_status() {
   show_busy(false);
 }
 
+/// A hidden menu bar hears no keys: every action belongs to the window too, so that it works on every page.
+void MainWindow::hear_keys_everywhere() {
+  for (QAction* menu : menuBar()->actions()) {
+    for (QAction* action : menu->menu()->actions()) addAction(action);
+  }
+}
+
 void MainWindow::make_menus() {
   files_->fill_menu(*menuBar()->addMenu(tr("File")));
   export_->fill_menu(*menuBar()->addMenu(tr("Print and export")));
@@ -114,7 +127,7 @@ void MainWindow::make_menus() {
   QAction* undo = session_.undo_stack().createUndoAction(this, tr("Undo"));
   undo->setShortcut(QKeySequence::Undo);
   QAction* redo = session_.undo_stack().createRedoAction(this, tr("Redo"));
-  redo->setShortcut(QKeySequence::Redo);
+  redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
   edit->addActions({undo, redo});
   QMenu* go = menuBar()->addMenu(tr("Go"));
   const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Underpainting"), tr("Layers")};
@@ -139,6 +152,7 @@ void MainWindow::make_menus() {
                 [this] { session_.set_cursor(session_.cursor() + 1); });
   go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this,
                 [this] { session_.set_cursor(session_.cursor() - 1); });
+  hear_keys_everywhere();
 }
 
 void MainWindow::follow_session() {
@@ -192,6 +206,7 @@ void MainWindow::follow_session() {
   });
   connect(core_, &CoreSample::cursor_asked, &session_, &Session::set_cursor);
   connect(core_, &CoreSample::pass_asked, &session_, &Session::set_lit_pass);
+  connect(files_, &FileActions::reading_changed, this, &MainWindow::show_step);
   setWindowTitle(files_->title());
 }
 

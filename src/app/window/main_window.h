@@ -49,6 +49,7 @@ class MainWindow : public QMainWindow {
   void draw_core();
   void make_status();
   void make_menus();
+  void hear_keys_everywhere();
   void follow_session();
   void show_subject();
   void show_preview(double strength);

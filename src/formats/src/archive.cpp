@@ -6,6 +6,8 @@
 #include <QSaveFile>
 #include <memory>
 
+#include "support/disk_words.h"
+
 namespace yd::formats {
 namespace {
 
@@ -88,6 +90,8 @@ Result<QByteArray> read_back(zip_source_t* source) {
 
 Result<Entries> read_archive(const QString& file) {
   const QFileInfo info(file);
+  if (!info.exists() && file.contains(QChar::ReplacementCharacter))
+    return Error{Error::Code::not_found, file.toStdString(), "has a name that is no text (UTF-8); rename it"};
   if (!info.exists()) return Error{Error::Code::not_found, file.toStdString(), "does not exist"};
   if (info.isDir()) return Error{Error::Code::io, file.toStdString(), "is a folder, not a project"};
   int code = 0;
@@ -136,8 +140,10 @@ Result<QByteArray> pack_archive(const Entries& entries, const std::string& first
 
 Status write_atomically(const QString& file, const QByteArray& bytes) {
   QSaveFile save(file);
-  if (!save.open(QIODevice::WriteOnly) || save.write(bytes) != bytes.size() || !save.commit()) {
-    return Error{Error::Code::io, file.toStdString(), "cannot be saved: " + save.errorString().toStdString()};
+  // Qt's own words for a full disk are "Unknown error"; the system's number is still there.
+  errno = 0;
+  if (!save.open(QIODevice::WriteOnly) || save.write(bytes) != bytes.size() || !save.flush() || !save.commit()) {
+    return Error{Error::Code::io, file.toStdString(), "cannot be saved: " + disk_words(errno)};
   }
   return success();
 }

@@ -4,6 +4,7 @@
 #include "colour/smoothest.h"
 #include "colour/words.h"
 #include "media/fields.h"
+#include "table_limits.h"
 
 namespace yd::formats {
 
@@ -39,14 +40,17 @@ Result<ImportedSticks> read_collection_json(const QByteArray& bytes, const std::
   if (bytes.size() > kMostPaletteBytes) return Error{Error::Code::too_large, where, "is larger than 32 MB"};
   auto json = media::parse_json(bytes.toStdString(), where);
   if (!json) return json.error();
-  auto& top = json.value();
-  if (!top.is_object() || top.value("format", "") != "yawning-dune collection" || !top.contains("sticks") ||
-      !top["sticks"].is_array())
+  media::Fields top(json.value(), where);
+  const std::string format = top.text("format");
+  const nlohmann::json& entries = top.array("sticks");
+  if (top.error() || format != "yawning-dune collection")
     return Error{Error::Code::bad_format, where, "is no Yawning Dune collection"};
+  if (entries.size() > kMostRows) return Error{Error::Code::too_large, where, kTooManyRows};
   ImportedSticks out;
-  out.name = top.contains("name") && top["name"].is_string() ? top["name"].get<std::string>() : "Imported";
+  out.name = top.text("name", "Imported");
+  if (top.error()) return *top.error();
   int number = 0;
-  for (const auto& entry : top["sticks"]) {
+  for (const auto& entry : entries) {
     ++number;
     const nlohmann::json alone = {{"id", "one"}, {"name", "one"}, {"sticks", nlohmann::json::array({entry})}};
     auto one = media::collection_from_json(alone, "stick");

@@ -1,6 +1,7 @@
 #include "formats/project.h"
 
 #include <algorithm>
+#include <nlohmann/json.hpp>
 
 #include "choices_json.h"
 #include "formats/archive.h"
@@ -87,6 +88,22 @@ Status save_project(const QString& file, const Project& project, const json& pla
   const auto bytes = pack_archive(entries);
   if (!bytes) return Error{Error::Code::io, file.toStdString(), bytes.error().what};
   return write_atomically(file, bytes.value());
+}
+
+Status save_marks(const QString& file, const std::vector<plan::PassMark>& marks) {
+  return write_atomically(file, to_bytes({{"marks", marks_to_json(marks)}}));
+}
+
+Result<std::vector<plan::PassMark>> load_marks(const QString& file) {
+  const auto text = media::read_file(file.toStdString());
+  if (!text) return text.error();
+  const auto json = media::parse_json(text.value(), file.toStdString());
+  if (!json) return json.error();
+  media::Fields f(json.value(), file.toStdString());
+  std::vector<plan::PassMark> marks;
+  read_marks(f, marks);
+  if (f.error()) return *f.error();
+  return marks;
 }
 
 Result<Project> load_project(const QString& file) {

@@ -18,6 +18,30 @@ bool in_range(const nlohmann::json& value, double low, double high) {
   return std::isfinite(v) && v >= low && v <= high;
 }
 
+/// Why a text is more than a file of ours can be, or nothing. Looks at brackets and commas outside strings.
+const char* excess(const std::string& text) {
+  constexpr int kDeepest = 64;
+  constexpr std::size_t kMostValues = 4'000'000;
+  int depth = 0;
+  std::size_t values = 0;
+  bool quoted = false;
+  for (std::size_t i = 0; i < text.size(); ++i) {
+    const char c = text[i];
+    if (quoted) {
+      if (c == '\\') ++i;
+      quoted = c != '"';
+      continue;
+    }
+    if (c == '"') quoted = true;
+    if (c == '[' || c == '{') ++depth;
+    if (c == ']' || c == '}') --depth;
+    if (c == ',' || c == '[' || c == '{') ++values;
+    if (depth > kDeepest) return "is nested too deeply";
+    if (values > kMostValues) return "holds more than four million values";
+  }
+  return nullptr;
+}
+
 std::string range_text(double low, double high) {
   std::ostringstream s;
   s << "must be a number from " << low << " to " << high;
@@ -110,11 +134,13 @@ colour::Lab Fields::lab(const char* field) {
 
 std::vector<std::string> Fields::texts(const char* field) {
   std::vector<std::string> out;
+  int number = 0;
   for (const nlohmann::json& v : array(field)) {
+    ++number;
     if (v.is_string()) {
       out.push_back(v.get<std::string>());
     } else {
-      fail(field, "must hold texts only");
+      fail(field, "must hold texts only; entry " + std::to_string(number) + " is none");
     }
   }
   return out;
@@ -152,6 +178,7 @@ Result<std::string> read_file(const std::filesystem::path& path, std::size_t lim
 }
 
 Result<nlohmann::json> parse_json(const std::string& text, const std::string& where) {
+  if (const char* const why = excess(text)) return Error{Error::Code::too_large, where, why};
   try {
     return nlohmann::json::parse(text);
   } catch (const nlohmann::json::parse_error& e) {

@@ -2,18 +2,22 @@
 
 #include "pictures/screen.h"
 
-#include <QBuffer>
 #include <QColorSpace>
 #include <QFile>
 #include <QFileInfo>
 #include <QImage>
 #include <QImageReader>
+#include <QLoggingCategory>
 #include <QPainter>
 #include <QSaveFile>
 #include <algorithm>
 #include <cstring>
+#include <fcntl.h>
+#include <mutex>
+#include <unistd.h>
 
 #include "heif.h"
+#include "support/disk_words.h"
 
 namespace yd::pictures {
 namespace {
@@ -35,10 +39,62 @@ QImage on_white(const QImage& image) {
   return flat;
 }
 
-/// libjpeg fills a cut file with grey and says nothing; its end-of-image marker is then missing.
-bool cut_short(const QByteArray& bytes, const QByteArray& format) {
-  return format == "jpeg" && !bytes.right(65536).contains("\xFF\xD9");
-}
+/// Bytes that notice when more of them are wanted than there are. libjpeg fills a cut picture with grey and says
+/// nothing, but only after it has asked for what is missing; what lies behind the picture's end it never asks for.
+class WatchedBytes : public QIODevice {
+ public:
+  explicit WatchedBytes(const QByteArray& bytes) : bytes_(bytes) { open(ReadOnly | Unbuffered); }
+  qint64 size() const override { return bytes_.size(); }
+  bool ran_out() const { return ran_out_; }
+  void begin_watching() { ran_out_ = false; }
+
+ protected:
+  qint64 readData(char* to, qint64 most) override {
+    const qint64 n = std::min(most, bytes_.size() - pos());
+    if (n <= 0) ran_out_ = most > 0;
+    if (n <= 0) return 0;
+    std::memcpy(to, bytes_.constData() + pos(), static_cast<std::size_t>(n));
+    return n;
+  }
+  qint64 writeData(const char* /*bytes*/, qint64 /*count*/) override { return -1; }
+
+ private:
+  const QByteArray& bytes_;
+  bool ran_out_ = false;
+};
+
+/// The decoders' own lines on standard error are for those who write decoders. Most go through Qt's log; libpng and
+/// libtiff print themselves, and Qt leaves no way to take that over: standard error leads nowhere while they work.
+class HushedDecoder {
+ public:
+  HushedDecoder() : lock_(one()) {
+    static const bool once = [] {
+      QLoggingCategory::setFilterRules("qt.gui.imageio*=false\nqt.imageformats*=false");
+      return true;
+    }();
+    static_cast<void>(once);
+    kept_ = ::dup(STDERR_FILENO);
+    const int nowhere = ::open("/dev/null", O_WRONLY | O_CLOEXEC);
+    if (kept_ >= 0 && nowhere >= 0) ::dup2(nowhere, STDERR_FILENO);
+    if (nowhere >= 0) ::close(nowhere);
+  }
+  ~HushedDecoder() {
+    if (kept_ >= 0) {
+      ::dup2(kept_, STDERR_FILENO);
+      ::close(kept_);
+    }
+  }
+  HushedDecoder(const HushedDecoder&) = delete;
+  HushedDecoder& operator=(const HushedDecoder&) = delete;
+
+ private:
+  static std::mutex& one() {
+    static std::mutex m;
+    return m;
+  }
+  std::unique_lock<std::mutex> lock_;
+  int kept_ = -1;
+};
 
 subject::RawPicture to_raw(const QImage& image) {
   const QByteArray icc = image.colorSpace().iccProfile();
@@ -67,6 +123,8 @@ Result<QByteArray> read_bytes(const QString& file) {
   const QFileInfo info(file);
   if (info.isDir()) return Error{Error::Code::io, plain(file), "is a folder, not a picture"};
   QFile in(file);
+  if (!in.exists() && file.contains(QChar::ReplacementCharacter))
+    return Error{Error::Code::not_found, plain(file), "has a name that is no text (UTF-8); rename it"};
   if (!in.open(QIODevice::ReadOnly))
     return Error{Error::Code::not_found, plain(file), "cannot be opened: " + plain(in.errorString())};
   if (in.size() > kMostBytes) return Error{Error::Code::too_large, plain(file), "is larger than 400 MB"};
@@ -78,20 +136,21 @@ Result<QByteArray> read_bytes(const QString& file) {
 
 Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where) {
   if (is_heif(bytes)) return decode_heif(bytes, where);
-  QBuffer buffer;
-  buffer.setData(bytes);
-  buffer.open(QIODevice::ReadOnly);
+  const HushedDecoder hushed;
+  WatchedBytes watched(bytes);
   QImageReader::setAllocationLimit(static_cast<int>(kMostPixels * 8 >> 20));
-  QImageReader reader(&buffer);
+  QImageReader reader(&watched);
   reader.setAutoTransform(true);
   if (!reader.canRead()) return Error{Error::Code::bad_format, plain(where), "is not a picture that can be read"};
   const QSize size = reader.size();
   if (size.isValid() && static_cast<qint64>(size.width()) * size.height() > kMostPixels) {
     return Error{Error::Code::too_large, plain(where), "has more than 120 million pixels"};
   }
-  if (cut_short(bytes, reader.format())) return Error{Error::Code::bad_format, plain(where), "is cut short"};
+  const bool jpeg = reader.format() == "jpeg";
   if (size.isValid()) scale_while_decoding(reader, size);
+  watched.begin_watching();
   const QImage image = reader.read();
+  if (jpeg && watched.ran_out()) return Error{Error::Code::bad_format, plain(where), "is cut short"};
   if (image.isNull())
     return Error{Error::Code::bad_format, plain(where), "is damaged or cut short: " + plain(reader.errorString())};
   return to_raw(image);
@@ -100,10 +159,9 @@ Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where
 Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image) {
   const QImage out = to_image(image);
   QSaveFile save(file);
-  if (!save.open(QIODevice::WriteOnly))
-    return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};
-  if (!out.save(&save, "PNG") || !save.commit())
-    return Error{Error::Code::io, plain(file), "cannot be written: " + plain(save.errorString())};
+  errno = 0;
+  if (!save.open(QIODevice::WriteOnly) || !out.save(&save, "PNG") || !save.flush() || !save.commit())
+    return Error{Error::Code::io, plain(file), "cannot be written: " + disk_words(errno)};
   return success();
 }
 

@@ -8,6 +8,7 @@ namespace {
 /// Passes that are done, as passes of this plan.
 std::vector<Pass> laid_passes(const Plan& plan, const std::vector<LaidPass>& laid, double fix_minutes) {
   std::vector<Pass> out;
+  int coats = 0;  // the plan's coats begin with those that are laid
   for (const LaidPass& l : laid) {
     Pass p;
     p.kind = l.kind;
@@ -15,11 +16,12 @@ std::vector<Pass> laid_passes(const Plan& plan, const std::vector<LaidPass>& lai
     p.pressure = l.pressure;
     p.technique = l.technique;
     p.level = l.level;
-    p.underpaint = l.underpaint;
     p.laid = true;
     if (p.kind == PassKind::fix) p.dry_minutes = fix_minutes;
-    if (p.kind == PassKind::coat && p.underpaint < static_cast<int>(plan.coats.size()) && p.underpaint >= 0)
+    if (p.kind == PassKind::coat) {
+      p.underpaint = coats++;
       p.dry_minutes = facts(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium).dry_minutes;
+    }
     p.skipped = l.skipped;
     p.plane = subject::Plane::background;
     for (std::size_t t = 0; t < plan.targets.size(); ++t) {
@@ -86,7 +88,10 @@ std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> lai
     l.pressure = p.pressure;
     l.technique = p.technique;
     l.level = p.level;
-    l.underpaint = p.underpaint;
+    if (p.kind == PassKind::coat) {
+      const Coat& coat = plan.coats[static_cast<std::size_t>(p.underpaint)];
+      l.coat = LaidCoat{coat.how, coat.wanted};
+    }
     l.skipped = mark->state == PassMark::State::skipped;
     l.note = mark->note;
     l.at_s = mark->at_s;

@@ -18,6 +18,9 @@ Status check_sticks(const PlanOptions& options, std::size_t sticks) {
   }
   for (const LaidPass& p : options.laid) {
     if (p.kind == PassKind::stroke && !there(p.stick)) return bad_value("laid", "names a stick that is not there");
+    if (p.kind == PassKind::coat && !p.coat) return bad_value("laid", "does not say which underpainting");
+    if (p.kind == PassKind::coat && p.stick != -1 && !there(p.stick))
+      return bad_value("laid", "names a stick that is not there");
     if (!(p.pressure >= 0 && p.pressure <= 1)) return bad_value("laid", "pressure must be from 0 to 1");
   }
   return success();

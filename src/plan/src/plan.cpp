@@ -145,12 +145,37 @@ class Planner {
       plan_.rules.push_back(rules_for(options_, plan_.school, static_cast<int>(m)));
   }
 
+  /// What lies on the paper, in the order it was laid, then what is wished for the other masses. A mass whose coat was
+  /// left out for good gets none.
   Status underpaint() {
+    std::vector<char> said(subject_.masses.size(), 0);
+    for (const LaidPass& l : options_.laid) {
+      if (l.kind != PassKind::coat) continue;
+      Coat coat;
+      coat.how = l.coat->how;
+      coat.wanted = l.coat->wanted;
+      coat.stick = l.stick;
+      coat.pressure = l.pressure;
+      for (const LaidPass::Part& part : l.parts) {
+        if (part.mass >= static_cast<int>(said.size())) continue;
+        said[static_cast<std::size_t>(part.mass)] = 1;
+        if (!l.skipped) coat.masses.push_back(part.mass);
+      }
+      std::sort(coat.masses.begin(), coat.masses.end());
+      coat.masses.erase(std::unique(coat.masses.begin(), coat.masses.end()), coat.masses.end());
+      lay(coat, paper_, collection_.sticks, parameters_);
+      plan_.coats.push_back(std::move(coat));
+    }
     const UnderpaintOptions wished = with_tone_map(options_, plan_.school, subject_.masses.size());
-    if (wished.empty()) return success();
-    auto coats = make_coats(wished, subject_.masses, paper_, collection_.sticks, parameters_);
-    if (!coats) return coats.error();
-    plan_.coats = std::move(coats).value();
+    if (!wished.empty()) {
+      std::vector<subject::Mass> open;
+      for (std::size_t m = 0; m < said.size(); ++m) {
+        if (said[m] == 0) open.push_back(subject_.masses[m]);
+      }
+      auto coats = make_coats(wished, open, paper_, collection_.sticks, parameters_);
+      if (!coats) return coats.error();
+      std::move(coats->begin(), coats->end(), std::back_inserter(plan_.coats));
+    }
     for (std::size_t c = 0; c < plan_.coats.size(); ++c) {
       for (TargetPlan& t : plan_.targets) {
         const auto& masses = plan_.coats[c].masses;

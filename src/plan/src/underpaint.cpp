@@ -309,6 +309,11 @@ colour::Lab coat_colour(CoatColours colours, const colour::Lab& mean) {
   return mean;
 }
 
+void lay(Coat& coat, const media::Paper& paper, std::span<const media::Stick> sticks,
+         const optics::Parameters& parameters) {
+  Layer(paper, sticks, parameters).lay(coat);
+}
+
 Result<std::vector<Coat>> make_coats(const UnderpaintOptions& options, std::span<const subject::Mass> masses,
                                      const media::Paper& paper, std::span<const media::Stick> sticks,
                                      const optics::Parameters& parameters) {

@@ -2,7 +2,7 @@
 
 #include <QByteArray>
 #include <QString>
-#include <nlohmann/json.hpp>
+#include <nlohmann/json_fwd.hpp>
 
 #include "media/collection.h"
 #include "media/paper.h"
@@ -36,5 +36,10 @@ Status save_project(const QString& file, const Project& project, const nlohmann:
 
 /// Errors: `too_new`, `bad_format`, `too_large`, `bad_value` naming file and field.
 Result<Project> load_project(const QString& file);
+
+/// The marks of the easel alone: small enough to be on the disk at once.
+Status save_marks(const QString& file, const std::vector<plan::PassMark>& marks);
+/// Errors as load_project.
+Result<std::vector<plan::PassMark>> load_marks(const QString& file);
 
 }  // namespace yd::formats

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <filesystem>
 #include <nlohmann/json.hpp>
 #include <optional>
@@ -29,6 +30,29 @@ class Fields {
   /// The array under `field`, or an empty one and a remembered error.
   const nlohmann::json& array(const char* field);
   Fields object(const char* field);
+  /// Reads the entries of a list one by one, as fields that know which entry they are; stops at the first wrong one.
+  template <class Read>
+  void each(const char* field, Read&& read) {
+    int number = 0;
+    for (const nlohmann::json& entry : array(field)) {
+      Fields item(entry, where_ + ", " + field + " " + std::to_string(++number));
+      if (!item.error_) read(item);
+      absorb(item);
+      if (error_) return;
+    }
+  }
+  /// The one of `values` whose name(value) stands there; anything else is an error that names what may stand there.
+  template <class Value, std::size_t N>
+  Value named(const char* field, const std::array<Value, N>& values) {
+    const std::string found = text(field);
+    std::string known;
+    for (const Value v : values) {
+      if (found == name(v)) return v;
+      known.append(known.empty() ? "" : ", ").append(name(v));
+    }
+    fail(field, "\"" + found + "\" is none of: " + known);
+    return values[0];
+  }
 
   void fail(const char* field, const std::string& what);
   /// Takes over the error of a part that was read on its own.
@@ -48,7 +72,8 @@ class Fields {
 /// Whole file as text. Errors: `not_found`, `io`, `too_large` above `limit` bytes.
 Result<std::string> read_file(const std::filesystem::path& path, std::size_t limit = 64U << 20U);
 
-/// JSON from text; a syntax error names the byte.
+/// JSON from text. Errors: `bad_format` naming the byte of a syntax error; `too_large` where it is nested deeper than
+/// 64 levels or holds more than four million values, so that no file can ask for a gigabyte or a stack without end.
 Result<nlohmann::json> parse_json(const std::string& text, const std::string& where);
 
 /// Reads a file whose "format" must be `format` and whose "version" no newer than `version`.

@@ -21,6 +21,13 @@ struct HandChoice {
   bool operator==(const HandChoice&) const = default;
 };
 
+/// What a coat on the paper was: it stays when the choice of underpainting changes.
+struct LaidCoat {
+  CoatChoice how;
+  colour::Lab wanted;
+  bool operator==(const LaidCoat&) const = default;
+};
+
 /// A pass that is done, or left out for good: the plan of the rest is built on it.
 struct LaidPass {
   struct Part {
@@ -33,7 +40,7 @@ struct LaidPass {
   double pressure = 1;
   Technique technique = Technique::laid;
   int level = 0;
-  int underpaint = -1;
+  std::optional<LaidCoat> coat;  ///< of a coat, and only of one
   bool skipped = false;
   std::string note;
   std::int64_t at_s = 0;  ///< when it was done, seconds since 1970

@@ -96,4 +96,9 @@ Result<std::vector<Coat>> make_coats(const UnderpaintOptions& options, std::span
                                      const media::Paper& paper, std::span<const media::Stick> sticks,
                                      const optics::Parameters& parameters);
 
+/// What the sheet is where this coat lies; `how`, `wanted`, `stick`, `pressure` and `masses` are given, the rest is
+/// worked out. The stick must be one of `sticks`, or -1.
+void lay(Coat& coat, const media::Paper& paper, std::span<const media::Stick> sticks,
+         const optics::Parameters& parameters);
+
 }  // namespace yd::plan

@@ -246,6 +246,54 @@ class TestDecisions : public QObject {
     QVERIFY(model->rowCount() > 0 && model->rowCount() < 60);
   }
 
+  // Found from outside: wishes, recipes by hand and laid passes went with an edit of the collection, outside undo.
+  void editing_a_collection_in_the_middle_of_a_picture_loses_nothing() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QVERIFY(w.settle());
+    const auto planned = w.session.planned();
+    const auto id_of = [&](int stick) { return planned->collection->sticks[static_cast<std::size_t>(stick)].id; };
+    w.easel.done();
+    const plan::Pass laid = planned->plan.passes.front();
+    app::Choices c = w.session.choices();
+    c.plan.wishes.must_have = {planned->plan.tray.back()};
+    w.session.change(c, "wish");
+    QVERIFY(w.settle());
+    w.session.choose_by_hand(0, {{planned->plan.tray[1], 0.6, plan::Technique::laid}});
+    QVERIFY(w.settle());
+    const app::Choices before = w.session.choices();
+    QCOMPARE(before.plan.laid.size(), std::size_t{1});
+    media::Collection edited = *w.session.planned()->collection;
+    std::reverse(edited.sticks.begin(), edited.sticks.end());
+    std::erase_if(edited.sticks, [&](const media::Stick& s) { return s.id == id_of(laid.stick); });
+    w.session.edit_collection(edited, "reversed, one thrown away");
+    QVERIFY(w.settle());
+    const app::Choices& after = w.session.choices();
+    const auto now = w.session.planned()->collection;
+    const auto id_now = [&](int stick) { return now->sticks[static_cast<std::size_t>(stick)].id; };
+    QCOMPARE(id_now(after.plan.wishes.must_have.at(0)), id_of(before.plan.wishes.must_have[0]));
+    QCOMPARE(id_now(after.plan.by_hand.at(0).strokes.at(0).stick), id_of(before.plan.by_hand[0].strokes[0].stick));
+    QCOMPARE(id_now(after.plan.laid.at(0).stick), id_of(laid.stick));
+    QVERIFY(!now->sticks[static_cast<std::size_t>(after.plan.laid[0].stick)].owned);
+    QVERIFY(w.session.planned()->plan.passes.front().laid);
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices() == before);
+    QCOMPARE(w.session.planned()->collection->sticks.size(), planned->collection->sticks.size());
+  }
+
+  void an_import_is_undone() {
+    trial::World w;
+    media::Collection mine = w.session.materials().collections.front();
+    mine.id = "own-mine";
+    w.session.edit_collection(mine, "import");
+    QVERIFY(w.session.materials().collection("own-mine") != nullptr);
+    w.session.undo_stack().undo();
+    QVERIFY(w.session.materials().collection("own-mine") == nullptr);
+    w.session.undo_stack().redo();
+    QVERIFY(w.session.materials().collection("own-mine") != nullptr);
+  }
+
   void sticks_are_imported_with_their_bad_rows_named() {
     trial::World w;
     w.window.stages().go(Stage::tray);

@@ -183,6 +183,37 @@ class TestEasel : public QObject {
     QVERIFY(w.easel.drying().empty());
   }
 
+  // Found by driving the window: the coat was laid, something else changed, then the underpainting was taken back.
+  void an_underpainting_that_is_laid_may_be_taken_back() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    app::Choices c = w.session.choices();
+    c.plan.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
+    w.session.change(c, "coat");
+    QVERIFY(w.settle());
+    w.window.show_easel(true);
+    auto* page = w.find<app::EaselPage>("easel");
+    while (w.session.planned()->plan.passes[static_cast<std::size_t>(w.easel.shown())].kind == plan::PassKind::coat)
+      QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Space);
+    w.window.show_easel(false);
+    for (const bool coat : {true, false}) {
+      c = w.session.choices();
+      if (coat) c.plan.most_sticks = 8;
+      if (!coat) c.plan.underpaint = {};
+      w.session.change(c, "change");
+      QVERIFY(w.settle_all());
+    }
+    const auto& plan = w.session.planned()->plan;
+    QVERIFY(!plan.coats.empty() && plan.passes.front().kind == plan::PassKind::coat && plan.passes.front().laid);
+    for (int i = 0; i < app::kStages; ++i) w.window.stages().go(static_cast<app::Stage>(i));
+    w.window.show_easel(true);
+    QVERIFY(w.settle_all());
+    const QString file = w.dir.filePath("coat.dune");
+    QVERIFY(w.window.files().save_path(file));
+    QVERIFY(formats::load_project(file).ok());
+  }
+
   void the_clock_stops_while_the_easel_is_left() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));

@@ -54,9 +54,12 @@ void OwnCollections::write() {
   QDir().mkpath(folder_);
   for (const QString& id : std::as_const(changed_)) {
     const media::Collection* c = session_.materials().collection(id);
-    if (c == nullptr) continue;
-    const Status saved = formats::write_atomically(QDir(folder_).filePath(file_name(id)),
-                                                   QByteArray::fromStdString(media::to_json(*c).dump()));
+    const QString file = QDir(folder_).filePath(file_name(id));
+    if (c == nullptr) {
+      QFile::remove(file);  // an import was undone
+      continue;
+    }
+    const Status saved = formats::write_atomically(file, QByteArray::fromStdString(media::to_json(*c).dump()));
     if (!saved) emit failed(sentence(saved.error()));
   }
   changed_.clear();

@@ -8,6 +8,7 @@
 #include "session/polite.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
+#include "session/stick_moves.h"
 
 namespace yd::app {
 namespace {
@@ -86,15 +87,23 @@ void forget_sticks(plan::PlanOptions& options) {
 
 class CollectionCommand : public QUndoCommand {
  public:
-  CollectionCommand(Session* session, media::Collection before, media::Collection after, const QString& text)
-      : QUndoCommand(text), session_(session), before_(std::move(before)), after_(std::move(after)) {}
-  void undo() override { session_->put_collection(before_); }
-  void redo() override { session_->put_collection(after_); }
+  using Kept = std::optional<media::Collection>;
+  CollectionCommand(Session* session, Kept before, media::Collection after, Choices then, const QString& text)
+      : QUndoCommand(text),
+        session_(session),
+        before_(std::move(before)),
+        after_(std::move(after)),
+        choices_before_(session->choices()),
+        choices_after_(std::move(then)) {}
+  void undo() override { session_->put_collection(after_.id, before_, choices_before_); }
+  void redo() override { session_->put_collection(after_.id, after_, choices_after_); }
 
  private:
   Session* session_;
-  media::Collection before_;
+  Kept before_;
   media::Collection after_;
+  Choices choices_before_;
+  Choices choices_after_;
 };
 
 }  // namespace
@@ -375,29 +384,32 @@ void Session::take_proven_tray(const std::vector<int>& sticks) {
   change(next, tr("Proven tray"));
 }
 
-void Session::edit_collection(const media::Collection& after, const QString& text) {
-  const media::Collection* before = materials_.collection(QString::fromStdString(after.id));
-  undo_.push(new CollectionCommand(this, before == nullptr ? after : *before, after, text));
+void Session::edit_collection(const media::Collection& wished, const QString& text) {
+  const QString id = QString::fromStdString(wished.id);
+  const media::Collection* known = materials_.collection(id);
+  const auto before = known == nullptr ? std::nullopt : std::optional(*known);
+  media::Collection after = wished;
+  Choices then = choices_;
+  if (before && choices_.collection == id) {
+    // Marks name passes of the present plan, which ends here; what they say is on the paper is kept.
+    if (planned_) then.plan.laid = plan::laid_after(planned_->plan, then.plan.laid, then.marks);
+    then.marks.clear();
+    keep_sticks_on_paper(then.plan, *before, after);
+    move_sticks(then.plan, *before, after);
+  }
+  undo_.push(new CollectionCommand(this, before, after, then, text));
 }
 
-void Session::put_collection(const media::Collection& collection) {
-  const QString id = QString::fromStdString(collection.id);
-  bool known = false;
-  for (media::Collection& c : materials_.collections) {
-    if (c.id != collection.id) continue;
-    const bool same_sticks =
-        std::equal(c.sticks.begin(), c.sticks.end(), collection.sticks.begin(), collection.sticks.end(),
-                   [](const auto& p, const auto& q) { return p.id == q.id; });
-    if (!same_sticks && choices_.collection == id) forget_sticks(choices_.plan);
-    c = collection;
-    known = true;
-  }
-  if (!known) materials_.collections.push_back(collection);
-  emit collection_changed(id);
-  emit choices_changed();
-  if (choices_.collection != id) return;
-  plan_dirty_ = true;
-  if (has_reference()) next();
+void Session::put_collection(const std::string& id, const std::optional<media::Collection>& collection,
+                             const Choices& choices) {
+  auto& all = materials_.collections;
+  const auto same = std::find_if(all.begin(), all.end(), [&](const media::Collection& c) { return c.id == id; });
+  if (same == all.end() && collection) all.push_back(*collection);
+  if (same != all.end() && collection) *same = *collection;
+  if (same != all.end() && !collection) all.erase(same);
+  emit collection_changed(QString::fromStdString(id));
+  if (choices.collection == QString::fromStdString(id)) plan_dirty_ = true;
+  apply(choices);
 }
 
 void Session::set_light(colour::Illuminant light) {

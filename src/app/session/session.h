@@ -8,6 +8,7 @@
 #include <QUndoStack>
 #include <atomic>
 #include <memory>
+#include <optional>
 #include <variant>
 
 #include "formats/project.h"
@@ -84,10 +85,12 @@ class Session : public QObject {
   /// The tray a proof found, by sticks of the collection.
   void take_proven_tray(const std::vector<int>& sticks);
 
-  /// Puts a collection in place of the one of the same id, or adds it; undoable. Choices that name sticks are dropped
-  /// where sticks came or went.
+  /// Puts a collection in place of the one of the same id, or adds it; undoable. Choices that name sticks follow them
+  /// by id; a stick that lies on the paper stays, as one that is not owned.
   void edit_collection(const media::Collection& after, const QString& text);
-  void put_collection(const media::Collection& collection);  ///< used by the undo command
+  /// Used by the undo command; none takes the collection away.
+  void put_collection(const std::string& id, const std::optional<media::Collection>& collection,
+                      const Choices& choices);
 
   /// The reference before its masses are read; null until loaded.
   ImagePtr image() const { return image_; }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -7,21 +8,17 @@
 
 namespace yd::cli {
 
-/// What every command that reads a picture asks for.
+/// What every command that works on a picture or a project asks for. What is not given is as the project says, or as
+/// the window begins.
 struct WorkArguments {
-  std::string picture;
-  std::string paper = "sanded-400-warm-grey";
-  std::string collection = "generic";
-  std::string school = "advised";
-  std::string manner = "either";
-  std::string course = "far-to-near";
-  std::string fit = "keep";
-  std::string coat;  ///< underpainting medium; empty: none
-  std::string coat_colours = "local";
-  int sticks = 12;
-  int strokes = 2;
-  int masses = 16;
-  std::string json_file;  ///< empty: standard output
+  std::string file;  ///< a picture or a .dune project
+  std::optional<std::string> paper, collection, school, manner, course, fit;
+  std::optional<std::string> coat;  ///< underpainting medium
+  std::optional<std::string> coat_colours;
+  std::optional<int> sticks, strokes, masses;
+  std::optional<double> width_cm, height_cm;  ///< of the sheet
+  std::string focus;                          ///< "X,Y,R": what is focal, shares of width, height and longer side
+  std::string json_file;                      ///< empty: standard output
 };
 
 struct PlanArguments : WorkArguments {
@@ -32,10 +29,8 @@ struct PlanArguments : WorkArguments {
   std::string outline_file;  ///< .svg or .pdf
   std::string layers_file;   ///< OpenRaster
   std::string passes_file;   ///< CSV
-  double width_cm = 40;      ///< of the sheet
-  double height_cm = 30;
-  bool letter = false;  ///< print on Letter instead of A4
-  bool advice = false;  ///< add what a look over the plan found
+  bool letter = false;       ///< print on Letter instead of A4
+  bool advice = false;       ///< add what a look over the plan found
 };
 Status run_plan(const PlanArguments& arguments);
 
@@ -52,6 +47,7 @@ Status run_underpaint(const WorkArguments& arguments);
 struct ImportArguments {
   std::string file;
   std::string medium = "soft";
+  std::string json_file;  ///< empty: standard output
 };
 Status run_import(const ImportArguments& arguments);
 

@@ -21,7 +21,7 @@ Status run_ground(const WorkArguments& a) {
   if (!work) return work.error();
   const Work& w = work.value();
   const auto ranked = plan::judge_grounds({&w.plan, &w.subject, w.papers, w.collection.sticks, &w.model.parameters,
-                                           w.options.underpaint.picture, plan::kGroundWeights},
+                                           w.options.underpaint.picture, w.weights},
                                           observer);
   if (!ranked) return ranked.error();
   return write_json(formats::grounds_to_json(ranked.value(), w.papers, w.plan), a.json_file);
@@ -71,12 +71,17 @@ Status run_import(const ImportArguments& a) {
   if (!bytes) return bytes.error();
   const auto in = formats::read_sticks(bytes.value(), a.file, medium.value());
   if (!in) return in.error();
-  nlohmann::json sticks = nlohmann::json::array();
-  for (const media::Stick& s : in->sticks)
-    sticks.push_back({{"id", s.id}, {"name", s.name}, {"lab", formats::lab_to_json(s.lab)}});
-  nlohmann::json bad = nlohmann::json::array();
-  for (const formats::BadRow& b : in->bad) bad.push_back({{"line", b.line}, {"what", b.what}});
-  return write_json({{"name", in->name}, {"sticks", sticks}, {"bad_rows", bad}}, {});
+  media::Collection c;
+  c.id = "own-" + QFileInfo(file).completeBaseName().toStdString();
+  c.name = in->name;
+  c.sticks = in->sticks;
+  const Status usable = media::check(c, a.file);
+  if (!usable) return usable;
+  // A collection file with one field more: what could not be read of the palette.
+  nlohmann::json out = media::to_json(c);
+  out["bad_rows"] = nlohmann::json::array();
+  for (const formats::BadRow& b : in->bad) out["bad_rows"].push_back({{"line", b.line}, {"what", b.what}});
+  return write_json(out, a.json_file);
 }
 
 }  // namespace yd::cli

@@ -16,20 +16,22 @@ int finish(const yd::Status& status) {
 }
 
 void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
-  c->add_option("PICTURE", a.picture, "Picture file")->required();
-  c->add_option("--paper", a.paper, "Paper id (see: dune-plan papers)")->capture_default_str();
-  c->add_option("--collection", a.collection, "Collection id or JSON file")->capture_default_str();
-  c->add_option("--school", a.school, "Order of building: advised, dark-first, light-coat, flat-broken or tone-map")
-      ->capture_default_str();
-  c->add_option("--manner", a.manner, "Strokes: either, broken or rubbed")->capture_default_str();
-  c->add_option("--course", a.course, "far-to-near or features-first")->capture_default_str();
-  c->add_option("--sticks", a.sticks, "Most sticks in the tray")->capture_default_str();
-  c->add_option("--strokes", a.strokes, "Most strokes in one stack, 1 to 4")->capture_default_str();
-  c->add_option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks")->capture_default_str();
-  c->add_option("--underpainting", a.coat, "Medium of an underpainting, e.g. gouache (see: dune-plan underpaint)");
-  c->add_option("--colours", a.coat_colours, "Its colours: complement, shadow-cool, warm-glow, local or tonal")
-      ->capture_default_str();
-  c->add_option("--most-masses", a.masses, "Most masses, 8 to 30")->capture_default_str();
+  c->add_option("FILE", a.file, "Picture, or .dune project; options given here go before the project's")->required();
+  c->add_option("--paper", a.paper, "Paper id (see: dune-plan papers)");
+  c->add_option("--collection", a.collection, "Collection id or JSON file");
+  c->add_option("--school", a.school, "Order of building: advised, dark-first, light-coat, flat-broken or tone-map");
+  c->add_option("--manner", a.manner, "Strokes: either, broken or rubbed");
+  c->add_option("--course", a.course, "far-to-near or features-first");
+  c->add_option("--focus", a.focus, "X,Y,R: masses in this circle are focal; shares of width, height and longer side");
+  c->add_option("--sticks", a.sticks, "Most sticks in the tray");
+  c->add_option("--strokes", a.strokes, "Most strokes in one stack, 1 to 4");
+  c->add_option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks");
+  c->add_option("--underpainting", a.coat,
+                "Medium of an underpainting, e.g. gouache, or none (see: dune-plan underpaint)");
+  c->add_option("--colours", a.coat_colours, "Its colours: complement, shadow-cool, warm-glow, local or tonal");
+  c->add_option("--most-masses", a.masses, "Most masses, 8 to 30");
+  c->add_option("--width", a.width_cm, "Of the sheet, centimetres");
+  c->add_option("--height", a.height_cm, "Of the sheet, centimetres");
   c->add_option("--json", a.json_file, "Write to this file instead of standard output");
 }
 
@@ -44,8 +46,6 @@ void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
   c->add_option("--outlines", a.outline_file, "Write outlines at true size, .svg or tiled .pdf");
   c->add_option("--layers", a.layers_file, "Write OpenRaster, a layer a pass");
   c->add_option("--passes", a.passes_file, "Write the passes as CSV");
-  c->add_option("--width", a.width_cm, "Of the sheet, centimetres")->capture_default_str();
-  c->add_option("--height", a.height_cm, "Of the sheet, centimetres")->capture_default_str();
   c->add_flag("--letter", a.letter, "Print on Letter instead of A4");
   c->add_flag("--advice", a.advice, "Say what a look over the plan found, with numbers");
 }
@@ -81,9 +81,11 @@ int run(int argc, char** argv) {
   add_work(app.add_subcommand("ground", "Judge every paper for a picture"), work);
   add_work(app.add_subcommand("underpaint", "Try every underpainting on a paper"), work);
   add_tray(app, tray);
-  CLI::App* imported = app.add_subcommand("import", "Read sticks from a .gpl, .csv, CGATS or .json file");
+  CLI::App* imported =
+      app.add_subcommand("import", "Read sticks from a .gpl, .csv, CGATS or .json file and write them as a collection");
   imported->add_option("FILE", import.file, "Palette")->required();
   imported->add_option("--medium", import.medium, "soft, hard, pencil, pan or charcoal")->capture_default_str();
+  imported->add_option("--json", import.json_file, "Write the collection to this file instead of standard output");
   add_plan(app, plan);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");

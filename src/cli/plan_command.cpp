@@ -20,20 +20,16 @@ struct Wanted {
 
 Status write_files(const PlanArguments& a, const Work& w, Observer& observer) {
   const auto map = board::make_map(w.subject, w.plan, w.paper);
-  subject::Composition composition;
-  composition.width_cm = a.width_cm;
-  composition.height_cm = a.height_cm;
-  const double aspect = static_cast<double>(w.subject.image.width) / w.subject.image.height;
   const exports::PlanView view{w.plan,
                                w.subject,
                                w.paper,
                                w.collection,
                                w.model.parameters,
                                map,
-                               composition.sheet(aspect),
+                               w.sheet,
                                subject::directions(w.subject.image, w.subject.labels, w.subject.masses.size())};
   exports::ExportOptions options;
-  options.title = QFileInfo(QString::fromStdString(a.picture)).completeBaseName();
+  options.title = QFileInfo(QString::fromStdString(a.file)).completeBaseName();
   options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
   for (const Wanted& wanted : {Wanted{a.board_file, exports::What::board_png},
                                {a.pdf_file, exports::What::plan_pdf},

@@ -1,9 +1,13 @@
 #include "work.h"
 
+#include <algorithm>
+#include <array>
 #include <cstdio>
 #include <nlohmann/json.hpp>
 
 #include "formats/archive.h"
+#include "formats/project.h"
+#include "media/shipped.h"
 #include "pictures/pictures.h"
 
 namespace yd::cli {
@@ -16,68 +20,152 @@ Result<media::Paper> find_paper(const std::vector<media::Paper>& papers, const s
   return Error{Error::Code::not_found, "paper", "\"" + id + "\" is unknown; dune-plan papers lists them"};
 }
 
-Result<subject::Subject> read(const WorkArguments& a, Observer& observer) {
-  const QString file = QString::fromStdString(a.picture);
-  const auto bytes = pictures::read_bytes(file);
+/// The project of the file; a picture alone is one with everything as the window begins.
+Result<formats::Project> project_of(const WorkArguments& a) {
+  const QString file = QString::fromStdString(a.file);
+  if (file.endsWith(".dune", Qt::CaseInsensitive)) return formats::load_project(file);
+  auto bytes = pictures::read_bytes(file);
   if (!bytes) return bytes.error();
-  const auto raw = pictures::decode(bytes.value(), file);
-  if (!raw) return raw.error();
-  auto image = subject::working_image(raw.value());
-  if (!image) return image.error();
-  subject::ReadOptions options;
-  options.masses = a.masses;
-  return subject::read_subject(std::move(image).value(), options, observer);
+  formats::Project p;
+  p.reference = std::move(bytes).value();
+  p.reference_name = file;
+  return p;
 }
 
-Result<plan::PlanOptions> options_of(const WorkArguments& a) {
-  plan::PlanOptions options;
-  options.most_sticks = a.sticks;
-  options.most_strokes = a.strokes;
-  if (a.school != "advised") {
-    const auto school = plan::school_by_name(a.school);
+Status take_school(const WorkArguments& a, plan::PlanOptions& options) {
+  if (a.school && *a.school == "advised") options.school.reset();
+  if (a.school && *a.school != "advised") {
+    const auto school = plan::school_by_name(*a.school);
     if (!school) return school.error();
     options.school = school.value();
   }
-  const auto manner = plan::manner_by_name(a.manner);
-  if (!manner) return manner.error();
-  options.manner = manner.value();
-  const auto course = plan::course_by_name(a.course);
-  if (!course) return course.error();
-  options.course = course.value();
-  const auto fit = plan::fit_by_name(a.fit);
-  if (!fit) return fit.error();
-  options.fit = fit.value();
-  if (a.coat.empty()) return options;
-  const auto medium = plan::coat_medium_by_name(a.coat);
-  if (!medium) return medium.error();
-  const auto colours = plan::coat_colours_by_name(a.coat_colours);
-  if (!colours) return colours.error();
-  options.underpaint.picture = plan::CoatChoice{medium.value(), colours.value()};
-  return options;
+  if (a.manner) {
+    const auto manner = plan::manner_by_name(*a.manner);
+    if (!manner) return manner.error();
+    options.manner = manner.value();
+  }
+  if (a.course) {
+    const auto course = plan::course_by_name(*a.course);
+    if (!course) return course.error();
+    options.course = course.value();
+  }
+  return success();
 }
 
-}  // namespace
+Status take_underpainting(const WorkArguments& a, plan::PlanOptions& options) {
+  if (a.coat && *a.coat == "none") options.underpaint = {};
+  if (a.coat && *a.coat != "none") {
+    const auto medium = plan::coat_medium_by_name(*a.coat);
+    if (!medium) return medium.error();
+    if (!options.underpaint.picture) options.underpaint.picture = plan::CoatChoice{};
+    options.underpaint.picture->medium = medium.value();
+  }
+  if (a.coat_colours && options.underpaint.picture) {
+    const auto colours = plan::coat_colours_by_name(*a.coat_colours);
+    if (!colours) return colours.error();
+    options.underpaint.picture->colours = colours.value();
+  }
+  return success();
+}
 
-Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer) {
-  Work w;
-  auto options = options_of(a);
-  if (!options) return options.error();
-  w.options = std::move(options).value();
+/// What was given goes before what the project says.
+Status take_options(const WorkArguments& a, formats::Project& p) {
+  plan::PlanOptions& options = p.plan;
+  if (a.sticks) options.most_sticks = *a.sticks;
+  if (a.strokes) options.most_strokes = *a.strokes;
+  if (a.masses) p.read.masses = *a.masses;
+  if (a.width_cm) p.composition.width_cm = *a.width_cm;
+  if (a.height_cm) p.composition.height_cm = *a.height_cm;
+  if (a.fit) {
+    const auto fit = plan::fit_by_name(*a.fit);
+    if (!fit) return fit.error();
+    options.fit = fit.value();
+  }
+  Status taken = take_school(a, options);
+  if (!taken) return taken;
+  return take_underpainting(a, options);
+}
+
+Status take_materials(const WorkArguments& a, const formats::Project& p, Work& w) {
   auto model = media::load_model();
   if (!model) return model.error();
   w.model = std::move(model).value();
   auto papers = media::load_papers();
   if (!papers) return papers.error();
   w.papers = std::move(papers).value();
-  auto paper = find_paper(w.papers, a.paper);
-  if (!paper) return paper.error();
-  w.paper = std::move(paper).value();
-  auto collection = media::find_collection(a.collection);
-  if (!collection) return collection.error();
-  w.collection = std::move(collection).value();
-  auto subject = read(a, observer);
+  w.paper = p.paper;
+  if (a.paper || p.paper.id.empty()) {
+    auto paper = find_paper(w.papers, a.paper.value_or(media::kUsualPaper));
+    if (!paper) return paper.error();
+    w.paper = std::move(paper).value();
+  }
+  w.collection = p.collection;
+  if (a.collection || p.collection.id.empty()) {
+    auto collection = media::find_collection(a.collection.value_or(media::kUsualCollection));
+    if (!collection) return collection.error();
+    w.collection = std::move(collection).value();
+  }
+  // What lies on the paper, and what was said of sticks, belongs to the project's own paper and collection.
+  const bool other_sheet = !p.paper.id.empty() && w.paper.id != p.paper.id;
+  const bool other_sticks = !p.collection.id.empty() && w.collection.id != p.collection.id;
+  if (other_sheet || other_sticks) w.options.laid.clear();
+  if (other_sticks) {
+    w.options.by_hand.clear();
+    w.options.given_tray.clear();
+    w.options.wishes.must_have.clear();
+    w.options.wishes.forbidden.clear();
+  }
+  return success();
+}
+
+Result<std::array<double, 3>> circle_of(const std::string& text) {
+  std::array<double, 3> out{};
+  char rest = 0;
+  const bool three = std::sscanf(text.c_str(), "%lf,%lf,%lf%c", &out[0], &out[1], &out[2], &rest) == 3;
+  if (!three || !std::all_of(out.begin(), out.end(), [](double v) { return v >= 0 && v <= 1; }))
+    return bad_value("--focus", "\"" + text + "\" must be X,Y,R, three numbers from 0 to 1");
+  return out;
+}
+
+Result<subject::Subject> read(const formats::Project& p, const std::string& focus, Observer& observer) {
+  const auto raw = pictures::decode(p.reference, p.reference_name);
+  if (!raw) return raw.error();
+  const auto image = subject::working_image(raw.value(), subject::kWorkingSide, p.composition.crop);
+  if (!image) return image.error();
+  auto subject = subject::read_subject(subject::adjust(image.value(), p.composition.adjust), p.read, observer);
+  if (!subject || focus.empty()) return subject;
+  const auto circle = circle_of(focus);
+  if (!circle) return circle.error();
+  std::vector<subject::MassEdit> edits = p.read.edits;
+  const auto inside = subject::masses_within(subject->labels, subject->masses.size(),
+                                             {circle.value()[0], circle.value()[1]}, circle.value()[2]);
+  for (const int mass : inside) {
+    subject::MassEdit focal;
+    focal.kind = subject::MassEdit::Kind::focal;
+    focal.mass = mass;
+    edits.push_back(focal);
+  }
+  return subject::with_edits(subject.value(), edits);
+}
+
+}  // namespace
+
+Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer) {
+  auto project = project_of(a);
+  if (!project) return project.error();
+  formats::Project& p = project.value();
+  const Status taken = take_options(a, p);
+  if (!taken) return taken.error();
+  Work w;
+  w.options = p.plan;
+  const Status found = take_materials(a, p, w);
+  if (!found) return found.error();
+  auto subject = read(p, a.focus, observer);
   if (!subject) return subject.error();
   w.subject = std::move(subject).value();
+  w.sheet = p.composition.sheet(static_cast<double>(w.subject.image.width) / w.subject.image.height);
+  w.options.sheet_cm2 = w.sheet.width_cm * w.sheet.height_cm;
+  w.weights = p.ground_weights;
   if (!planned) return w;
   auto plan = plan::make_plan(w.subject, w.paper, w.collection, w.model.parameters, w.options, observer);
   if (!plan) return plan.error();

@@ -4,7 +4,9 @@
 
 #include "commands.h"
 #include "media/model.h"
+#include "plan/ground_choice.h"
 #include "plan/plan.h"
+#include "subject/composition.h"
 
 namespace yd::cli {
 
@@ -16,6 +18,8 @@ struct Work {
   media::Collection collection;
   subject::Subject subject;
   plan::PlanOptions options;
+  subject::Sheet sheet;
+  plan::GroundWeights weights = plan::kGroundWeights;
   plan::Plan plan;  ///< empty where `planned` was not asked for
 };
 Result<Work> load_work(const WorkArguments& arguments, bool planned, Observer& observer);

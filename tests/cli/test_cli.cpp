@@ -8,7 +8,13 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
+#include <nlohmann/json.hpp>
 #include <numbers>
+
+#include "formats/project.h"
+#include "media/shipped.h"
+
+using namespace yd;
 
 namespace {
 
@@ -58,6 +64,19 @@ QString picture(const QTemporaryDir& dir) {
   const QString file = dir.filePath("p.png");
   image.save(file);
   return file;
+}
+
+formats::Project project(const QTemporaryDir& dir) {
+  formats::Project p;
+  QFile f(picture(dir));
+  if (f.open(QIODevice::ReadOnly)) p.reference = f.readAll();
+  p.reference_name = "p.png";
+  const auto papers = media::load_papers();
+  for (const media::Paper& paper : papers.value()) {
+    if (paper.id == "sanded-800-black") p.paper = paper;
+  }
+  p.collection = media::find_collection(media::kUsualCollection).value();
+  return p;
 }
 
 }  // namespace
@@ -112,6 +131,61 @@ class TestCli : public QObject {
     QCOMPARE(p, q);
   }
 
+  void every_command_takes_a_picture_or_a_project() {
+    const QTemporaryDir dir;
+    formats::Project p = project(dir);
+    p.plan.most_sticks = 6;
+    const QString file = dir.filePath("a.dune");
+    QVERIFY(formats::save_project(file, p, {}).ok());
+    for (const char* command : {"subject", "ground", "underpaint", "tray", "plan"}) {
+      for (const QString& from : {file, picture(dir)}) {
+        const Outcome o = run({command, from});
+        QVERIFY2(o.code == 0 && o.out.size() > 100, o.err);
+      }
+    }
+    const QJsonObject own = run({"plan", file}).json();
+    QCOMPARE(own["paper"].toObject()["id"].toString(), QString("sanded-800-black"));
+    QVERIFY(own["sticks"].toArray().size() <= 6);
+    // What is given goes before what the project says.
+    const QJsonObject other = run({"plan", file, "--sticks", "3", "--paper", "sanded-400-warm-grey"}).json();
+    QVERIFY(other["sticks"].toArray().size() <= 3);
+    QCOMPARE(other["paper"].toObject()["id"].toString(), QString("sanded-400-warm-grey"));
+  }
+
+  void what_is_imported_opens_as_a_collection() {
+    const QTemporaryDir dir;
+    QByteArray gpl = "GIMP Palette\nName: Mine\n";
+    for (int i = 0; i < 24; ++i)
+      gpl += QString("%1 %2 %3 shade %4\n").arg(i * 10).arg(255 - i * 9).arg(i * 37 % 256).arg(i).toUtf8();
+    gpl += "300 0 0 too red\n";
+    QFile f(dir.filePath("mine.gpl"));
+    QVERIFY(f.open(QIODevice::WriteOnly) && f.write(gpl) == gpl.size());
+    f.close();
+    const QString out = dir.filePath("mine.json");
+    const Outcome o = run({"import", f.fileName(), "--medium", "pencil", "--json", out});
+    QVERIFY2(o.code == 0, o.err);
+    const auto c = media::load_collection(out.toStdString());
+    QVERIFY2(c.ok(), c.ok() ? "" : describe(c.error()).c_str());
+    QCOMPARE(c->sticks.size(), std::size_t{24});
+    QVERIFY(std::all_of(c->sticks.begin(), c->sticks.end(),
+                        [](const media::Stick& s) { return s.medium == optics::Medium::pencil; }));
+    const Outcome planned = run({"plan", picture(dir), "--collection", out});
+    QVERIFY2(planned.code == 0, planned.err);
+  }
+
+  // Features first has a meaning only where something is focal.
+  void what_is_focal_can_be_said() {
+    const QTemporaryDir dir;
+    const auto first_masses = [&](const QStringList& more) {
+      const QJsonObject j = run(QStringList{"plan", picture(dir), "--course", "features-first"} + more).json();
+      return j["passes"].toArray().first().toObject()["masses"].toArray();
+    };
+    const QJsonArray plain = first_masses({});
+    const QJsonArray focused = first_masses({"--focus", "0.87,0.16,0.1"});
+    QVERIFY(!plain.isEmpty() && !focused.isEmpty());
+    QVERIFY(plain != focused);
+  }
+
   void bad_input_ends_with_two_and_one_line_data() {
     QTest::addColumn<QStringList>("arguments");
     QTest::newRow("nothing") << QStringList{};
@@ -125,6 +199,9 @@ class TestCli : public QObject {
     QTest::newRow("school") << QStringList{"plan", "/nowhere.png", "--school", "sideways"};
     QTest::newRow("collection") << QStringList{"plan", "/nowhere.png", "--collection", "none"};
     QTest::newRow("sticks") << QStringList{"plan", YD_SOURCE_DIR "/data/demo/kettle.png", "--sticks", "0"};
+    QTest::newRow("focus") << QStringList{"plan", YD_SOURCE_DIR "/data/demo/kettle.png", "--focus", "middle"};
+    QTest::newRow("focus outside") << QStringList{"plan", YD_SOURCE_DIR "/data/demo/kettle.png", "--focus", "2,0,0"};
+    QTest::newRow("project") << QStringList{"plan", "/nowhere.dune"};
     QTest::newRow("letters") << QStringList{"plan", "/nowhere.png", "--sticks", "many"};
     QTest::newRow("swatch lab") << QStringList{"swatch", "--paper-lab", "50,0"};
     QTest::newRow("swatch letters") << QStringList{"swatch", "--paper-lab", "50,a,b"};

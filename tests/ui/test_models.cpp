@@ -1,6 +1,8 @@
 // Every model under Qt's own checker, and what the rows say.
 #include <QAbstractItemModelTester>
+#include <QProcess>
 #include <QTest>
+#include <nlohmann/json.hpp>
 
 #include "exports/core_columns.h"
 #include "models/course_model.h"
@@ -14,6 +16,7 @@
 #include "models/school_view.h"
 #include "models/stick_model.h"
 #include "session/order_edits.h"
+#include "session/session.h"
 
 using namespace yd;
 
@@ -37,6 +40,24 @@ class TestModels : public QObject {
     materials_ = std::make_unique<app::Materials>(app::load_materials().value());
     planned_ = plan_kettle(*materials_);
     QVERIFY(planned_);
+  }
+
+  // One set of defaults: what the window begins with and what the command line plans is the same plan.
+  void the_window_and_the_command_line_plan_alike() {
+    app::Session session(app::load_materials().value());
+    QFile f(YD_SOURCE_DIR "/data/demo/kettle.png");
+    QVERIFY(f.open(QIODevice::ReadOnly));
+    session.open_picture(f.readAll(), "kettle.png");
+    QVERIFY(QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 120000));
+    QProcess run;
+    run.start(YD_BINARY_DIR "/src/cli/dune-plan", {"plan", YD_SOURCE_DIR "/data/demo/kettle.png"});
+    QVERIFY(run.waitForFinished(120000));
+    const auto said = nlohmann::json::parse(run.readAllStandardOutput().toStdString());
+    auto own = session.plan_copy();
+    for (const char* part : {"paper", "sticks", "error", "passes", "masses"}) {
+      QVERIFY(said.contains(part));
+      QVERIFY2(said[part] == own[part], part);
+    }
   }
 
   void pass_rows() {

@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "media/shipped.h"
 #include "plan/ground_choice.h"
 #include "plan/plan.h"
 #include "subject/composition.h"
@@ -9,22 +10,15 @@
 
 namespace yd::app {
 
-/// Darks that no stick reaches are drawn together, lights stay: an unreachable target helps nobody.
-inline plan::PlanOptions usual_plan() {
-  plan::PlanOptions options;
-  options.fit = plan::Fit::anchor_lights;
-  return options;
-}
-
 /// What the artist has chosen; every change of it is one step of undo.
 struct Choices {
   subject::Composition composition;
   subject::ReadOptions read;
-  plan::PlanOptions plan = usual_plan();
+  plan::PlanOptions plan;
   std::vector<plan::PassMark> marks;  ///< what is said at the easel, of passes of the present plan
   plan::GroundWeights ground_weights = plan::kGroundWeights;
-  QString paper = "sanded-400-warm-grey";
-  QString collection = "generic";
+  QString paper = media::kUsualPaper;
+  QString collection = media::kUsualCollection;
   bool operator==(const Choices&) const = default;
 };
 

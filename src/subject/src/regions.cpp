@@ -301,6 +301,27 @@ void smooth_borders(Regions& regions) {
   regions = renumber(whole, same);
 }
 
+std::vector<int> masses_within(const LabelImage& labels, std::size_t masses, const std::array<double, 2>& centre,
+                               double radius) {
+  std::vector<double> area(masses);
+  std::vector<double> inside(masses);
+  const double reach = radius * std::max(labels.width, labels.height);
+  for (int y = 0; y < labels.height; ++y) {
+    for (int x = 0; x < labels.width; ++x) {
+      const std::size_t id = labels.at(x, y);
+      area[id] += 1;
+      inside[id] += std::hypot(x - centre[0] * labels.width, y - centre[1] * labels.height) <= reach ? 1 : 0;
+    }
+  }
+  const int at_x = std::clamp(static_cast<int>(centre[0] * labels.width), 0, labels.width - 1);
+  const int at_y = std::clamp(static_cast<int>(centre[1] * labels.height), 0, labels.height - 1);
+  std::vector<int> out;
+  for (std::size_t m = 0; m < masses; ++m) {
+    if (2 * inside[m] >= area[m] || labels.at(at_x, at_y) == m) out.push_back(static_cast<int>(m));
+  }
+  return out;
+}
+
 LabelImage enlarge(const LabelImage& labels, int width, int height) {
   LabelImage out(width, height);
   for (int y = 0; y < height; ++y) {

@@ -68,7 +68,8 @@ struct PlanOptions {
   std::vector<MassWay> ways;  ///< other schools or manners for single masses
   int most_strokes = 2;       ///< in one stack, 1 to 4; a school that needs more takes it
   std::vector<HandChoice> by_hand;
-  Fit fit = Fit::keep;
+  /// Darks that no stick reaches are drawn together, lights stay: an unreachable target helps nobody.
+  Fit fit = Fit::anchor_lights;
   TrayWishes wishes;
   UnderpaintOptions underpaint;
   std::vector<int> given_tray;             ///< not searched for but taken, if not empty

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <cstdint>
 #include <vector>
 
@@ -39,6 +40,11 @@ LabelImage keep_largest(const LabelImage& labels);
 
 /// Each pixel takes the label that holds most of the 5 x 5 around it.
 LabelImage vote(const LabelImage& labels);
+
+/// Masses that lie in a circle with at least half of their area, and the one at its centre; rising. `x`, `y` shares of
+/// width and height, `radius` a share of the longer side.
+std::vector<int> masses_within(const LabelImage& labels, std::size_t masses, const std::array<double, 2>& centre,
+                               double radius);
 
 /// Nearest-neighbour enlargement; connectedness is kept.
 LabelImage enlarge(const LabelImage& labels, int width, int height);

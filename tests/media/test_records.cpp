@@ -20,6 +20,17 @@ QString write(const QTemporaryDir& dir, const QByteArray& text) {
   return path;
 }
 
+/// The table as docs/model.md holds it.
+std::string to_markdown(const std::vector<media::ParameterInfo>& table) {
+  std::ostringstream out;
+  out << "| parameter | default | range | unit | reason |\n|---|---:|---|---|---|\n";
+  for (const media::ParameterInfo& row : table) {
+    out << "| `" << row.key << "` | " << row.value << " | " << row.low << " to " << row.high << " | " << row.unit
+        << " | " << row.reason << " |\n";
+  }
+  return out.str();
+}
+
 }  // namespace
 
 class TestRecords : public QObject {
@@ -89,8 +100,7 @@ class TestRecords : public QObject {
   void the_documented_table_is_the_one_that_is_read() {
     QFile doc(YD_SOURCE_DIR "/docs/model.md");
     QVERIFY(doc.open(QIODevice::ReadOnly));
-    QVERIFY(QString::fromUtf8(doc.readAll())
-                .contains(QString::fromStdString(media::to_markdown(media::load_model()->table))));
+    QVERIFY(QString::fromUtf8(doc.readAll()).contains(QString::fromStdString(to_markdown(media::load_model()->table))));
   }
 
   void parameters_out_of_range_are_refused() {

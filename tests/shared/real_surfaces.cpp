@@ -1,5 +1,6 @@
 // Measured surfaces as targets: how well the smoothest reflectance stands in for them, and how many the shipped
-// collection reaches. Prints the table that docs/model.md carries. Usage: real_surfaces [EVERY NTH for reach]
+// collection reaches. Prints the table that docs/model.md carries; ends with 1 where a figure is far from what stands
+// there. Usage: real_surfaces [EVERY NTH for reach [GROUNDS]]
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -53,6 +54,13 @@ std::vector<colour::Spectrum> read(const std::string& name) {
   return out;
 }
 
+// Limits a little outside what docs/model.md reports; a change of the model that passes them is to be looked at.
+constexpr double kMostMean = 0.9;
+constexpr double kMost95 = 2.5;
+constexpr double kLeastReach = 80;
+
+bool good = true;
+
 void print_stand_in(const char* label, const std::vector<colour::Spectrum>& surfaces) {
   std::printf("| %s | %zu |", label, surfaces.size());
   for (const auto light : {colour::Illuminant::d50, colour::Illuminant::d65, colour::Illuminant::a}) {
@@ -67,6 +75,7 @@ void print_stand_in(const char* label, const std::vector<colour::Spectrum>& surf
     double mean = 0;
     for (const double d : off) mean += d / static_cast<double>(off.size());
     std::printf(" %.2f / %.2f |", mean, off[off.size() * 95 / 100]);
+    good = good && mean <= kMostMean && off[off.size() * 95 / 100] <= kMost95;
   }
   std::printf("\n");
 }
@@ -89,12 +98,14 @@ std::vector<int> sticks_near(const std::vector<plan::Stack>& stacks, const colou
   return out;
 }
 
-void print_reach(const char* label, const std::vector<colour::Spectrum>& surfaces, std::size_t every) {
+void print_reach(const char* label, const std::vector<colour::Spectrum>& surfaces, std::size_t every,
+                 std::size_t grounds) {
   std::vector<colour::Lab> labs;
   for (std::size_t i = 0; i < surfaces.size(); i += every) labs.push_back(colour::to_lab(surfaces[i]));
   std::vector<int> all(trial::shipped_collection().sticks.size());
   for (std::size_t i = 0; i < all.size(); ++i) all[i] = static_cast<int>(i);
-  for (const char* id : {"sanded-800-white", "card-middle-grey", "sanded-800-black"}) {
+  constexpr std::array<const char*, 3> papers{"card-middle-grey", "sanded-800-white", "sanded-800-black"};
+  for (const char* id : std::span(papers).first(std::min(grounds, papers.size()))) {
     const plan::SearchInput in{
         &trial::paper(id).ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, labs, {}};
     const auto stacks = plan::all_stacks(in, all);
@@ -118,6 +129,7 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
     }
     std::printf("| %s | %zu | %s | %.0f %% | %.0f %% | %.0f %% |\n", label, labs.size(), id, share[0], share[1],
                 share[2]);
+    good = good && share[1] >= kLeastReach && share[2] >= share[1] && share[1] >= share[0];
     std::fflush(stdout);
   }
 }
@@ -126,6 +138,7 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
 
 int main(int argc, char** argv) {
   const std::size_t every = argc > 1 ? static_cast<std::size_t>(std::max(1, std::atoi(argv[1]))) : 1;
+  const std::size_t grounds = argc > 2 ? static_cast<std::size_t>(std::max(1, std::atoi(argv[2]))) : 3;
   const auto papers = read("nickerson_462_munsell_400-700_5nm.csv");
   const auto objects = read("vrhel_170_objects_390-730_2nm.csv");
   const auto natural = read("krinov_191_natural_400-650_10nm.csv");
@@ -134,8 +147,8 @@ int main(int argc, char** argv) {
   print_stand_in("objects", objects);
   print_stand_in("natural surfaces", natural);
   std::printf("\n| surfaces | number | ground | one stroke | two | three |\n|---|---:|---|---:|---:|---:|\n");
-  print_reach("Munsell papers", papers, every);
-  print_reach("objects", objects, every);
-  print_reach("natural surfaces", natural, every);
-  return 0;
+  print_reach("Munsell papers", papers, every, grounds);
+  print_reach("objects", objects, every, grounds);
+  print_reach("natural surfaces", natural, every, grounds);
+  return good ? 0 : 1;
 }

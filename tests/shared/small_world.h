@@ -60,9 +60,10 @@ inline plan::PlanOptions options_with(int sticks) {
   return options;
 }
 
-inline plan::Plan small_plan(const subject::Subject& subject, const media::Collection& collection, int sticks = 8) {
+inline plan::Plan small_plan(const subject::Subject& subject, const media::Collection& collection, int sticks = 8,
+                             const char* on = "sanded-400-warm-grey") {
   Observer observer;
-  return plan::make_plan(subject, paper(), collection, shipped_model().parameters, options_with(sticks), observer)
+  return plan::make_plan(subject, paper(on), collection, shipped_model().parameters, options_with(sticks), observer)
       .value();
 }
 

@@ -6,6 +6,7 @@
 #include "support/random.h"
 #include "subject/squint.h"
 #include "subject/subject.h"
+#include "subject/values.h"
 
 using namespace yd;
 using subject::LabImage;
@@ -137,9 +138,9 @@ class TestSubject : public QObject {
 
   // Common practice, no published source: nine even steps from dark to light.
   void nine_steps() {
-    QCOMPARE(subject::nine_step(0), 1);
-    QCOMPARE(subject::nine_step(50), 5);
-    QCOMPARE(subject::nine_step(100), 9);
+    QCOMPARE(subject::value_in_steps(0, 9), 1);
+    QCOMPARE(subject::value_in_steps(50, 9), 5);
+    QCOMPARE(subject::value_in_steps(100, 9), 9);
   }
 
   void wrong_options_and_stopping() {

@@ -26,9 +26,15 @@ QString medium_words(plan::CoatMedium medium) {
       return CoatModel::tr("pastel, alcohol");
     case plan::CoatMedium::water:
       return CoatModel::tr("pastel, water");
-    default:
-      return CoatModel::tr(plan::name(medium));
+    case plan::CoatMedium::watercolour:
+    case plan::CoatMedium::gouache:
+    case plan::CoatMedium::acrylic:
+    case plan::CoatMedium::oil:
+    case plan::CoatMedium::ink:
+    case plan::CoatMedium::charcoal:
+      break;
   }
+  return CoatModel::tr(plan::name(medium));
 }
 QString colours_words(plan::CoatColours colours) { return CoatModel::tr(plan::name(colours)); }
 

@@ -126,10 +126,4 @@ QImage pass_mask(const board::BoardMap& map, const std::vector<int>& targets, in
   return lit_mask(map.target, lit);
 }
 
-QImage mass_mask(const subject::Subject& subject, const std::vector<int>& masses) {
-  std::vector<uchar> lit(subject.masses.size(), 0);
-  for (const int m : masses) lit[static_cast<std::size_t>(m)] = 255;
-  return lit_mask(subject.labels, lit);
-}
-
 }  // namespace yd::app

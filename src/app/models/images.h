@@ -27,7 +27,5 @@ QImage squint_preview(const subject::LabImage& small, double strength, SubjectVi
 
 /// White where a pass works: on the parts of its masses that it is for.
 QImage pass_mask(const board::BoardMap& map, const std::vector<int>& targets, int count);
-/// White where one of the masses is, black elsewhere; for dimming the rest. 8-bit grey.
-QImage mass_mask(const subject::Subject& subject, const std::vector<int>& masses);
 
 }  // namespace yd::app

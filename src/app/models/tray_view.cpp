@@ -21,9 +21,11 @@ int shape_of(optics::Medium m) {
       return 2;
     case optics::Medium::pan:
       return 3;
-    default:
-      return 1;
+    case optics::Medium::hard:
+    case optics::Medium::charcoal:
+      break;
   }
+  return 1;
 }
 
 }  // namespace

@@ -2,7 +2,6 @@
 
 #include <QHBoxLayout>
 #include <QSignalBlocker>
-#include <set>
 
 #include "colour/words.h"
 #include "models/images.h"
@@ -13,18 +12,11 @@ namespace {
 using Kind = subject::MassEdit::Kind;
 
 /// Masses that share a border with this one.
-std::set<int> neighbours(const subject::Subject& s, int mass) {
-  std::set<int> out;
-  const auto& l = s.labels;
-  for (int y = 0; y + 1 < l.height; ++y) {
-    for (int x = 0; x + 1 < l.width; ++x) {
-      const int here = l.at(x, y);
-      for (const int there : {static_cast<int>(l.at(x + 1, y)), static_cast<int>(l.at(x, y + 1))}) {
-        if (here == there) continue;
-        if (here == mass) out.insert(there);
-        if (there == mass) out.insert(here);
-      }
-    }
+std::vector<int> neighbours(const ReadSubject& s, int mass) {
+  const std::size_t n = s.masses.size();
+  std::vector<int> out;
+  for (std::size_t other = 0; other < n; ++other) {
+    if (s.borders[static_cast<std::size_t>(mass) * n + other] > 0) out.push_back(static_cast<int>(other));
   }
   return out;
 }

@@ -32,10 +32,6 @@ QString out_of_reach(const Planned& planned) {
   return lines.join("\n");
 }
 
-bool contains(const std::vector<int>& list, int stick) {
-  return std::find(list.begin(), list.end(), stick) != list.end();
-}
-
 QPushButton* button(const QString& text, const QString& name) {
   auto* b = new QPushButton(text);
   b->setObjectName(name);
@@ -297,16 +293,6 @@ void TrayPanel::refresh_curve() {
 void TrayPanel::refresh_proof() {
   const auto proof = advice_.proof();
   proof_->setText(proof ? proof_words(*proof) : tr("How near this tray is to the best possible is worked out last."));
-  take_improvement();
-}
-
-void TrayPanel::take_improvement() {
-  const auto proof = advice_.proof();
-  const PlannedPtr planned = session_.planned();
-  if (!proof || !planned || !proof->improved || !planned->plan.work) return;
-  const auto sticks = planned->plan.work->to_collection(proof->tray.sticks);
-  const bool known = std::all_of(sticks.begin(), sticks.end(), [&](int s) { return contains(planned->plan.tray, s); });
-  if (!known) session_.take_proven_tray(sticks);
 }
 
 }  // namespace yd::app

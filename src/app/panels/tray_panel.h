@@ -37,7 +37,6 @@ class TrayPanel : public QWidget {
   void refresh_plan();
   void refresh_curve();
   void refresh_proof();
-  void take_improvement();
 
   Session& session_;
   Advice& advice_;

@@ -1,12 +1,11 @@
 #include "session/advice.h"
 
-#include <QtConcurrentRun>
 #include <algorithm>
 
 #include "models/images.h"
-#include "session/polite.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
+#include "session/work.h"
 
 namespace yd::app {
 namespace {
@@ -53,11 +52,6 @@ Result<plan::CoatAdvice> judge_coats(const PlannedPtr& planned, const optics::Pa
 
 }  // namespace
 
-class Advice::Reporter : public app::Reporter {
- public:
-  using app::Reporter::Reporter;
-};
-
 Advice::Advice(Session& session, QObject* parent) : QObject(parent), session_(session) {
   connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Advice::finished);
   connect(&session_, &Session::plan_changed, this, [this] {
@@ -67,8 +61,7 @@ Advice::Advice(Session& session, QObject* parent) : QObject(parent), session_(se
   connect(&session_, &Session::choices_changed, this, [this] {
     // Weights change the ranking and nothing else.
     grounds_.reset();
-    refused_.erase(Need::grounds);
-    next();
+    ask_anew(Need::grounds);
   });
 }
 
@@ -86,8 +79,17 @@ void Advice::ask(std::vector<Need> needs) {
 void Advice::compare(const Choices& variation) {
   variation_ = variation;
   other_.reset();
-  refused_.erase(Need::other);
   emit changed(Need::other);
+  ask_anew(Need::other);
+}
+
+/// What is being worked out for it answers an older question.
+void Advice::ask_anew(Need need) {
+  refused_.erase(need);
+  if (running_ == need) {
+    stale_ = true;
+    reporter_->stop();
+  }
   next();
 }
 
@@ -149,16 +151,6 @@ void Advice::next() {
   }
 }
 
-template <class Function>
-void Advice::run(Function function) {
-  watcher_.setFuture(QtConcurrent::run(&pool_, [function]() -> Outcome {
-    work_politely();
-    auto result = function();
-    if (!result.ok()) return result.error();
-    return std::move(result).value();
-  }));
-}
-
 void Advice::start(Need need) {
   running_ = need;
   stale_ = false;
@@ -169,25 +161,38 @@ void Advice::start(Need need) {
   const Choices choices = session_.choices();
   switch (need) {
     case Need::grounds:
-      run([=, papers = session_.materials().papers] {
+      run_beside(pool_, watcher_, [=, papers = session_.materials().papers] {
         return judge_grounds(planned, papers, parameters, choices, *reporter);
       });
       break;
     case Need::coats:
-      run([=] { return shared(judge_coats(planned, parameters, *reporter)); });
+      run_beside(pool_, watcher_, [=] { return shared(judge_coats(planned, parameters, *reporter)); });
       break;
     case Need::curve:
-      run([=] { return shared(plan::tray_curve(planned->plan.work->problem(), 3, 24, *reporter)); });
+      run_beside(pool_, watcher_,
+                 [=] { return shared(plan::tray_curve(planned->plan.work->problem(), 3, 24, *reporter)); });
       break;
     case Need::proof:
-      run([=] { return shared(plan::prove_tray(*planned->plan.work, {}, *reporter)); });
+      run_beside(pool_, watcher_, [=] { return shared(plan::prove_tray(*planned->plan.work, {}, *reporter)); });
       break;
     case Need::other:
-      run([=, paper = *session_.materials().paper(variation_->paper), options = variation_->plan] {
-        return plan_subject(planned->subject, paper, *planned->collection, parameters, options, *reporter);
-      });
+      run_beside(pool_, watcher_,
+                 [=, paper = *session_.materials().paper(variation_->paper), options = variation_->plan] {
+                   return plan_subject(planned->subject, paper, *planned->collection, parameters, options, *reporter);
+                 });
   }
   emit busy_changed(true);
+}
+
+/// A proof that found a better tray on its way: the plan takes it.
+void Advice::take_better_tray() {
+  const PlannedPtr planned = session_.planned();
+  if (!proof_->improved || !planned->plan.work) return;
+  const auto sticks = planned->plan.work->to_collection(proof_->tray.sticks);
+  const auto& tray = planned->plan.tray;
+  const bool known = std::all_of(sticks.begin(), sticks.end(),
+                                 [&](int s) { return std::find(tray.begin(), tray.end(), s) != tray.end(); });
+  if (!known) session_.take_proven_tray(sticks);
 }
 
 void Advice::finished() {
@@ -206,6 +211,7 @@ void Advice::finished() {
     if (const auto* v = std::get_if<std::shared_ptr<const plan::TrayProof>>(&outcome)) proof_ = *v;
     if (const auto* v = std::get_if<PlannedPtr>(&outcome); v != nullptr && variation_) other_ = *v;
     emit changed(done);
+    if (done == Need::proof) take_better_tray();
   }
   next();
   if (!running_) emit busy_changed(false);

@@ -17,6 +17,8 @@
 
 namespace yd::app {
 
+class Reporter;
+
 /// What is worked out beside the plan, when a stage asks for it.
 enum class Need { grounds, coats, curve, proof, other };
 
@@ -60,15 +62,14 @@ class Advice : public QObject {
   using Outcome = std::variant<std::shared_ptr<const GroundAdvice>, std::shared_ptr<const plan::CoatAdvice>,
                                std::shared_ptr<const std::vector<plan::CurvePoint>>,
                                std::shared_ptr<const plan::TrayProof>, PlannedPtr, Error>;
-  class Reporter;
 
   bool has(Need need) const;
   void drop();
   void next();
   void start(Need need);
   void finished();
-  template <class Function>
-  void run(Function function);
+  void ask_anew(Need need);
+  void take_better_tray();
 
   Session& session_;
   std::vector<Need> asked_;

@@ -8,11 +8,6 @@
 
 namespace yd::app {
 
-class Exporter::Reporter : public app::Reporter {
- public:
-  using app::Reporter::Reporter;
-};
-
 Exporter::Exporter(Session& session, QObject* parent) : QObject(parent), session_(session) {
   connect(&watcher_, &QFutureWatcher<Status>::finished, this, [this] {
     const Status status = watcher_.result();

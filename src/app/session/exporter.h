@@ -10,6 +10,8 @@
 
 namespace yd::app {
 
+class Reporter;
+
 /// Writes plans to files on a worker, one at a time, with progress and cancel.
 class Exporter : public QObject {
   Q_OBJECT
@@ -29,7 +31,6 @@ class Exporter : public QObject {
   void failed(const QString& sentence);
 
  private:
-  class Reporter;
   Session& session_;
   QString file_;
   std::shared_ptr<Reporter> reporter_;

@@ -20,6 +20,7 @@ SubjectPtr drawn(subject::Subject subject) {
   static_cast<subject::Subject&>(*out) = std::move(subject);
   out->picture = to_image(out->image);
   out->values = subject::read_values(out->squinted);
+  out->borders = subject::shared_borders(out->labels, out->masses.size());
   out->directions = subject::directions(out->image, out->labels, out->masses.size());
   return out;
 }

@@ -45,6 +45,7 @@ struct ReadSubject : subject::Subject {
   QImage picture;
   subject::ValueReading values;
   std::vector<subject::Direction> directions;  ///< of each mass
+  std::vector<double> borders;                 ///< subject::shared_borders of the masses
 };
 using SubjectPtr = std::shared_ptr<const ReadSubject>;
 

@@ -1,14 +1,13 @@
 #include "session/session.h"
 
-#include <QtConcurrentRun>
 #include <algorithm>
 
 #include "formats/plan_json.h"
 #include "models/images.h"
-#include "session/polite.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 #include "session/stick_moves.h"
+#include "session/work.h"
 
 namespace yd::app {
 namespace {
@@ -107,11 +106,6 @@ class CollectionCommand : public QUndoCommand {
 };
 
 }  // namespace
-
-class Session::Reporter : public app::Reporter {
- public:
-  using app::Reporter::Reporter;
-};
 
 Session::Session(Materials materials, QObject* parent) : QObject(parent), materials_(std::move(materials)) {
   connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Session::finished);
@@ -250,16 +244,6 @@ void Session::next() {
   if (reach_dirty_ && planned_) return start(Work::judging);
 }
 
-template <class Function>
-void Session::run(Function function) {
-  watcher_.setFuture(QtConcurrent::run(&pool_, [function]() -> Outcome {
-    work_politely();
-    auto result = function();
-    if (!result.ok()) return result.error();
-    return std::move(result).value();
-  }));
-}
-
 void Session::start(Work work) {
   work_ = work;
   stale_ = false;
@@ -268,24 +252,28 @@ void Session::start(Work work) {
   if (work == Work::loading) {
     image_dirty_ = false;
     subject_dirty_ = true;
-    run([bytes = reference_, name = reference_name_, crop = choices_.composition.crop] {
+    run_beside(pool_, watcher_, [bytes = reference_, name = reference_name_, crop = choices_.composition.crop] {
       return load_image(bytes, name, crop);
     });
   } else if (work == Work::reading) {
     subject_dirty_ = edits_dirty_ = false;
     plan_dirty_ = true;
-    run([image = image_, adjust = choices_.composition.adjust, options = choices_.read, reporter] {
-      return read_image(image, adjust, options, *reporter);
-    });
+    run_beside(pool_, watcher_,
+               [image = image_, adjust = choices_.composition.adjust, options = choices_.read, reporter] {
+                 return read_image(image, adjust, options, *reporter);
+               });
   } else if (work == Work::editing) {
     edits_dirty_ = false;
     plan_dirty_ = true;
-    run([subject = subject_, edits = choices_.read.edits] { return edit_subject(subject, edits); });
+    run_beside(pool_, watcher_,
+               [subject = subject_, edits = choices_.read.edits] { return edit_subject(subject, edits); });
   } else if (work == Work::planning || work == Work::arranging) {
     start_planning();
   } else {
     reach_dirty_ = false;
-    run([planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
+    run_beside(
+        pool_, watcher_,
+        [planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
          options = choices_.plan, reporter] { return judge_plan(planned, papers, parameters, options, *reporter); });
   }
   emit busy_changed(true);
@@ -298,15 +286,16 @@ void Session::start_planning() {
   const optics::Parameters parameters = materials_.model.parameters;
   order_dirty_ = false;
   if (work_ == Work::arranging) {
-    return run([planned = planned_, parameters, options, reporter] {
+    return run_beside(pool_, watcher_, [planned = planned_, parameters, options, reporter] {
       return arrange_plan(planned, parameters, options, *reporter);
     });
   }
   plan_dirty_ = false;
   reach_dirty_ = true;
-  run([subject = subject_, paper = *materials_.paper(choices_.paper),
-       collection = *materials_.collection(choices_.collection), parameters, options,
-       reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
+  run_beside(pool_, watcher_,
+             [subject = subject_, paper = *materials_.paper(choices_.paper),
+              collection = *materials_.collection(choices_.collection), parameters, options,
+              reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
 }
 
 /// What was being made and did not come to an end is made again.

@@ -16,6 +16,8 @@
 
 namespace yd::app {
 
+class Reporter;
+
 /// Steps of the same kind that follow each other join into one step of undo: a slider that is drawn.
 enum class Merge {
   never = -1,
@@ -117,7 +119,6 @@ class Session : public QObject {
  private:
   enum class Work { none, loading, reading, editing, planning, arranging, judging };
   using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, ReachPtr, Error>;
-  class Reporter;
 
   void begin(const QByteArray& bytes, const QString& name);
   void start(Work work);
@@ -126,8 +127,6 @@ class Session : public QObject {
   void next();
   void finished();
   void take(const Outcome& outcome);
-  template <class Function>
-  void run(Function function);
 
   Materials materials_;
   Choices choices_;

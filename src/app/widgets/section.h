@@ -10,8 +10,6 @@ class Section : public QWidget {
   Q_OBJECT
  public:
   Section(const QString& title, const QString& name, QWidget* content, bool open, QWidget* parent = nullptr);
-  bool is_open() const { return head_->isChecked(); }
-  void set_open(bool open) { head_->setChecked(open); }
 
  signals:
   void toggled(bool open);

@@ -10,15 +10,8 @@
 #include <QVBoxLayout>
 
 #include "media/shipped.h"
-#include "subject/squint.h"
 
 namespace yd::app {
-namespace {
-
-constexpr int kPreviewSide = 600;
-
-}  // namespace
-
 MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel, QSettings& settings)
     : session_(session),
       advice_(advice),
@@ -32,7 +25,8 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
       core_(new CoreSample),
       progress_(new QProgressBar),
       cancel_(new QPushButton(tr("Stop"))),
-      step_(new QLabel) {
+      step_(new QLabel),
+      preview_(new SquintPreview(this)) {
   setObjectName("main_window");
   setAcceptDrops(true);
   resize(1280, 800);
@@ -174,6 +168,7 @@ void MainWindow::follow_session() {
   });
   connect(stages_->subject_panel(), &SubjectPanel::view_asked, this, &MainWindow::show_subject);
   connect(stages_->subject_panel(), &SubjectPanel::squint_previewed, this, &MainWindow::show_preview);
+  connect(preview_, &SquintPreview::ready, this, [this](const QImage& image) { pair_->subject().set_image(image); });
   connect(tools_, &SubjectTools::hint_changed, this, &MainWindow::show_step);
   connect(&advice_, &Advice::busy_changed, this, [this] { show_busy(session_.busy()); });
   connect(&advice_, &Advice::failed, notice_, &NoticeBar::show_sentence);
@@ -223,10 +218,8 @@ void MainWindow::show_preview(double strength) {
   const SubjectPtr s = session_.subject();
   const SubjectView view = stages_->subject_panel()->shown();
   if (!s || (view != SubjectView::squint && view != SubjectView::values)) return;
-  // Half the working size follows the hand; the whole follows when the reading is done.
-  const QImage quick =
-      squint_preview(subject::shrink(s->image, kPreviewSide), strength, view, stages_->subject_panel()->steps());
-  pair_->subject().set_image(quick.scaled(s->image.width, s->image.height));
+  // The whole follows when the reading is done.
+  preview_->ask({s, strength, view, stages_->subject_panel()->steps()});
 }
 
 void MainWindow::show_other() {

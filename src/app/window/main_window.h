@@ -9,6 +9,7 @@
 
 #include "panels/easel_page.h"
 #include "session/autosave.h"
+#include "session/preview.h"
 #include "session/session.h"
 #include "widgets/core_sample.h"
 #include "widgets/empty_state.h"
@@ -79,6 +80,7 @@ class MainWindow : public QMainWindow {
   QProgressBar* progress_;
   QPushButton* cancel_;
   QLabel* step_;
+  SquintPreview* preview_;
 };
 
 }  // namespace yd::app

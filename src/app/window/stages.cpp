@@ -50,7 +50,8 @@ Stages::Stages(Session& session, Advice& advice, QWidget* parent)
         return advice.ask({Need::curve, Need::proof});
       case Stage::underpainting:
         return advice.ask({Need::coats});
-      default:
+      case Stage::subject:
+      case Stage::layers:
         return advice.ask({});
     }
   });

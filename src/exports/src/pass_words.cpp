@@ -25,9 +25,10 @@ const char* medium_words(optics::Medium m) {
       return QT_TRANSLATE_NOOP("passes", "hard stick");
     case optics::Medium::soft:
       return QT_TRANSLATE_NOOP("passes", "soft stick");
-    default:
+    case optics::Medium::charcoal:
       return QT_TRANSLATE_NOOP("passes", "charcoal");
   }
+  return "";
 }
 
 const QString& deferral() {

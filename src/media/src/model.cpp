@@ -1,7 +1,6 @@
 #include "media/model.h"
 
 #include <map>
-#include <sstream>
 
 #include "media/fields.h"
 #include "media/shipped.h"
@@ -48,15 +47,5 @@ Result<Model> load_model(const std::filesystem::path& file) {
 }
 
 Result<Model> load_model() { return load_model(data_directory() / "model" / "parameters.json"); }
-
-std::string to_markdown(const std::vector<ParameterInfo>& table) {
-  std::ostringstream out;
-  out << "| parameter | default | range | unit | reason |\n|---|---:|---|---|---|\n";
-  for (const ParameterInfo& row : table) {
-    out << "| `" << row.key << "` | " << row.value << " | " << row.low << " to " << row.high << " | " << row.unit
-        << " | " << row.reason << " |\n";
-  }
-  return out.str();
-}
 
 }  // namespace yd::media

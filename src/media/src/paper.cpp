@@ -43,7 +43,8 @@ Result<Paper> paper_from_json(const nlohmann::json& json, const std::string& whe
 }
 
 nlohmann::json to_json(const Paper& paper) {
-  constexpr std::array<const char*, 4> wet{"none", "wash", "little", "full"};
+  constexpr auto wet = std::to_array<const char*>({"none", "wash", "little", "full"});
+  static_assert(wet.size() == static_cast<std::size_t>(Wetness::full) + 1);
   return {{"id", paper.id},
           {"name", paper.name},
           {"surface", paper.surface},

@@ -3,13 +3,15 @@
 namespace yd::optics {
 
 std::string_view name(Medium medium) {
-  constexpr std::array<std::string_view, kMedia> names{"pan", "pencil", "hard", "soft", "charcoal"};
+  constexpr auto names = std::to_array<std::string_view>({"pan", "pencil", "hard", "soft", "charcoal"});
+  static_assert(names.size() == kMedia);
   return names[static_cast<std::size_t>(medium)];
 }
 
 std::string_view name(WashKind kind) {
-  constexpr std::array<std::string_view, kWashKinds> names{"transparent", "opaque", "ink", "brushed-water",
-                                                           "brushed-alcohol"};
+  constexpr auto names =
+      std::to_array<std::string_view>({"transparent", "opaque", "ink", "brushed-water", "brushed-alcohol"});
+  static_assert(names.size() == kWashKinds);
   return names[static_cast<std::size_t>(kind)];
 }
 

@@ -15,21 +15,22 @@ struct Entry {
   const char* name;
   CheckFunction function;
 };
-constexpr std::array<Entry, kChecks> kEntries{{{"mud", check_mud},
-                                               {"black rubbed over colour", check_black_rubbed},
-                                               {"flat black hole", check_black_hole},
-                                               {"chalky white", check_chalky_white},
-                                               {"hard over soft", check_pencil_over_soft},
-                                               {"tooth full", check_tooth_full},
-                                               {"missing darks", check_missing_darks},
-                                               {"distance does not recede", check_distance},
-                                               {"raw green", check_raw_green},
-                                               {"lonely accent", check_lonely_accent},
-                                               {"everything rubbed", check_all_rubbed},
-                                               {"halo at a soft edge", check_halo},
-                                               {"focal point", check_focal_contrast},
-                                               {"too many sticks", check_too_many_sticks},
-                                               {"pressed too hard early", check_pressed_early}}};
+constexpr auto kEntries = std::to_array<Entry>({{"mud", check_mud},
+                                                {"black rubbed over colour", check_black_rubbed},
+                                                {"flat black hole", check_black_hole},
+                                                {"chalky white", check_chalky_white},
+                                                {"hard over soft", check_pencil_over_soft},
+                                                {"tooth full", check_tooth_full},
+                                                {"missing darks", check_missing_darks},
+                                                {"distance does not recede", check_distance},
+                                                {"raw green", check_raw_green},
+                                                {"lonely accent", check_lonely_accent},
+                                                {"everything rubbed", check_all_rubbed},
+                                                {"halo at a soft edge", check_halo},
+                                                {"focal point", check_focal_contrast},
+                                                {"too many sticks", check_too_many_sticks},
+                                                {"pressed too hard early", check_pressed_early}});
+static_assert(kEntries.size() == kChecks);
 
 }  // namespace
 

@@ -15,8 +15,9 @@
 namespace yd::plan {
 namespace {
 
-constexpr std::array<const char*, kGroundMarks> kMarkNames{"room for lights and darks", "head start", "cover",
-                                                           "temperature kept",          "layers",     "underpainting"};
+constexpr auto kMarkNames = std::to_array<const char*>(
+    {"room for lights and darks", "head start", "cover", "temperature kept", "layers", "underpainting"});
+static_assert(kMarkNames.size() == kGroundMarks);
 constexpr std::size_t kPencil = 1;
 constexpr std::size_t kSoft = 2;
 constexpr double kMiddlePressure = 0.6;

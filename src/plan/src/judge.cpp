@@ -186,14 +186,16 @@ Metamerism metamerism(const LightErrors& errors) {
 }
 
 const char* name(Why why) {
-  constexpr std::array<const char*, 6> names{
-      "reached", "too dark", "too light", "too vivid", "ground shows through", "between the sticks"};
+  constexpr auto names = std::to_array<const char*>(
+      {"reached", "too dark", "too light", "too vivid", "ground shows through", "between the sticks"});
+  static_assert(names.size() == static_cast<std::size_t>(Why::between_sticks) + 1);
   return names[static_cast<std::size_t>(why)];
 }
 
 const char* name(Remedy::Kind kind) {
-  constexpr std::array<const char*, 5> names{"more strokes", "underpainting in its own colour", "rubbing",
-                                             "another ground", "one more stick"};
+  constexpr auto names = std::to_array<const char*>(
+      {"more strokes", "underpainting in its own colour", "rubbing", "another ground", "one more stick"});
+  static_assert(names.size() == static_cast<std::size_t>(Remedy::Kind::this_stick) + 1);
   return names[static_cast<std::size_t>(kind)];
 }
 

@@ -234,20 +234,11 @@ class Ties {
   std::vector<std::vector<std::size_t>> out_;
 };
 
-constexpr std::array<const char*, kRules> kRuleNames{"built up from below",
-                                                     "dry before painting over",
-                                                     "fixed first",
-                                                     "hard under soft",
-                                                     "background before a soft edge",
-                                                     "features first",
-                                                     "far before near",
-                                                     "lights first",
-                                                     "darks first",
-                                                     "thin before firm",
-                                                     "black last",
-                                                     "most intense last",
-                                                     "highlights last",
-                                                     "block in first"};
+constexpr auto kRuleNames = std::to_array<const char*>(
+    {"built up from below", "dry before painting over", "fixed first", "hard under soft",
+     "background before a soft edge", "features first", "far before near", "lights first", "darks first",
+     "thin before firm", "black last", "most intense last", "highlights last", "block in first"});
+static_assert(kRuleNames.size() == kRules);
 
 std::string of(int m, std::span<const subject::Mass> masses) {
   if (m < 0) return "the rest";

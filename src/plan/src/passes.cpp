@@ -11,9 +11,10 @@ const char* name(PassKind kind) {
       return "underpainting";
     case PassKind::fix:
       return "fixative";
-    default:
+    case PassKind::stroke:
       return "strokes";
   }
+  return "";
 }
 
 std::string signature(const Pass& p) {

@@ -19,9 +19,12 @@ constexpr double kWrongPressure = 0.5;
 constexpr double kNotReunited = 2.0;
 constexpr double kBareBlack = 3.0;
 
-constexpr std::array<const char*, 4> kSchoolNames{"dark-first", "light-coat", "flat-broken", "tone-map"};
-constexpr std::array<const char*, 3> kMannerNames{"either", "broken", "rubbed"};
-constexpr std::array<const char*, 2> kCourseNames{"far-to-near", "features-first"};
+constexpr auto kSchoolNames = std::to_array<const char*>({"dark-first", "light-coat", "flat-broken", "tone-map"});
+static_assert(kSchoolNames.size() == kSchools.size());
+constexpr auto kMannerNames = std::to_array<const char*>({"either", "broken", "rubbed"});
+static_assert(kMannerNames.size() == kManners.size());
+constexpr auto kCourseNames = std::to_array<const char*>({"far-to-near", "features-first"});
+static_assert(kCourseNames.size() == static_cast<std::size_t>(Course::features_first) + 1);
 
 constexpr std::array<SchoolWords, 4> kWords{
     {{"Dark first",

@@ -17,17 +17,12 @@ namespace {
 using media::Wetness;
 using optics::WashKind;
 
-constexpr std::array<const char*, kCoatMedia> kMediaNames{"dry pastel, rubbed",
-                                                          "hard pastel with alcohol",
-                                                          "hard pastel with water",
-                                                          "watercolour",
-                                                          "gouache",
-                                                          "thin acrylic",
-                                                          "thin oil",
-                                                          "ink",
-                                                          "charcoal"};
-constexpr std::array<const char*, kCoatColours> kColourNames{"complement", "shadow-cool", "warm-glow", "local",
-                                                             "tonal"};
+constexpr auto kMediaNames =
+    std::to_array<const char*>({"dry pastel, rubbed", "hard pastel with alcohol", "hard pastel with water",
+                                "watercolour", "gouache", "thin acrylic", "thin oil", "ink", "charcoal"});
+static_assert(kMediaNames.size() == kCoatMedia);
+constexpr auto kColourNames = std::to_array<const char*>({"complement", "shadow-cool", "warm-glow", "local", "tonal"});
+static_assert(kColourNames.size() == kCoatColours);
 
 #define YD_DEFER " Follow the product's safety data sheet and local rules; ask a qualified person where in doubt."
 constexpr const char* kDust = "Do not blow dust; tip it off, wipe up damp, wear a mask for long work." YD_DEFER;
@@ -36,7 +31,7 @@ constexpr const char* kVapour =
 constexpr const char* kWetPaint =
     "Keep a dryer moving: paper scorches. Some pigments are harmful: mind the label." YD_DEFER;
 
-constexpr std::array<CoatFacts, kCoatMedia> kFacts{
+constexpr auto kFacts = std::to_array<CoatFacts>(
     {{Wetness::none, false, false, 0, 0, "Thin; takes some tooth.", kDust},
      {Wetness::little, false, true, 6, 6, "Dries in minutes, less muddy than water.", kVapour},
      {Wetness::full, false, false, 25, 8, "Slower; can go muddy; buckles thin paper.", kWetPaint},
@@ -45,7 +40,8 @@ constexpr std::array<CoatFacts, kCoatMedia> kFacts{
      {Wetness::full, false, false, 20, 5, "Can close fine tooth.", kWetPaint},
      {Wetness::full, false, true, 2880, 2880, "Needs solvent and days of drying.", kVapour},
      {Wetness::wash, true, false, 15, 4, "For the darkest shapes; keeps the drawing visible.", kWetPaint},
-     {Wetness::none, false, true, 15, 15, "Values only; fixed, or it dirties what goes over it.", kVapour}}};
+     {Wetness::none, false, true, 15, 15, "Values only; fixed, or it dirties what goes over it.", kVapour}});
+static_assert(kFacts.size() == kCoatMedia);
 #undef YD_DEFER
 
 constexpr double kWashLoad = 0.5;     // a thin coat
@@ -94,7 +90,11 @@ int stick_for(const CoatChoice& how, std::span<const media::Stick> sticks, const
     case CoatMedium::charcoal:
       stick = nearest_stick(sticks, {Medium::charcoal, Medium::hard, Medium::pan}, {15, 0, 0});
       break;
-    default:
+    case CoatMedium::watercolour:
+    case CoatMedium::gouache:
+    case CoatMedium::acrylic:
+    case CoatMedium::oil:
+    case CoatMedium::ink:
       return -1;
   }
   return stick < 0 ? -2 : stick;
@@ -110,9 +110,14 @@ WashKind wash_of(CoatMedium m) {
       return WashKind::transparent;
     case CoatMedium::ink:
       return WashKind::ink;
-    default:
-      return WashKind::opaque;
+    case CoatMedium::dry_rubbed:
+    case CoatMedium::gouache:
+    case CoatMedium::acrylic:
+    case CoatMedium::oil:
+    case CoatMedium::charcoal:
+      break;
   }
+  return WashKind::opaque;
 }
 
 /// Lays the coat on a fresh sheet.
@@ -162,7 +167,8 @@ class Layer {
       case CoatMedium::ink:
         p.wash(0, wash_of(coat.how.medium), 1.0, wet);  // one unit over white gives the paint's own colour
         break;
-      default:
+      case CoatMedium::gouache:
+      case CoatMedium::oil:
         p.wash(0, WashKind::opaque, kWashLoad, wet);
     }
     return p;

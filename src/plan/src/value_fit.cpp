@@ -12,7 +12,8 @@
 namespace yd::plan {
 namespace {
 
-constexpr std::array<const char*, 4> kNames{"keep", "compress", "anchor-lights", "anchor-darks"};
+constexpr auto kNames = std::to_array<const char*>({"keep", "compress", "anchor-lights", "anchor-darks"});
+static_assert(kNames.size() == std::size(kAllFits));
 
 double between(double l, double a0, double a1, double b0, double b1) {
   return a1 > a0 ? b0 + (b1 - b0) * (l - a0) / (a1 - a0) : b0;

@@ -8,8 +8,9 @@
 namespace yd::subject {
 namespace {
 
-constexpr std::array<const char*, 8> kNames{"merge",  "split by value", "split by line", "paint",
-                                            "rename", "plane",          "focal",         "edge"};
+constexpr auto kNames = std::to_array<const char*>(
+    {"merge", "split by value", "split by line", "paint", "rename", "plane", "focal", "edge"});
+static_assert(kNames.size() == static_cast<std::size_t>(MassEdit::Kind::edge) + 1);
 
 Error refuse(const MassEdit& edit, const std::string& what) {
   return bad_value("mass " + std::to_string(edit.mass + 1), what);

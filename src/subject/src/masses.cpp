@@ -125,7 +125,8 @@ std::vector<double> shared_borders(const LabelImage& labels, std::size_t masses)
 }
 
 const char* name(Plane plane) {
-  constexpr std::array<const char*, 3> names{"background", "middle ground", "foreground"};
+  constexpr auto names = std::to_array<const char*>({"background", "middle ground", "foreground"});
+  static_assert(names.size() == static_cast<std::size_t>(Plane::foreground) + 1);
   return names[static_cast<std::size_t>(plane)];
 }
 
@@ -139,7 +140,8 @@ Result<Plane> plane_by_name(const std::string& text) {
 const char* name(EdgeKind edge) { return edge == EdgeKind::hard ? "hard" : "soft"; }
 
 const char* name(Role role) {
-  constexpr std::array<const char*, 3> names{"dark", "middle", "light"};
+  constexpr auto names = std::to_array<const char*>({"dark", "middle", "light"});
+  static_assert(names.size() == static_cast<std::size_t>(Role::light) + 1);
   return names[static_cast<std::size_t>(role)];
 }
 

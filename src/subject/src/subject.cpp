@@ -66,6 +66,4 @@ Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits) {
   return s;
 }
 
-int nine_step(double l) { return value_in_steps(l, 9); }
-
 }  // namespace yd::subject

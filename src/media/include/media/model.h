@@ -29,7 +29,4 @@ Result<Model> load_model(const std::filesystem::path& file);
 /// The shipped one.
 Result<Model> load_model();
 
-/// The table as Markdown, as docs/model.md carries it.
-std::string to_markdown(const std::vector<ParameterInfo>& table);
-
 }  // namespace yd::media

@@ -11,16 +11,17 @@ namespace yd::optics {
 
 /// Dry media, thin to flooding. The numbers behind each stand in data/model/parameters.json.
 enum class Medium { pan, pencil, hard, soft, charcoal };
-inline constexpr std::size_t kMedia = 5;
-inline constexpr std::array<Medium, kMedia> kAllMedia{Medium::pan, Medium::pencil, Medium::hard, Medium::soft,
-                                                      Medium::charcoal};
+inline constexpr std::size_t kMedia = static_cast<std::size_t>(Medium::charcoal) + 1;
+inline constexpr std::array kAllMedia{Medium::pan, Medium::pencil, Medium::hard, Medium::soft, Medium::charcoal};
+static_assert(kAllMedia.size() == kMedia);
 std::string_view name(Medium medium);
 
 /// Wet coats. Transparent ones only absorb; opaque ones scatter.
 enum class WashKind { transparent, opaque, ink, brushed_water, brushed_alcohol };
-inline constexpr std::size_t kWashKinds = 5;
-inline constexpr std::array<WashKind, kWashKinds> kAllWashes{WashKind::transparent, WashKind::opaque, WashKind::ink,
-                                                             WashKind::brushed_water, WashKind::brushed_alcohol};
+inline constexpr std::size_t kWashKinds = static_cast<std::size_t>(WashKind::brushed_alcohol) + 1;
+inline constexpr std::array kAllWashes{WashKind::transparent, WashKind::opaque, WashKind::ink, WashKind::brushed_water,
+                                       WashKind::brushed_alcohol};
+static_assert(kAllWashes.size() == kWashKinds);
 std::string_view name(WashKind kind);
 
 /// How a dry medium behaves. Loads and depths in load units (1 = mean depth of a medium tooth).

@@ -28,7 +28,7 @@ enum class Check {
   too_many_sticks,
   pressed_early,
 };
-inline constexpr int kChecks = 15;
+inline constexpr int kChecks = static_cast<int>(Check::pressed_early) + 1;
 const char* name(Check check);
 
 /// What a check found: what, how much, where, and what would mend it.

@@ -14,7 +14,7 @@ namespace yd::plan {
 
 /// What a ground is judged by; each mark is 0 to 1, the score their weighted mean. Weights 0 to 3, the artist's.
 enum class GroundMark { room, head_start, cover, harmony, layers, wet };
-inline constexpr std::size_t kGroundMarks = 6;
+inline constexpr std::size_t kGroundMarks = static_cast<std::size_t>(GroundMark::wet) + 1;
 const char* name(GroundMark mark);
 using GroundWeights = std::array<double, kGroundMarks>;
 inline constexpr GroundWeights kGroundWeights{1, 0.7, 1.5, 0.5, 0.7, 0.4};

@@ -29,7 +29,7 @@ enum class Rule {
   highlights_last,
   block_in,  ///< the whole picture is blocked in before anything is built on it
 };
-inline constexpr int kRules = 14;
+inline constexpr int kRules = static_cast<int>(Rule::block_in) + 1;
 const char* name(Rule rule);
 /// Broken only at the price of another picture: built_up, dries, fixed.
 bool is_physics(Rule rule);

@@ -15,10 +15,10 @@ namespace yd::plan {
 
 /// What the first thin coat is made with.
 enum class CoatMedium { dry_rubbed, alcohol, water, watercolour, gouache, acrylic, oil, ink, charcoal };
-inline constexpr std::size_t kCoatMedia = 9;
+inline constexpr std::size_t kCoatMedia = static_cast<std::size_t>(CoatMedium::charcoal) + 1;
 /// In which colours.
 enum class CoatColours { complement, shadow_cool, warm_glow, local, tonal };
-inline constexpr std::size_t kCoatColours = 5;
+inline constexpr std::size_t kCoatColours = static_cast<std::size_t>(CoatColours::tonal) + 1;
 const char* name(CoatMedium medium);
 const char* name(CoatColours colours);
 Result<CoatMedium> coat_medium_by_name(const std::string& name);

@@ -35,7 +35,4 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
 /// The same reading with other edits: only these are played again and the masses measured.
 Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits);
 
-/// Lightness of a pixel in nine even steps, 1 (dark) to 9 (light).
-int nine_step(double l);
-
 }  // namespace yd::subject

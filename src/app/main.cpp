@@ -6,6 +6,7 @@
 #include <QTabWidget>
 #include <QTimer>
 #include <algorithm>
+#include <clocale>
 
 #include "session/own_collections.h"
 #include "session/sentences.h"
@@ -44,6 +45,8 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
 
 int main(int argc, char** argv) {
   QApplication application(argc, argv);
+  // Qt takes over the system's language with its decimal comma; the parsers of C libraries read a point.
+  std::setlocale(LC_NUMERIC, "C");
   QApplication::setApplicationName("Yawning Dune");
   QApplication::setOrganizationName("Yawning Dune");
   QCommandLineParser parser;

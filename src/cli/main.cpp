@@ -1,5 +1,6 @@
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
+#include <clocale>
 #include <cstdio>
 #include <exception>
 
@@ -120,6 +121,8 @@ int main(int argc, char** argv) {
   // screen.
   if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
   const QGuiApplication application(argc, argv);
+  // Qt takes over the system's language with its decimal comma; numbers in files and arguments have a point.
+  std::setlocale(LC_NUMERIC, "C");
   try {
     return run(argc, argv);
   } catch (const std::exception& e) {

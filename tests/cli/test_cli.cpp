@@ -186,6 +186,31 @@ class TestCli : public QObject {
     QVERIFY(plain != focused);
   }
 
+  // A German system has a comma in its numbers; files, arguments and plans are the same there.
+  void a_language_with_a_decimal_comma_changes_nothing() {
+    const QTemporaryDir dir;
+    QCOMPARE(QProcess::execute("localedef", {"-i", "de_DE", "-f", "UTF-8", dir.filePath("de_DE.UTF-8")}), 0);
+    const auto said = [&](const QStringList& arguments, bool german) {
+      QProcess p;
+      QProcessEnvironment e = QProcessEnvironment::systemEnvironment();
+      e.insert("LC_ALL", german ? "de_DE.UTF-8" : "C.UTF-8");
+      if (german) e.insert("LOCPATH", dir.path());
+      p.setProcessEnvironment(e);
+      p.start(YD_BINARY_DIR "/src/cli/dune-plan", arguments);
+      p.waitForFinished(120000);
+      return p.readAllStandardOutput();
+    };
+    const QStringList stack{"swatch", "--paper-lab", "60,2.5,6", "--layer", "stroke:38,8,-42:soft:0.4"};
+    QVERIFY(said(stack, false).contains('.'));
+    QCOMPARE(said(stack, true), said(stack, false));
+    auto plain = QJsonDocument::fromJson(said({"plan", picture(dir), "--focus", "0.5,0.5,0.25"}, false)).object();
+    auto german = QJsonDocument::fromJson(said({"plan", picture(dir), "--focus", "0.5,0.5,0.25"}, true)).object();
+    plain.remove("seconds");
+    german.remove("seconds");
+    QVERIFY(!plain.isEmpty());
+    QCOMPARE(german, plain);
+  }
+
   void bad_input_ends_with_two_and_one_line_data() {
     QTest::addColumn<QStringList>("arguments");
     QTest::newRow("nothing") << QStringList{};

@@ -9,6 +9,9 @@ using subject::EdgeKind;
 
 constexpr std::array<EdgeKind, 2> kEdges{EdgeKind::hard, EdgeKind::soft};
 using State = plan::PassMark::State;
+constexpr std::size_t kMostEdits = 2000;
+constexpr std::size_t kMostMarks = 5000;
+constexpr std::size_t kMostPoints = 20000;  // of one stroke of the brush
 constexpr std::array<State, 3> kStates{State::open, State::done, State::skipped};
 
 json point_to_json(const subject::Point& p) { return json::array({p.x, p.y}); }
@@ -29,7 +32,9 @@ subject::MassEdit read_edit(Fields& f) {
     if (plane) e.to_plane = plane.value();
     if (!plane) f.fail("plane", plane.error().what);
   }
-  if (f.has("path")) {
+  if (f.has("path") && f.array("path").size() > kMostPoints)
+    f.fail("path", "must hold no more than " + std::to_string(kMostPoints) + " points");
+  if (f.has("path") && !f.error()) {
     for (const json& p : f.array("path")) {
       if (!p.is_array() || p.size() != 2 || !p[0].is_number() || !p[1].is_number()) {
         f.fail("path", "must hold pairs of numbers; entry " + std::to_string(e.path.size() + 1) + " is none");
@@ -53,7 +58,7 @@ json marks_to_json(const std::vector<plan::PassMark>& marks) {
 }
 
 void read_marks(Fields& f, std::vector<plan::PassMark>& marks) {
-  f.each("marks", [&](Fields& m) {
+  f.each("marks", kMostMarks, [&](Fields& m) {
     plan::PassMark mark;
     mark.pass = m.text("pass");
     mark.state = m.named("state", kStates);
@@ -114,7 +119,7 @@ json edits_to_json(const std::vector<subject::MassEdit>& edits) {
 
 void read_edits(Fields& f, std::vector<subject::MassEdit>& edits) {
   if (!f.has("edits")) return;
-  f.each("edits", [&](Fields& edit) { edits.push_back(read_edit(edit)); });
+  f.each("edits", kMostEdits, [&](Fields& edit) { edits.push_back(read_edit(edit)); });
 }
 
 }  // namespace yd::formats

@@ -14,6 +14,9 @@ constexpr std::array<Role, 3> kRoles{Role::dark, Role::middle, Role::light};
 constexpr std::array<Technique, 2> kTechniques{Technique::laid, Technique::rubbed};
 constexpr std::array<PassKind, 3> kPassKinds{PassKind::coat, PassKind::stroke, PassKind::fix};
 constexpr int kLastMass = subject::kMostMasses - 1;
+// More than any picture has: three parts a mass, and more passes than a week of work.
+constexpr std::size_t kMostParts = 3 * subject::kMostMasses;
+constexpr std::size_t kMostLaid = 2000;
 
 json ids_of(const std::vector<int>& sticks, const media::Collection& c) {
   json out = json::array();
@@ -77,13 +80,11 @@ plan::Stroke read_stroke(Fields& f, const media::Collection& c) {
 
 void read_by_hand(Fields& plan, plan::PlanOptions& options, const media::Collection& c) {
   if (!plan.has("by_hand")) return;
-  plan.each("by_hand", [&](Fields& f) {
+  plan.each("by_hand", kMostParts, [&](Fields& f) {
     plan::HandChoice h;
     h.mass = static_cast<int>(f.number("mass", 0, kLastMass));
     h.role = f.named("role", kRoles);
-    f.each("strokes", [&](Fields& stroke) { h.strokes.push_back(read_stroke(stroke, c)); });
-    if (h.strokes.size() > plan::kMostStrokes)
-      f.fail("strokes", "must be no more than " + std::to_string(plan::kMostStrokes));
+    f.each("strokes", plan::kMostStrokes, [&](Fields& stroke) { h.strokes.push_back(read_stroke(stroke, c)); });
     options.by_hand.push_back(std::move(h));
   });
 }
@@ -126,7 +127,7 @@ json underpaint_to_json(const plan::UnderpaintOptions& u) {
 void read_underpaint(Fields& f, plan::UnderpaintOptions& u) {
   if (is_object(f.json(), "picture")) u.picture = read_coat(f, "picture");
   if (!f.has("exceptions")) return;
-  f.each("exceptions", [&](Fields& entry) {
+  f.each("exceptions", kMostParts, [&](Fields& entry) {
     CoatException e;
     const std::string where = entry.text("where");
     e.where = where == "mass" ? CoatException::Where::mass : CoatException::Where::plane;
@@ -166,7 +167,7 @@ void read_school(Fields& f, plan::PlanOptions& p) {
   if (f.has("manner")) take_named(f, "manner", plan::manner_by_name(f.text("manner")), p.manner);
   if (f.has("course")) take_named(f, "course", plan::course_by_name(f.text("course")), p.course);
   if (!f.has("ways")) return;
-  f.each("ways", [&](Fields& way) {
+  f.each("ways", kMostParts, [&](Fields& way) {
     plan::MassWay w;
     w.mass = static_cast<int>(way.number("mass", 0, kLastMass));
     if (way.has("school")) take_named(way, "school", plan::school_by_name(way.text("school")), w.school);
@@ -214,7 +215,7 @@ plan::LaidPass read_laid_pass(Fields& f, const media::Collection& c) {
     l.coat = plan::LaidCoat{read_coat(coat), coat.lab("wanted")};
     f.absorb(coat);
   }
-  f.each("parts", [&](Fields& part) {
+  f.each("parts", kMostParts, [&](Fields& part) {
     l.parts.push_back({static_cast<int>(part.number("mass", 0, kLastMass)), part.named("role", kRoles)});
   });
   return l;
@@ -222,7 +223,7 @@ plan::LaidPass read_laid_pass(Fields& f, const media::Collection& c) {
 
 void read_laid(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
   if (!f.has("laid")) return;
-  f.each("laid", [&](Fields& entry) {
+  f.each("laid", kMostLaid, [&](Fields& entry) {
     plan::LaidPass l = read_laid_pass(entry, c);
     // Older projects named a coat by its number in a plan that may be gone: such a coat is to be marked again.
     if (l.kind == PassKind::coat && !l.coat) return;

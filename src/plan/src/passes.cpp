@@ -1,6 +1,7 @@
 #include "plan/passes.h"
 
 #include <algorithm>
+#include <cmath>
 #include <cstdio>
 
 namespace yd::plan {
@@ -19,8 +20,10 @@ const char* name(PassKind kind) {
 
 std::string signature(const Pass& p) {
   char head[96];
-  std::snprintf(head, sizeof head, "%d/%d/%d/%.2f/%d/%d", static_cast<int>(p.kind), p.stick, p.underpaint, p.pressure,
-                static_cast<int>(p.technique), p.level);
+  // In whole hundredths: a decimal point would be a comma where the language of the system has one.
+  const auto hundredths = static_cast<int>(std::lround(100 * p.pressure));
+  std::snprintf(head, sizeof head, "%d/%d/%d/%d.%02d/%d/%d", static_cast<int>(p.kind), p.stick, p.underpaint,
+                hundredths / 100, hundredths % 100, static_cast<int>(p.technique), p.level);
   std::string out = head;
   for (const int t : p.targets) out.append("/").append(std::to_string(t));
   return out;

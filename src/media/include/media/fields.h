@@ -30,10 +30,13 @@ class Fields {
   /// The array under `field`, or an empty one and a remembered error.
   const nlohmann::json& array(const char* field);
   Fields object(const char* field);
-  /// Reads the entries of a list one by one, as fields that know which entry they are; stops at the first wrong one.
+  /// Reads the entries of a list one by one, as fields that know which entry they are; stops at the first wrong one. A
+  /// list of more than `most` is refused before any is read.
   template <class Read>
-  void each(const char* field, Read&& read) {
+  void each(const char* field, std::size_t most, Read&& read) {
     int number = 0;
+    if (has(field) && (*object_)[field].size() > most)
+      return fail(field, "must hold no more than " + std::to_string(most) + " entries");
     for (const nlohmann::json& entry : array(field)) {
       Fields item(entry, where_ + ", " + field + " " + std::to_string(++number));
       if (!item.error_) read(item);

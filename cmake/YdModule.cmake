@@ -5,7 +5,7 @@ option(YD_PCH "Precompile the headers that nearly every file reads" ON)
 
 add_library(yd_flags INTERFACE)
 target_compile_options(yd_flags INTERFACE -Wall -Wextra -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual
-                                            -Wswitch-enum -Werror)
+                                            -Wswitch-enum -Wno-psabi -Werror)
 if(YD_SANITIZE)
   target_compile_options(yd_flags INTERFACE -fsanitize=address,undefined -fno-sanitize-recover=all
                                             -fno-omit-frame-pointer)

@@ -183,10 +183,10 @@ class TestStorm : public QObject {
     p.reference = reference(3000, 1);
     QTest::newRow("one line") << p << true;
     p = good_project();
-    p.plan.most_sticks = 60;
+    p.plan.most_sticks = 24;
     p.plan.most_strokes = 4;
     p.read.masses = 30;
-    QTest::newRow("everything at its most") << p << true;
+    QTest::newRow("many sticks, strokes and masses") << p << true;
     p = good_project();
     p.collection.sticks.resize(1);
     QTest::newRow("one stick") << p << true;

@@ -25,7 +25,9 @@ def curve(base, *parts):
 
 
 WHITE = curve(0.30, (0.64, step(395, 7)))
-BLACK = curve(0.032, (0.01, step(600, 40)))
+# Lamp and carbon blacks go to two or three per cent as a powder; a bare powder still scatters a per cent or so at its
+# surface, which is the floor of curve(). From memory, no published source.
+BLACK = curve(0.0235, (0.004, step(600, 40)))
 
 # name, Colour Index name, masstone
 PIGMENTS = {
@@ -51,6 +53,15 @@ PIGMENTS = {
     "umber": ("PBr7", curve(0.035, (0.10, step(590, 40)))),
     "warm grey": ("PBk11", curve(0.10, (0.10, step(570, 60)))),
     "cool grey": ("PBk7", curve(0.13, (0.05, hump(450, 60)))),
+}
+# The deepest colours a maker presses: full strength over black, at 1.5 to 2 per cent. From memory, no published source.
+DEEPEST = {
+    "deepest green": (["PG7", "PBk7"], curve(0.0115, (0.0145, hump(520, 34)))),
+    "deepest blue-green": (["PB15:3", "PBk7"], curve(0.0115, (0.0185, hump(492, 32)))),
+    "deepest blue": (["PB27", "PBk7"], curve(0.0125, (0.030, hump(455, 34)))),
+    "deepest violet": (["PV23", "PBk7"], curve(0.0125, (0.026, hump(432, 28)), (0.022, step(655, 16)))),
+    "deepest red-brown": (["PR101", "PBk7"], curve(0.0115, (0.026, step(606, 14)))),
+    "deepest brown": (["PBr7", "PBk7"], curve(0.0115, (0.0145, step(575, 26)))),
 }
 # Earths and oxides carry more colour per weight than lakes; only the ratio inside a tint is at stake here.
 STRENGTH = {"deep blue": 2.2, "turquoise": 1.8, "violet": 2.0, "leaf green": 1.5, "viridian": 1.2}
@@ -112,7 +123,9 @@ def collection():
         out += grades("soft", n, six)
     for n in ("ultramarine blue", "crimson", "viridian", "umber", "violet", "leaf green", "red oxide"):
         out += grades("soft", n, ["shade 1"])
-    out += plain("soft", ("white", "black", "cream"))                                # 22*5 + 7 + 3 = 120
+    for n, (pigments, masstone) in DEEPEST.items():
+        out.append(stick("soft", n, "", pigments, masstone))
+    out += plain("soft", ("white", "black", "cream"))                                # 22*5 + 7 + 6 + 3 = 126
     hard = [n for n in all_names if n not in ("magenta rose", "raw sienna", "blue violet", "viridian", "warm yellow")]
     for n in hard:
         out += grades("hard", n, ["full", "tint"])
@@ -138,7 +151,7 @@ def write(path, ident, name, note, sticks):
 NOTE = "Invented: drawn pigment curves, no maker's colours. Made by data/tools/make_collection.py"
 everything = collection()
 counts = {m: sum(s["medium"] == m for s in everything) for m in ("soft", "hard", "pencil", "pan")}
-assert counts == {"soft": 120, "hard": 36, "pencil": 48, "pan": 20}, counts
+assert counts == {"soft": 126, "hard": 36, "pencil": 48, "pan": 20}, counts
 assert len({s["id"] for s in everything}) == len(everything)
 write("data/collections/generic.json", "generic", "Generic, all media", NOTE, everything)
 write("data/collections/generic-soft.json", "generic-soft", "Generic, soft sticks", NOTE,

@@ -2,7 +2,7 @@
 #include <QFileInfo>
 #include <chrono>
 
-#include "board/board.h"
+#include "board/figures.h"
 #include "exports/export_file.h"
 #include "formats/plan_json.h"
 #include "pictures/pictures.h"
@@ -18,8 +18,8 @@ struct Wanted {
   exports::What what;
 };
 
-Status write_files(const PlanArguments& a, const Work& w, Observer& observer) {
-  const auto map = board::make_map(w.subject, w.plan, w.paper);
+Status write_files(const PlanArguments& a, const Work& w, const board::BoardMap& map, const board::Figures& figures,
+                   Observer& observer) {
   const exports::PlanView view{w.plan,
                                w.subject,
                                w.paper,
@@ -27,7 +27,8 @@ Status write_files(const PlanArguments& a, const Work& w, Observer& observer) {
                                w.model.parameters,
                                map,
                                w.sheet,
-                               subject::directions(w.subject.image, w.subject.labels, w.subject.masses.size())};
+                               subject::directions(w.subject.image, w.subject.labels, w.subject.masses.size()),
+                               figures};
   exports::ExportOptions options;
   options.title = QFileInfo(QString::fromStdString(a.file)).completeBaseName();
   options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
@@ -70,7 +71,11 @@ Status run_plan(const PlanArguments& a) {
   const auto work = load_work(a, true, observer);
   if (!work) return work.error();
   const Work& w = work.value();
-  nlohmann::json json = formats::plan_to_json(w.plan, w.subject, w.paper, w.collection);
+  const auto map = board::make_map(w.subject, w.plan, w.paper);
+  const auto painted = board::render(map, board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper,
+                                                               w.collection, w.model.parameters));
+  const board::Figures figures = board::figures_of(w.plan, w.subject, painted, w.options.sheet_cm2);
+  nlohmann::json json = formats::plan_to_json(w.plan, w.subject, w.paper, w.collection, figures);
   if (a.reach) {
     const auto reach =
         plan::judge_reach({&w.plan, &w.paper, w.papers, &w.collection, &w.model.parameters, w.options}, observer);
@@ -80,7 +85,7 @@ Status run_plan(const PlanArguments& a) {
   }
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   if (a.advice) json["advice"] = findings_of(w);
-  Status files = write_files(a, w, observer);
+  Status files = write_files(a, w, map, figures, observer);
   if (!files) return files;
   return write_json(json, a.json_file);
 }

@@ -3,7 +3,7 @@
 #include <array>
 #include <cmath>
 
-#include "board/board.h"
+#include "board/figures.h"
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
 #include "small_world.h"
@@ -90,6 +90,47 @@ class TestBoard : public QObject {
   subject::Subject subject_;
   plan::Plan plan_;
   board::BoardMap map_;
+
+  // Two even pictures are as far apart as their colours, blurred or not; CIEDE2000 itself is checked in tests/colour.
+  void even_pictures_differ_by_their_colours() {
+    subject::Subject s;
+    s.image = subject::LabImage(60, 40, {2.0776F, 0.0795F, -1.1350F});
+    const colour::Rgb8 other = colour::to_srgb({60, 20, -30});
+    const board::BoardImage painted(60, 40, other);
+    const board::Figure f = board::as_seen(s, painted);
+    const double apart = colour::ciede2000({2.0776, 0.0795, -1.1350}, colour::from_srgb(other));
+    QVERIFY(std::abs(f.mean - apart) < 0.02);
+    QVERIFY(std::abs(f.p95 - apart) < 0.02);
+  }
+
+  // From across the room a fine chequer is its mean in light, not in lightness: half black, half white has half the
+  // light, which is L* 76 (CIE 15: L* = 116 cbrt(0.5) - 16).
+  void what_is_fine_is_seen_as_its_light() {
+    board::BoardImage chequer(1400, 900);
+    for (int y = 0; y < 900; ++y) {
+      for (int x = 0; x < 1400; ++x)
+        chequer.at(x, y) = (x + y) % 2 == 0 ? colour::Rgb8{0, 0, 0} : colour::Rgb8{255, 255, 255};
+    }
+    subject::Subject s;
+    s.image = subject::LabImage(1400, 900, {76.07F, 0, 0});
+    QVERIFY(board::as_seen(s, chequer).mean < 0.3);
+    s.image = subject::LabImage(1400, 900, {50, 0, 0});
+    QVERIFY(board::as_seen(s, chequer).mean > 15);
+    // Near to it the chequer is seen: on a sheet of ten metres the blur is a tenth of a pixel.
+    s.image = subject::LabImage(1400, 900, {76.07F, 0, 0});
+    QVERIFY(board::as_seen(s, chequer, 10000).mean > 15);
+  }
+
+  void what_was_fitted_is_told_by_area() {
+    plan::Plan p;
+    p.targets.resize(3);
+    p.targets[0].area = 0.5, p.targets[0].recipe.de00 = 1;
+    p.targets[1].area = 0.46, p.targets[1].recipe.de00 = 2;
+    p.targets[2].area = 0.04, p.targets[2].recipe.de00 = 10;
+    const board::Figure f = board::as_fitted(p);
+    QVERIFY(std::abs(f.mean - 1.82) < 1e-9);
+    QCOMPARE(f.p95, 2.0);
+  }
 };
 
 QTEST_APPLESS_MAIN(TestBoard)

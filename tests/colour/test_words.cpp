@@ -1,9 +1,35 @@
 // Colours in words.
+#include <QFile>
 #include <QTest>
 
+#include "colour/ciede2000.h"
+#include "colour/profile.h"
 #include "colour/words.h"
+#include "support/random.h"
 
 using namespace yd::colour;
+
+namespace {
+
+/// The published names as painters say them, with their colours.
+QList<std::pair<QByteArray, Lab>> centroids() {
+  QList<std::pair<QByteArray, Lab>> out;
+  QFile f(YD_TEST_DATA "/published/iscc_nbs_267_centroids_srgb.csv");
+  if (!f.open(QIODevice::ReadOnly)) return out;
+  for (const QByteArray& line : f.readAll().split('\n')) {
+    const auto cells = line.split(',');
+    bool hex = false;
+    const unsigned rgb = cells.size() == 2 ? cells[1].trimmed().toUInt(&hex, 16) : 0;
+    if (!hex || line.startsWith('#')) continue;
+    QByteArray name = cells[0];
+    name.replace("gray", "grey").replace("moderate ", "").replace("brilliant ", "bright ").replace("strong ", "clear ");
+    out.append({name, from_srgb({static_cast<std::uint8_t>(rgb >> 16U), static_cast<std::uint8_t>(rgb >> 8U),
+                                 static_cast<std::uint8_t>(rgb)})});
+  }
+  return out;
+}
+
+}  // namespace
 
 class TestWords : public QObject {
   Q_OBJECT
@@ -15,7 +41,39 @@ class TestWords : public QObject {
     QVERIFY(describe({30, -6, -14}).find("blue") != std::string::npos);
     QVERIFY(describe({85, 0, 70}).find("yellow") != std::string::npos);
     QVERIFY(describe({45, 60, 40}).find("red") != std::string::npos);
-    QVERIFY(describe({85, 0, 70}).find("pale") != std::string::npos);
+  }
+
+  // Common practice, no published source: what painters call these.
+  void painters_words() {
+    const struct {
+      Lab lab;
+      const char* word;
+    } rows[] = {{{30, 15, 20}, "brown"},  {{78, 25, 12}, "pink"},    {{40, -6, 28}, "olive"}, {{55, 18, 48}, "brown"},
+                {{62, 2, -6}, "grey"},    {{40, 30, -32}, "purple"}, {{25, 12, -48}, "blue"}, {{18, 0, 0}, "black"},
+                {{45, -38, 20}, "green"}, {{72, 28, 62}, "orange"}};
+    for (const auto& row : rows)
+      QVERIFY2(describe(row.lab).find(row.word) != std::string::npos, describe(row.lab).c_str());
+  }
+
+  // Every centroid of K. L. Kelly, D. B. Judd, NBS Special Publication 440 (1976), bears its own name.
+  void names_are_those_of_the_published_centroids() {
+    const auto all = centroids();
+    QCOMPARE(all.size(), 266);
+    for (const auto& [name, lab] : all) QCOMPARE(QByteArray::fromStdString(describe(lab)), name);
+  }
+
+  // The short way to the nearest name loses nothing against asking all of them.
+  void the_nearest_name_is_the_nearest() {
+    const auto all = centroids();
+    yd::Random r(9);
+    for (int n = 0; n < 2000; ++n) {
+      const auto byte = [&] { return static_cast<std::uint8_t>(r.below(256)); };
+      const Lab lab = from_srgb({byte(), byte(), byte()});
+      const auto nearest = std::min_element(all.begin(), all.end(), [&](const auto& p, const auto& q) {
+        return ciede2000(p.second, lab) < ciede2000(q.second, lab);
+      });
+      QCOMPARE(QByteArray::fromStdString(describe(lab)), nearest->first);
+    }
   }
 
   // Common practice, no published source: turquoise is a warm blue, periwinkle a cool one.

@@ -236,7 +236,8 @@ class TestExports : public QObject {
             trial::shipped_model().parameters,
             map_,
             {40, 30},
-            subject::directions(subject_.image, subject_.labels, subject_.masses.size())};
+            subject::directions(subject_.image, subject_.labels, subject_.masses.size()),
+            {}};
   }
   QString write(const QString& name, What what, exports::OutlineOptions outline = {}) {
     const QString file = dir_.filePath(name);

@@ -295,7 +295,8 @@ class TestProject : public QObject {
   void the_plan_as_json_has_its_fields() {
     const subject::Subject s = trial::small_subject();
     const plan::Plan p = trial::small_plan(s, trial::shipped_collection());
-    const auto j = formats::plan_to_json(p, s, trial::paper(), trial::shipped_collection());
+    const auto j = formats::plan_to_json(p, s, trial::paper(), trial::shipped_collection(), {{1, 2}, {3, 4}});
+    QVERIFY(j["as_seen"]["mean"] == 3.0 && j["as_fitted"]["p95"] == 2.0);
     QVERIFY(j["paper"]["id"] == "sanded-400-warm-grey");
     QCOMPARE(j["masses"].size(), s.masses.size());
     QCOMPARE(j["passes"].size(), p.passes.size());

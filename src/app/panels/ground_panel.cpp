@@ -133,10 +133,11 @@ void GroundPanel::refresh() {
     }
   }
   if (const PlannedPtr planned = session_.planned(); planned && planned->paper->id == paper->id) {
-    text += "\n" + tr("On it, %1 sticks come within %2 ΔE00 on average, %3 at worst.")
-                       .arg(planned->plan.tray.size())
-                       .arg(planned->plan.area_mean_de00, 0, 'f', 1)
-                       .arg(planned->plan.worst_de00, 0, 'f', 1);
+    text +=
+        "\n" + tr("On it, %1 sticks come within %2 ΔE00 of the subject as seen across the room, %3 for one in twenty.")
+                   .arg(planned->plan.tray.size())
+                   .arg(planned->figures.seen.mean, 0, 'f', 1)
+                   .arg(planned->figures.seen.p95, 0, 'f', 1);
   }
   about_->setText(text);
 }

@@ -42,7 +42,8 @@ exports::PlanView view_of(const Planned& p, const optics::Parameters& parameters
           parameters,
           p.map,
           composition.sheet(static_cast<double>(image.width) / image.height),
-          p.subject->directions};
+          p.subject->directions,
+          p.figures};
 }
 
 const media::Paper* Materials::paper(const QString& id) const { return find(papers, id); }
@@ -95,7 +96,9 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   if (out->plan.work) out->next = plan::stick_to_get(out->plan.work->problem(), out->plan.work->tray.sticks);
   const auto palette =
       board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), paper, collection, parameters);
-  out->finished = to_image(board::render(out->map, palette));
+  const board::BoardImage painted = board::render(out->map, palette);
+  out->finished = to_image(painted);
+  out->figures = board::figures_of(out->plan, *subject, painted, options.sheet_cm2);
   look_over(*out, parameters, options);
   return PlannedPtr(out);
 }
@@ -107,6 +110,11 @@ Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Paramet
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>(*planned);
   out->plan = std::move(plan).value();
+  if (options.sheet_cm2 != planned->options.sheet_cm2) {
+    const auto palette = board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), *out->paper,
+                                              *out->collection, parameters);
+    out->figures = board::figures_of(out->plan, *out->subject, board::render(out->map, palette), options.sheet_cm2);
+  }
   look_over(*out, parameters, options);
   return PlannedPtr(out);
 }

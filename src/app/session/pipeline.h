@@ -5,7 +5,7 @@
 #include <QString>
 #include <memory>
 
-#include "board/board.h"
+#include "board/figures.h"
 #include "exports/plan_view.h"
 #include "media/model.h"
 #include "plan/critique.h"
@@ -60,6 +60,7 @@ struct Planned {
   std::vector<plan::Finding> findings;  ///< weightiest first
   plan::NextStick next;                 ///< the one stick more that would help most, by place in the pool
   QImage finished;                      ///< the board after the last pass, under the viewing light
+  board::Figures figures;               ///< how near it comes
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
 

@@ -186,7 +186,8 @@ formats::Project Session::project() const {
 
 nlohmann::json Session::plan_copy() const {
   if (!planned_ || plan_dirty_) return {};
-  return formats::plan_to_json(planned_->plan, *planned_->subject, *planned_->paper, *planned_->collection);
+  return formats::plan_to_json(planned_->plan, *planned_->subject, *planned_->paper, *planned_->collection,
+                               planned_->figures);
 }
 
 void Session::change(const Choices& wished, const QString& text, Merge merge) {

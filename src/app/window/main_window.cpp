@@ -229,8 +229,8 @@ void MainWindow::show_other() {
   const QString paper = QString::fromStdString(other->paper->name);
   pair_->set_subject_title(
       other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty()
-          ? tr("Board without underpainting: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1)
-          : tr("Board on the other paper: %1, ΔE00 %2").arg(paper).arg(other->plan.area_mean_de00, 0, 'f', 1));
+          ? tr("Board without underpainting: %1, as seen ΔE00 %2").arg(paper).arg(other->figures.seen.mean, 0, 'f', 1)
+          : tr("Board on the other paper: %1, as seen ΔE00 %2").arg(paper).arg(other->figures.seen.mean, 0, 'f', 1));
 }
 
 void MainWindow::show_step(const QString& text) { step_->setText(text); }
@@ -291,10 +291,11 @@ void MainWindow::show_busy(bool busy) {
   cancel_->setVisible(busy);
   if (!busy) {
     const PlannedPtr planned = session_.planned();
-    step_->setText(planned ? tr("%1 sticks, %2 passes, %3 ΔE00 on average")
+    step_->setText(planned ? tr("%1 sticks, %2 passes; ΔE00 as fitted %3, as seen %4")
                                  .arg(planned->plan.tray.size())
                                  .arg(planned->plan.passes.size())
-                                 .arg(planned->plan.area_mean_de00, 0, 'f', 1)
+                                 .arg(planned->figures.fitted.mean, 0, 'f', 1)
+                                 .arg(planned->figures.seen.mean, 0, 'f', 1)
                            : QString());
   }
 }

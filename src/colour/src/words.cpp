@@ -1,10 +1,14 @@
 #include "colour/words.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <numbers>
+#include <utility>
+#include <vector>
 
 #include "colour/ciede2000.h"
+#include "colour/profile.h"
 
 namespace yd::colour {
 namespace {
@@ -29,9 +33,23 @@ constexpr std::array<Border, 14> kHues{{{12, "rose"},
                                         {318, "violet"},
                                         {345, "red-violet"},
                                         {361, "rose"}}};
-constexpr std::array<Border, 6> kLightness{
-    {{18, "very dark"}, {35, "dark"}, {50, "deep"}, {68, "middle"}, {84, "light"}, {101, "pale"}}};
-constexpr std::array<Border, 5> kStrength{{{5, ""}, {14, "greyish"}, {28, "muted"}, {52, "clear"}, {999, "vivid"}}};
+
+struct Named {
+  const char* name;
+  Rgb8 srgb;
+};
+constexpr auto kNames = std::to_array<Named>({
+#include "iscc_nbs.inc"
+});
+
+const std::vector<Lab>& centroids() {
+  static const std::vector<Lab> all = [] {
+    std::vector<Lab> out;
+    for (const Named& n : kNames) out.push_back(from_srgb(n.srgb));
+    return out;
+  }();
+  return all;
+}
 
 template <std::size_t N>
 const char* look_up(const std::array<Border, N>& table, double at) {
@@ -70,12 +88,17 @@ std::string hue_word(const Lab& lab) {
 }
 
 std::string describe(const Lab& lab) {
-  if (lab.l > 95 && chroma(lab) < 5) return "white";
-  if (lab.l < 12 && chroma(lab) < 5) return "black";
-  std::string text = look_up(kLightness, lab.l);
-  const std::string strength = look_up(kStrength, chroma(lab));
-  if (!strength.empty()) text += " " + strength;
-  return text + " " + hue_word(lab);
+  // The nearest few by the plain distance hold the nearest by CIEDE2000, which is slow.
+  constexpr std::size_t kNear = 16;
+  const std::vector<Lab>& all = centroids();
+  std::array<std::pair<double, std::size_t>, kNames.size()> order;
+  for (std::size_t i = 0; i < all.size(); ++i) order[i] = {distance_1976(all[i], lab), i};
+  std::partial_sort(order.begin(), order.begin() + kNear, order.end());
+  std::size_t best = order[0].second;
+  for (std::size_t k = 1; k < kNear; ++k) {
+    if (ciede2000(all[order[k].second], lab) < ciede2000(all[best], lab)) best = order[k].second;
+  }
+  return kNames[best].name;
 }
 
 double warmth(const Lab& lab) {

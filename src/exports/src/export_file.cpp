@@ -27,7 +27,8 @@ Result<QByteArray> bytes_of(const QString& file, const PlanView& p, const Export
     case What::passes_csv:
       return pass_csv(p);
     case What::plan_json:
-      return QByteArray::fromStdString(formats::plan_to_json(p.plan, p.subject, p.paper, p.collection).dump(1) + "\n");
+      return QByteArray::fromStdString(
+          formats::plan_to_json(p.plan, p.subject, p.paper, p.collection, p.figures).dump(1) + "\n");
   }
   return QByteArray();
 }

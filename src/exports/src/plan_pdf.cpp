@@ -37,12 +37,16 @@ QStringList summary(const PlanView& p) {
              .arg(p.sheet.height_cm, 0, 'f', 1);
   out << on_paper("School: %1. %2")
              .arg(on_paper(plan::words(p.plan.school).title), QString::fromStdString(p.plan.school_reason));
-  out << on_paper("%1 sticks, %2 passes, about %3 in %4 sittings. Mean difference from the subject %5 ΔE00.")
+  out << on_paper(
+             "%1 sticks, %2 passes, about %3 in %4 sittings. Difference from the colours fitted %5 ΔE00 on average, "
+             "from the "
+             "subject as seen across the room %6.")
              .arg(p.plan.tray.size())
              .arg(p.plan.passes.size())
              .arg(minutes_words(p.plan.sequence.minutes))
              .arg(p.plan.sittings.size())
-             .arg(p.plan.area_mean_de00, 0, 'f', 1);
+             .arg(p.figures.fitted.mean, 0, 'f', 1)
+             .arg(p.figures.seen.mean, 0, 'f', 1);
   return out;
 }
 

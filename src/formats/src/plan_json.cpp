@@ -156,6 +156,8 @@ void for_each_target(json& plan_json, const plan::Plan& plan, Change change) {
   }
 }
 
+json figure_to_json(const board::Figure& f) { return {{"mean", rounded(f.mean)}, {"p95", rounded(f.p95)}}; }
+
 }  // namespace
 
 void add_reach(json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach) {
@@ -186,7 +188,7 @@ void add_lights(json& plan_json, const plan::Plan& plan, const media::Paper& pap
 json lab_to_json(const colour::Lab& lab) { return {rounded(lab.l), rounded(lab.a), rounded(lab.b)}; }
 
 json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
-                  const media::Collection& collection) {
+                  const media::Collection& collection, const board::Figures& figures) {
   json sticks = json::array();
   for (const int i : plan.tray) {
     const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
@@ -203,6 +205,8 @@ json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},
           {"passes", passes_to_json(plan, subject, collection)},
+          {"as_fitted", figure_to_json(figures.fitted)},
+          {"as_seen", figure_to_json(figures.seen)},
           {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};
 }
 

@@ -6,8 +6,8 @@
 
 namespace yd::colour {
 
-/// A colour in plain words: lightness, strength and hue, e.g. "dark muted blue-green", "pale grey".
-/// The borders are ours (docs/model.md, "Colours in words"); nothing depends on a maker's names.
+/// A colour in the words painters use (brown, pink, olive …): the nearest name of the ISCC-NBS system (K. L. Kelly,
+/// D. B. Judd, NBS Special Publication 440, 1976), e.g. "dark greyish blue", "light yellowish brown".
 std::string describe(const Lab& lab);
 
 /// The hue alone: "red", "orange", … "grey" below chroma 5.

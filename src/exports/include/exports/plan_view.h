@@ -2,7 +2,7 @@
 
 #include <vector>
 
-#include "board/board.h"
+#include "board/figures.h"
 #include "plan/plan.h"
 #include "subject/composition.h"
 #include "subject/direction.h"
@@ -19,6 +19,7 @@ struct PlanView {
   const board::BoardMap& map;
   subject::Sheet sheet;                        ///< the drawing's size, centimetres
   std::vector<subject::Direction> directions;  ///< of each mass
+  board::Figures figures;
 };
 
 }  // namespace yd::exports

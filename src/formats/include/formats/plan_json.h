@@ -2,6 +2,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "board/figures.h"
 #include "plan/judge.h"
 #include "plan/plan.h"
 
@@ -10,7 +11,7 @@ namespace yd::formats {
 /// The plan for other programs; docs/file-formats.md says what each field means. Angles in degrees, areas and tooth as
 /// shares of 1, colours as Lab D50.
 nlohmann::json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
-                            const media::Collection& collection);
+                            const media::Collection& collection, const board::Figures& figures);
 
 /// Adds to every target of a plan's JSON a "reach": why it is or is not reached, and what would help.
 void add_reach(nlohmann::json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach);

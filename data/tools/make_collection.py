@@ -59,7 +59,7 @@ DEEPEST = {
     "deepest green": (["PG7", "PBk7"], curve(0.0115, (0.0145, hump(520, 34)))),
     "deepest blue-green": (["PB15:3", "PBk7"], curve(0.0115, (0.0185, hump(492, 32)))),
     "deepest blue": (["PB27", "PBk7"], curve(0.0125, (0.030, hump(455, 34)))),
-    "deepest violet": (["PV23", "PBk7"], curve(0.0125, (0.026, hump(432, 28)), (0.022, step(655, 16)))),
+    "deepest violet": (["PV23", "PBk7"], curve(0.0150, (0.026, hump(432, 28)), (0.022, step(655, 16)))),
     "deepest red-brown": (["PR101", "PBk7"], curve(0.0115, (0.026, step(606, 14)))),
     "deepest brown": (["PBr7", "PBk7"], curve(0.0115, (0.0145, step(575, 26)))),
 }

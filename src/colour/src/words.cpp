@@ -1,10 +1,8 @@
 #include "colour/words.h"
 
-#include <algorithm>
 #include <array>
 #include <cmath>
 #include <numbers>
-#include <utility>
 #include <vector>
 
 #include "colour/ciede2000.h"
@@ -88,15 +86,12 @@ std::string hue_word(const Lab& lab) {
 }
 
 std::string describe(const Lab& lab) {
-  // The nearest few by the plain distance hold the nearest by CIEDE2000, which is slow.
-  constexpr std::size_t kNear = 16;
   const std::vector<Lab>& all = centroids();
-  std::array<std::pair<double, std::size_t>, kNames.size()> order;
-  for (std::size_t i = 0; i < all.size(); ++i) order[i] = {distance_1976(all[i], lab), i};
-  std::partial_sort(order.begin(), order.begin() + kNear, order.end());
-  std::size_t best = order[0].second;
-  for (std::size_t k = 1; k < kNear; ++k) {
-    if (ciede2000(all[order[k].second], lab) < ciede2000(all[best], lab)) best = order[k].second;
+  std::size_t best = 0;
+  double least = 1e9;
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    const double d = ciede2000(all[i], lab);
+    if (d < least) least = d, best = i;
   }
   return kNames[best].name;
 }

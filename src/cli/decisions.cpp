@@ -75,7 +75,7 @@ Status run_import(const ImportArguments& a) {
   c.id = "own-" + QFileInfo(file).completeBaseName().toStdString();
   c.name = in->name;
   c.sticks = in->sticks;
-  const Status usable = media::check(c, a.file);
+  Status usable = media::check(c, a.file);
   if (!usable) return usable;
   // A collection file with one field more: what could not be read of the palette.
   nlohmann::json out = media::to_json(c);

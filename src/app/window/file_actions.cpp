@@ -197,7 +197,7 @@ bool FileActions::may_close(const std::function<void()>& close) {
 void FileActions::offer_recovery() {
   const QStringList left = autosave_.left_behind();
   if (left.isEmpty()) return;
-  const QString copy = left.first();
+  const QString& copy = left.first();
   const QString when = QLocale().toString(QFileInfo(copy).lastModified(), QLocale::ShortFormat);
   const QString text =
       left.size() == 1

@@ -43,6 +43,7 @@ constexpr auto kNames = std::to_array<Named>({
 const std::vector<Lab>& centroids() {
   static const std::vector<Lab> all = [] {
     std::vector<Lab> out;
+    out.reserve(kNames.size());
     for (const Named& n : kNames) out.push_back(from_srgb(n.srgb));
     return out;
   }();

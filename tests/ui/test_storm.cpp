@@ -183,8 +183,8 @@ class TestStorm : public QObject {
     p.reference = reference(3000, 1);
     QTest::newRow("one line") << p << true;
     p = good_project();
-    p.plan.most_sticks = 24;
-    p.plan.most_strokes = 4;
+    p.plan.most_sticks = 16;
+    p.plan.most_strokes = 3;
     p.read.masses = 30;
     QTest::newRow("many sticks, strokes and masses") << p << true;
     p = good_project();

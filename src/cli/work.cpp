@@ -111,6 +111,7 @@ Status take_materials(const WorkArguments& a, const formats::Project& p, Work& w
   if (other_sheet || other_sticks) w.options.laid.clear();
   if (other_sticks) {
     w.options.by_hand.clear();
+    w.options.order_by_hand.clear();
     w.options.given_tray.clear();
     w.options.wishes.must_have.clear();
     w.options.wishes.forbidden.clear();

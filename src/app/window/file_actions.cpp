@@ -86,6 +86,7 @@ void FileActions::load(const QString& file) {
 
 void FileActions::start_reading(const QString& file, const std::function<Read()>& read) {
   reading_file_ = file;
+  bringing_back_.clear();  // the latest wish wins
   emit reading_changed(tr("Opening %1").arg(QFileInfo(file).fileName()));
   reading_.setFuture(QtConcurrent::run(&pool_, [read] { return std::make_shared<Read>(read()); }));
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cstdint>
 #include <optional>
 #include <string>
 #include <vector>
@@ -16,6 +17,9 @@ struct WorkArguments {
   std::optional<std::string> coat;  ///< underpainting medium
   std::optional<std::string> coat_colours;
   std::optional<int> sticks, strokes, masses;
+  std::optional<int> passes;                  ///< about how many are wished
+  std::optional<double> time_minutes;         ///< how long the work may take
+  std::optional<double> hand;                 ///< how far off a pressure is, as a share of it
   std::optional<double> width_cm, height_cm;  ///< of the sheet
   std::string focus;                          ///< "X,Y,R": what is focal, shares of width, height and longer side
   std::string json_file;                      ///< empty: standard output
@@ -43,6 +47,15 @@ struct TrayArguments : WorkArguments {
 };
 Status run_tray(const TrayArguments& arguments);
 Status run_underpaint(const WorkArguments& arguments);
+
+struct RehearseArguments : WorkArguments {
+  int painters = 20;
+  std::uint64_t seed = 1;
+  double forgets = 0;  ///< share of passes on a mass that are left out
+  std::string board_file;
+};
+/// Paints the plan with a hand that is off by `hand`, many times.
+Status run_rehearse(const RehearseArguments& arguments);
 
 struct ImportArguments {
   std::string file;

@@ -25,7 +25,10 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("--course", a.course, "far-to-near or features-first");
   c->add_option("--focus", a.focus, "X,Y,R: masses in this circle are focal; shares of width, height and longer side");
   c->add_option("--sticks", a.sticks, "Most sticks in the tray");
-  c->add_option("--strokes", a.strokes, "Most strokes in one stack, 1 to 4");
+  c->add_option("--strokes", a.strokes, "Most layers of one mass, 1 to 4");
+  c->add_option("--passes", a.passes, "About how many passes");
+  c->add_option("--time", a.time_minutes, "How long the work may take, minutes");
+  c->add_option("--hand", a.hand, "How far off a pressure is, as a share of it: 0 steady, 0.15 usual, 0.5 shaky");
   c->add_option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks");
   c->add_option("--underpainting", a.coat,
                 "Medium of an underpainting, e.g. gouache, or none (see: dune-plan underpaint)");
@@ -46,7 +49,7 @@ void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
   c->add_option("--pdf", a.pdf_file, "Write the plan to print");
   c->add_option("--outlines", a.outline_file, "Write outlines at true size, .svg or tiled .pdf");
   c->add_option("--layers", a.layers_file, "Write OpenRaster, a layer a pass");
-  c->add_option("--passes", a.passes_file, "Write the passes as CSV");
+  c->add_option("--csv", a.passes_file, "Write the passes as CSV");
   c->add_flag("--letter", a.letter, "Print on Letter instead of A4");
   c->add_flag("--advice", a.advice, "Say what a look over the plan found, with numbers");
 }
@@ -69,6 +72,16 @@ void add_tray(CLI::App& app, yd::cli::TrayArguments& a) {
   c->add_option("--seconds", a.seconds, "For the solver, with --prove")->capture_default_str();
 }
 
+void add_rehearse(CLI::App& app, yd::cli::RehearseArguments& a) {
+  CLI::App* c =
+      app.add_subcommand("rehearse", "Paint the plan with an unsteady hand, many times; what goes wrong most");
+  add_work(c, a);
+  c->add_option("--painters", a.painters, "How many paint it")->capture_default_str();
+  c->add_option("--seed", a.seed, "Of the first painter; the next ones follow")->capture_default_str();
+  c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();
+  c->add_option("--board", a.board_file, "Write the first painter's board as PNG");
+}
+
 int run(int argc, char** argv) {
   CLI::App app("Yawning Dune without a window");
   app.require_subcommand(1);
@@ -76,6 +89,7 @@ int run(int argc, char** argv) {
   yd::cli::SwatchArguments swatch;
   yd::cli::WorkArguments work;
   yd::cli::TrayArguments tray;
+  yd::cli::RehearseArguments rehearse;
   yd::cli::ImportArguments import;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
@@ -88,6 +102,7 @@ int run(int argc, char** argv) {
   imported->add_option("--medium", import.medium, "soft, hard, pencil, pan or charcoal")->capture_default_str();
   imported->add_option("--json", import.json_file, "Write the collection to this file instead of standard output");
   add_plan(app, plan);
+  add_rehearse(app, rehearse);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
@@ -107,6 +122,7 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("ground")) return finish(yd::cli::run_ground(work));
   if (app.got_subcommand("underpaint")) return finish(yd::cli::run_underpaint(work));
   if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(tray));
+  if (app.got_subcommand("rehearse")) return finish(yd::cli::run_rehearse(rehearse));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));
   return finish(yd::cli::run_collections(json));

@@ -73,6 +73,9 @@ Status take_options(const WorkArguments& a, formats::Project& p) {
   plan::PlanOptions& options = p.plan;
   if (a.sticks) options.most_sticks = *a.sticks;
   if (a.strokes) options.most_strokes = *a.strokes;
+  if (a.passes) options.wish_passes = a.passes;
+  if (a.time_minutes) options.wish_minutes = a.time_minutes;
+  if (a.hand) options.hand = *a.hand;
   if (a.masses) p.read.masses = *a.masses;
   if (a.width_cm) p.composition.width_cm = *a.width_cm;
   if (a.height_cm) p.composition.height_cm = *a.height_cm;

@@ -96,10 +96,38 @@ class TestCli : public QObject {
     QVERIFY(j["sticks"].toArray().size() <= 7);
     QVERIFY(j["error"].toObject()["area_mean_de00"].toDouble() <= j["error"].toObject()["worst_de00"].toDouble());
     const QJsonObject pass = j["passes"].toArray().first().toObject();
-    for (const char* key : {"number", "stick", "masses", "pressure", "technique", "reason"})
+    for (const char* key :
+         {"number", "stick", "masses", "least_pressure", "greatest_pressure", "area", "parts", "technique", "reason"})
       QVERIFY2(pass.contains(key), key);
     QCOMPARE(QImage(dir.filePath("b.png")).size(), QSize(300, 200));
     QCOMPARE(QImage(dir.filePath("m.png")).size(), QSize(300, 200));
+  }
+
+  void a_plan_is_rehearsed_by_a_hand() {
+    const QTemporaryDir dir;
+    const Outcome o = run({"rehearse", picture(dir), "--sticks", "4", "--hand", "0.15", "--painters", "3", "--seed",
+                           "1", "--board", dir.filePath("b.png")});
+    QVERIFY2(o.code == 0, o.err);
+    const QJsonObject j = o.json();
+    QCOMPARE(j["painters"].toArray().size(), 3);
+    QVERIFY(j["as_seen"].toObject()["mean"].toDouble() > 0);
+    QVERIFY(!j["delicate"].toArray().isEmpty());
+    QCOMPARE(QImage(dir.filePath("b.png")).size(), QSize(300, 200));
+    QVERIFY(run({"rehearse", picture(dir), "--painters", "0"}).code != 0);
+  }
+
+  void a_wish_for_passes_is_taken() {
+    const QTemporaryDir dir;
+    const auto passes = [&](const QStringList& more) {
+      const Outcome o = run(QStringList{"plan", picture(dir), "--sticks", "7"} + more);
+      return o.code == 0 ? static_cast<int>(o.json()["passes"].toArray().size()) : -1;
+    };
+    const int free = passes({});
+    QVERIFY(free > 2);
+    const int few = passes({"--passes", QString::number(free / 2)});
+    QVERIFY(few > 0 && few < free);
+    QCOMPARE(run({"plan", picture(dir), "--passes", "0"}).code, 2);
+    QCOMPARE(run({"plan", picture(dir), "--hand", "2"}).code, 2);
   }
 
   void reach_and_lights_are_told_for_every_target() {

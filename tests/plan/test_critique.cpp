@@ -57,6 +57,7 @@ class Scene {
   void lay(int mass, std::vector<Stroke> strokes, std::optional<colour::Lab> target = {}) {
     plan::TargetPlan& t = plan.targets[static_cast<std::size_t>(mass)];
     const auto& p = trial::shipped_model().parameters;
+    for (std::size_t i = 0; i < strokes.size(); ++i) strokes[i].level = static_cast<int>(i);
     t.recipe = plan::evaluate(paper.ground, p, sticks.sticks, strokes, target.value_or(colour::Lab{}));
     t.target = t.seen = target.value_or(t.recipe.look.lab);
     t.recipe.de00 = colour::ciede2000(t.recipe.look.lab, t.target);

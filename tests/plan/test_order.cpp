@@ -63,7 +63,8 @@ void walk(const Trial& t) {
         QVERIFY(next[target] < tp.recipe.strokes.size());
         const plan::Stroke& s = tp.recipe.strokes[next[target]++];
         QCOMPARE(s.stick, p.stick);
-        QCOMPARE(s.pressure, p.pressure);
+        QCOMPARE(s.pressure, plan::pressure_on(p, target));
+        QVERIFY(s.pressure >= p.least_pressure && s.pressure <= p.pressure);
         QVERIFY(s.technique == p.technique);
         QCOMPARE(fixed[target], s.fix_first);
         QCOMPARE(coated[target], tp.coat >= 0);
@@ -127,6 +128,7 @@ struct Pair {
   int darkest() const { return 0; }
   int lightest() const { return static_cast<int>(sticks.sticks.size()) - 1; }
   void lay(int mass, std::vector<plan::Stroke> strokes) {
+    for (std::size_t i = 0; i < strokes.size(); ++i) strokes[i].level = static_cast<int>(i);
     plan.targets[static_cast<std::size_t>(mass)].recipe.strokes = std::move(strokes);
   }
   plan::Plan arranged() const {
@@ -227,7 +229,7 @@ class TestOrder : public QObject {
     p.subject.masses[0].plane = subject::Plane::foreground;
     p.subject.masses[1].plane = subject::Plane::background;
     p.lay(0, {{p.darkest(), 0.6}});
-    p.lay(1, {{p.darkest(), 0.3}, {p.lightest(), 0.6}});
+    p.lay(1, {{p.darkest(), 0.3, plan::Technique::rubbed}, {p.lightest(), 0.6}});
     const plan::Plan plan = p.arranged();
     QVERIFY(Pair::has(plan, Rule::behind_soft_edge));
     QCOMPARE(plan.passes.back().masses, std::vector<int>{0});
@@ -259,7 +261,14 @@ class TestOrder : public QObject {
     p.lay(0, {{p.darkest(), 0.6}});
     p.lay(1, {{p.darkest(), 0.6}});
     QCOMPARE(p.arranged().passes.size(), std::size_t{1});
+    // Lighter on one of them, it is still one pass.
     p.lay(1, {{p.darkest(), 0.3}});
+    const plan::Plan graded = p.arranged();
+    QCOMPARE(graded.passes.size(), std::size_t{1});
+    QCOMPARE(graded.passes[0].least_pressure, 0.3);
+    QCOMPARE(graded.passes[0].pressure, 0.6);
+    QCOMPARE(plan::pressure_on(graded.passes[0], 1), 0.3);
+    p.lay(1, {{p.darkest(), 0.6, plan::Technique::rubbed}});
     QCOMPARE(p.arranged().passes.size(), std::size_t{2});
   }
 
@@ -268,7 +277,7 @@ class TestOrder : public QObject {
     p.subject.masses[0].plane = subject::Plane::background;
     p.subject.masses[1].plane = subject::Plane::foreground;
     p.lay(0, {{p.darkest(), 0.6}, {p.lightest(), 0.6}});
-    p.lay(1, {{p.darkest(), 0.3}});
+    p.lay(1, {{p.darkest(), 0.3, plan::Technique::rubbed}});
     plan::Plan plan = p.arranged();
     QVERIFY(plan.broken.empty());
     for (auto it = plan.passes.rbegin(); it != plan.passes.rend(); ++it)

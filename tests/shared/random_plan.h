@@ -54,6 +54,7 @@ inline plan::Plan random_recipes(Random& random, const subject::Subject& s, cons
     for (int r = 0; r < parts; ++r) {
       plan::TargetPlan t;
       t.mass = static_cast<int>(m);
+      t.shade = r;
       t.role = parts == 1 ? subject::Role::middle : static_cast<subject::Role>(r);
       t.area = s.masses[m].area / parts * (random.uniform() < 0.2 ? 0.05 : 1);
       for (std::size_t c = 0; c < p.coats.size(); ++c) {
@@ -70,7 +71,8 @@ inline plan::Plan random_recipes(Random& random, const subject::Subject& s, cons
           if (!plan::may_lie_over(medium, below)) continue;
         }
         t.recipe.strokes.push_back({stick, plan::kPressures[random.below(3)],
-                                    static_cast<plan::Technique>(random.below(2)), !first && random.uniform() < 0.1});
+                                    static_cast<plan::Technique>(random.below(2)), !first && random.uniform() < 0.1,
+                                    static_cast<int>(t.recipe.strokes.size())});
       }
       p.targets.push_back(std::move(t));
     }

@@ -7,9 +7,9 @@
 
 namespace {
 
-const QStringList kLayers{"support", "colour", "optics",   "media",   "subject",
-                          "plan",    "board",  "pictures", "formats", "exports"};
-const QStringList kWithoutQt{"support", "colour", "optics", "media", "subject", "plan", "board"};
+const QStringList kLayers{"support", "colour",  "optics",   "media",   "subject", "plan",
+                          "board",   "standin", "pictures", "formats", "exports"};
+const QStringList kWithoutQt{"support", "colour", "optics", "media", "subject", "plan", "board", "standin"};
 
 struct Include {
   QString file, folder, name;

@@ -9,6 +9,7 @@
 #include <csignal>
 #include <cstdio>
 
+#include "session/autosave.h"
 #include "ui_world.h"
 
 using namespace yd;
@@ -115,6 +116,32 @@ class TestEasel : public QObject {
     const auto project = formats::load_project(file);
     QVERIFY(project.ok());
     QVERIFY(project->marks == w.session.choices().marks);
+  }
+
+  // Another number of sticks turns marks into passes that are laid; the copy on the disk follows a moment later.
+  // Whatever a kill leaves in between, the work that was done is in it.
+  void marks_outlive_a_kill_while_the_rest_is_planned_anew() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    app::Autosave autosave(w.session, w.dir.filePath("unsaved"));
+    w.window.show_easel(true);
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Space);
+    const auto kept = [&] {
+      const auto left = app::Autosave::read(autosave.file());
+      return left.ok() ? left->marks.size() + left->plan.laid.size() : 0;
+    };
+    QTRY_COMPARE(kept(), std::size_t{1});
+    app::Choices next = w.session.choices();
+    next.plan.most_sticks -= 1;
+    w.session.change(next, "fewer sticks");
+    QVERIFY(w.session.choices().marks.empty());
+    QCOMPARE(w.session.choices().plan.laid.size(), std::size_t{1});
+    QCOMPARE(kept(), std::size_t{1});
+    QVERIFY(w.settle());
+    QTest::qWait(2500);  // the copy has followed
+    QCOMPARE(kept(), std::size_t{1});
+    autosave.forget();
+    QVERIFY(!QFile::exists(autosave.file()));
   }
 
   void another_stick_and_the_rest_is_planned_anew() {

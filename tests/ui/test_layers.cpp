@@ -216,7 +216,11 @@ class TestLayers : public QObject {
     core->setFocus();
     QTest::keyClick(core, Qt::Key_Up);
     QVERIFY(core->accessibleDescription().contains("tooth left"));
-    QVERIFY(core->accessibleDescription().contains("lay "));
+    const app::Planned& planned = *w.session.planned();
+    QVERIFY(std::any_of(planned.plan.tray.begin(), planned.plan.tray.end(), [&](int s) {
+      const auto& stick = planned.collection->sticks[static_cast<std::size_t>(s)];
+      return core->accessibleDescription().contains(QString::fromStdString(stick.name) + ": ");
+    }));
     QTest::mousePress(core, Qt::LeftButton, {}, QPoint(101, 8));
     QCOMPARE(w.session.cursor(), 0);
     QMouseEvent move(QEvent::MouseMove, QPointF(core->width() / 2.0, 8),

@@ -69,7 +69,7 @@ app::Choices changed(Random& r, const app::Session& session) {
       break;
     }
     case 9:
-      c.plan.by_hand.push_back({some(r, masses), subject::Role::middle, {{some(r, sticks), r.uniform(0.1, 1), {}}}});
+      c.plan.by_hand.push_back({some(r, masses), {{some(r, sticks), r.uniform(0.1, 1), {}}}});
       break;
     case 10:
       c.plan.wishes.forbidden = {some(r, sticks), some(r, sticks)};
@@ -156,7 +156,7 @@ class TestStorm : public QObject {
     QTest::addColumn<bool>("planned");
     formats::Project p = good_project();
     QTest::newRow("good") << p << true;
-    p.plan.by_hand.assign(20000, {0, subject::Role::middle, {{0, 0.5, plan::Technique::laid}}});
+    p.plan.by_hand.assign(20000, {0, {{0, 0.5, plan::Technique::laid}}});
     QTest::newRow("20,000 recipes by hand") << p << false;
     p = good_project();
     p.plan.laid.assign(50000, {plan::PassKind::stroke, 0, 0.5, {}, 0, {}, false, "", 0, {{0, subject::Role::dark}}});

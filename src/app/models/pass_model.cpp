@@ -47,8 +47,9 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
       return tool_name(pass);
     case pressure:
       if (pass.kind != plan::PassKind::stroke) return {};
-      return pass.technique == plan::Technique::laid ? pressure_words(pass.pressure)
-                                                     : tr("%1, rub").arg(pressure_words(pass.pressure));
+      return pass.technique == plan::Technique::laid
+                 ? pressure_words(pass.least_pressure, pass.pressure)
+                 : tr("%1, rub").arg(pressure_words(pass.least_pressure, pass.pressure));
     case technique:
       if (pass.kind == plan::PassKind::fix) return tr("sprayed");
       if (pass.kind == plan::PassKind::coat) return tr("coat");

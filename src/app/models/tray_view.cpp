@@ -5,6 +5,7 @@
 #include <set>
 
 #include "colour/words.h"
+#include "exports/pass_words.h"
 #include "models/images.h"
 #include "session/translate.h"
 
@@ -107,14 +108,16 @@ QString proof_words(const plan::TrayProof& proof) {
 
 QString mass_words(const Planned& p, int mass) {
   QStringList lines;
+  double off = 0;
+  double area = 0;
   for (const plan::TargetPlan& t : p.plan.targets) {
-    if (t.mass != mass) continue;
-    QStringList sticks;
-    for (const plan::Stroke& s : t.recipe.strokes) sticks << QString::fromStdString(stick_of(p, s.stick).name);
-    lines << tr("%1: %2 (%3 ΔE00)")
-                 .arg(tr(subject::name(t.role)), sticks.join(tr(", then ")))
-                 .arg(t.recipe.de00, 0, 'f', 1);
+    if (t.mass == mass) off += t.area * t.recipe.de00, area += t.area;
   }
+  for (const plan::MassLayer& layer : plan::layers_of(p.plan.targets, mass)) {
+    lines << tr("%1: %2").arg(QString::fromStdString(stick_of(p, layer.stroke.stick).name),
+                              exports::pressure_words(layer.least, layer.stroke.pressure));
+  }
+  if (area > 0) lines << tr("%1 ΔE00 on average").arg(off / area, 0, 'f', 1);
   return lines.join('\n');
 }
 

@@ -6,6 +6,7 @@
 #include <QSignalBlocker>
 #include <QTabWidget>
 #include <algorithm>
+#include <set>
 
 #include "colour/words.h"
 #include "models/course_model.h"
@@ -20,8 +21,10 @@ QString out_of_reach(const Planned& planned) {
   auto targets = planned.plan.targets;
   std::sort(targets.begin(), targets.end(), [](const auto& p, const auto& q) { return p.recipe.de00 > q.recipe.de00; });
   QStringList lines;
+  std::set<int> named;  // the worst shade of a mass speaks for it
   for (const plan::TargetPlan& t : targets) {
     if (t.recipe.de00 < kLookHere || lines.size() == 3) break;
+    if (!named.insert(t.mass).second) continue;
     const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
     lines << QObject::tr("%1. %2, %3: %4 (%5 ΔE00)")
                  .arg(mass.id + 1)

@@ -187,9 +187,10 @@ void Advice::start(Need need) {
 /// A proof that found a better tray on its way: the plan takes it.
 void Advice::take_better_tray() {
   const PlannedPtr planned = session_.planned();
-  if (!proof_->improved || !planned->plan.work) return;
+  // Where something newer is on its way the proof is of a plan that is gone.
+  if (!proof_->improved || !planned->plan.work || session_.busy()) return;
   const auto sticks = planned->plan.work->to_collection(proof_->tray.sticks);
-  const auto& tray = planned->plan.tray;
+  const auto tray = planned->plan.work->to_collection(planned->plan.work->tray.sticks);
   const bool known = std::all_of(sticks.begin(), sticks.end(),
                                  [&](int s) { return std::find(tray.begin(), tray.end(), s) != tray.end(); });
   if (!known) session_.take_proven_tray(sticks);

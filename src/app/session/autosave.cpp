@@ -1,5 +1,6 @@
 #include "session/autosave.h"
 
+#include <nlohmann/json.hpp>
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
@@ -15,7 +16,16 @@ namespace {
 
 constexpr int kPause_ms = 1500;
 
-QString marks_of(const QString& copy) { return copy + ".marks"; }
+/// Marks belong to a plan of the rest: with other passes on the paper they name other work. The file says how many are,
+/// so that a copy that is a moment older than its marks is read with the marks of its own time.
+QString marks_of(const QString& copy, std::size_t laid) { return QString("%1.%2.marks").arg(copy).arg(laid); }
+QStringList all_marks_of(const QString& copy) {
+  const QFileInfo info(copy);
+  QStringList out;
+  for (const QFileInfo& m : QDir(info.path()).entryInfoList({info.fileName() + ".*.marks"}, QDir::Files))
+    out << m.absoluteFilePath();
+  return out;
+}
 QString lock_of(const QString& copy) { return copy + ".lock"; }
 
 /// A name no other running program uses, and none that ran before.
@@ -59,8 +69,10 @@ QStringList Autosave::left_behind() const {
 
 Result<formats::Project> Autosave::read(const QString& copy) {
   auto project = formats::load_project(copy);
-  if (!project || !QFile::exists(marks_of(copy))) return project;
-  auto marks = formats::load_marks(marks_of(copy));
+  if (!project) return project;
+  const QString file = marks_of(copy, project.value().plan.laid.size());
+  if (!QFile::exists(file)) return project;
+  auto marks = formats::load_marks(file);
   if (marks) project.value().marks = std::move(marks).value();
   return project;
 }
@@ -70,13 +82,14 @@ void Autosave::adopt(const QString& copy) {
   writing_.waitForFinished();
   discard(file_);
   QFile::rename(copy, file_);
-  QFile::rename(marks_of(copy), marks_of(file_));
+  for (const QString& marks : all_marks_of(copy))
+    QFile::rename(marks, file_ + marks.mid(QFileInfo(copy).absoluteFilePath().size()));
   timer_.start();
 }
 
 void Autosave::discard(const QString& copy) {
   QFile::remove(copy);
-  QFile::remove(marks_of(copy));
+  for (const QString& marks : all_marks_of(copy)) QFile::remove(marks);
 }
 
 void Autosave::forget() {
@@ -86,8 +99,10 @@ void Autosave::forget() {
 }
 
 void Autosave::mark() {
-  // Without a copy of the work itself the marks would say nothing; the copy that is on its way holds them too.
-  if (QFile::exists(file_)) static_cast<void>(formats::save_marks(marks_of(file_), session_.choices().marks).ok());
+  // Without a copy of the work itself the marks would say nothing: then that is written at once.
+  if (!QFile::exists(file_)) return write();
+  const Choices& now = session_.choices();
+  static_cast<void>(formats::save_marks(marks_of(file_, now.plan.laid.size()), now.marks).ok());
   timer_.start();
 }
 

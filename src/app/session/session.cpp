@@ -412,8 +412,8 @@ void Session::choose_by_hand(int target, const std::vector<plan::Stroke>& stroke
   if (!planned_) return;
   const plan::TargetPlan& t = planned_->plan.targets[static_cast<std::size_t>(target)];
   Choices next = choices_;
-  std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == t.mass && h.role == t.role; });
-  if (!strokes.empty()) next.plan.by_hand.push_back({t.mass, t.role, strokes});
+  std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == t.mass; });
+  if (!strokes.empty()) next.plan.by_hand.push_back({t.mass, strokes});
   change(next, tr("Recipe by hand"));
 }
 

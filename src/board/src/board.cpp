@@ -49,19 +49,57 @@ double grain_px(const subject::Subject& subject, const media::Paper& paper) {
   return paper.grain_mm * std::max(subject.image.width, subject.image.height) / kPictureSide_mm;
 }
 
-std::vector<std::array<int, 3>> target_by_role(const subject::Subject& subject, const plan::Plan& plan) {
-  std::vector<std::array<int, 3>> out(subject.masses.size(), {-1, -1, -1});
-  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
-    out[static_cast<std::size_t>(plan.targets[t].mass)][static_cast<std::size_t>(plan.targets[t].role)] =
-        static_cast<int>(t);
-  }
-  for (auto& roles : out) {
-    for (int& r : roles) {
-      if (r < 0) r = std::max(0, roles[1]);
-    }
-  }
+/// First target of each mass: its shades follow in their order.
+std::vector<std::size_t> first_targets(const subject::Subject& subject, const plan::Plan& plan) {
+  std::vector<std::size_t> out(subject.masses.size(), 0);
+  for (std::size_t t = plan.targets.size(); t > 0; --t) out[static_cast<std::size_t>(plan.targets[t - 1].mass)] = t - 1;
   return out;
 }
+
+constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where strokes end
+constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
+constexpr double kHatch_mm = 1.5;   // along the strokes that do it
+constexpr double kAcross_mm = 0.25;
+
+/// Which shade of which mass each pixel is painted to: the subject's own, but that shades end in broken strokes and
+/// masses with a soft edge fade into each other.
+class Wandering {
+ public:
+  Wandering(const subject::Subject& subject, double px_per_mm)
+      : s_(subject),
+        hatch_(noise(subject.image.width, subject.image.height, kHatch_mm * px_per_mm, kAcross_mm * px_per_mm, 12)),
+        other_(noise(subject.image.width, subject.image.height, kHatch_mm * px_per_mm, kAcross_mm * px_per_mm, 13)),
+        broken_(kBroken_mm * px_per_mm),
+        fading_(kFading_mm * px_per_mm) {}
+
+  std::pair<std::size_t, std::size_t> at(int x, int y) const {
+    const std::size_t mass = s_.labels.at(x, y);
+    const auto [fx, fy] = moved(x, y, fading_);
+    const std::size_t beyond = s_.labels.at(fx, fy);
+    if (beyond != mass && (soft(mass) || soft(beyond))) {
+      const colour::LabPixel& c = s_.softened.at(x, y);
+      return {beyond, subject::nearest_shade(s_.masses[beyond], {c.l, c.a, c.b})};
+    }
+    const auto [bx, by] = moved(x, y, broken_);
+    const bool same = s_.labels.at(bx, by) == mass;
+    return {mass, same ? s_.shade.at(bx, by) : s_.shade.at(x, y)};
+  }
+
+ private:
+  bool soft(std::size_t mass) const { return s_.masses[mass].edge == subject::EdgeKind::soft; }
+  std::pair<int, int> moved(int x, int y, double by) const {
+    const double dx = by * static_cast<double>(hatch_.at<float>(y, x));
+    const double dy = by * static_cast<double>(other_.at<float>(y, x));
+    return {std::clamp(x + static_cast<int>(std::lround(dx)), 0, s_.image.width - 1),
+            std::clamp(y + static_cast<int>(std::lround(dy)), 0, s_.image.height - 1)};
+  }
+
+  const subject::Subject& s_;
+  cv::Mat hatch_;
+  cv::Mat other_;
+  double broken_;
+  double fading_;
+};
 
 }  // namespace
 
@@ -70,18 +108,14 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const int h = subject.image.height;
   const double grain = grain_px(subject, paper);
   const cv::Mat tooth = noise(w, h, grain * kGrainBlur, grain * kGrainBlur, 11);
-  const cv::Mat hatch = noise(w, h, 5.0, 0.8, 12);
-  const auto roles = target_by_role(subject, plan);
+  const auto first = first_targets(subject, plan);
+  const Wandering wandering(subject, std::max(w, h) / kPictureSide_mm);
   BoardMap map{{w, h}, {w, h}};
   tbb::parallel_for(0, h, [&](int y) {
     const auto* depth = tooth.ptr<float>(y);
-    const auto* jitter = hatch.ptr<float>(y);
     for (int x = 0; x < w; ++x) {
-      const subject::Mass& mass = subject.masses[subject.labels.at(x, y)];
-      const double range = mass.light_above - mass.dark_below;
-      const double l = subject.squinted.at(x, y).l + 0.12 * range * jitter[x];
-      const auto role = static_cast<std::size_t>(subject::role_at(mass, l));
-      map.target.at(x, y) = static_cast<std::uint16_t>(roles[subject.labels.at(x, y)][role]);
+      const auto [mass, shade] = wandering.at(x, y);
+      map.target.at(x, y) = static_cast<std::uint16_t>(first[mass] + shade);
       map.stratum.at(x, y) = stratum_at(depth[x]);
     }
   });

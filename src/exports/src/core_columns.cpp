@@ -72,9 +72,7 @@ CoreDrawing draw_core(const PlanView& planned, CoreOrder order) {
                       {},
                       {}};
     for (const QString& line : friend_words(planned, m)) column.recipe.push_back(line);
-    for (std::size_t t = 0; t < planned.plan.targets.size(); ++t) {
-      if (planned.plan.targets[t].mass == m) column.stacks.push_back(make_stack(planned, static_cast<int>(t)));
-    }
+    for (const int t : plan::representatives(planned.plan.targets, m)) column.stacks.push_back(make_stack(planned, t));
     out.columns.push_back(std::move(column));
   }
   return out;

@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
 
@@ -56,7 +57,7 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
   w.title = QString::fromStdString(s.name);
   w.medium = tr("%1, %2").arg(tr(medium_words(s.medium)), QString::fromStdString(colour::describe(s.lab)));
-  w.how = tr("%1, %2").arg(pressure_words(pass.pressure),
+  w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
   w.colour = pictures::to_colour(s.lab);
   const auto places = tray_by_place(p);
@@ -65,19 +66,41 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
     w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(at - places.begin() + 1).arg(places.size());
 }
 
-/// "5 far hills, dark parts": parts are named where the pass leaves some of a mass out.
+/// Which part of a mass a pass touches: nothing where it is nearly all of it, else its darks, middles or lights, and
+/// how much.
+QString part_words(const PlanView& p, const plan::Pass& pass, int mass) {
+  constexpr double kAll = 0.95;
+  constexpr double kMostly = 0.5;
+  std::array<double, 3> touched{};
+  std::array<double, 3> whole{};
+  for (std::size_t t = 0; t < p.plan.targets.size(); ++t) {
+    const plan::TargetPlan& target = p.plan.targets[t];
+    if (target.mass != mass) continue;
+    const auto role = static_cast<std::size_t>(target.role);
+    whole[role] += target.area;
+    if (plan::pressure_on(pass, static_cast<int>(t)) > 0) touched[role] += target.area;
+  }
+  const double area = whole[0] + whole[1] + whole[2];
+  const double share = area > 0 ? (touched[0] + touched[1] + touched[2]) / area : 1;
+  if (share >= kAll) return {};
+  const std::array<QString, 3> names{tr("darks"), tr("middles"), tr("lights")};
+  QStringList parts;
+  for (std::size_t r = 0; r < 3; ++r) {
+    if (touched[r] > kMostly * whole[r]) parts << names[r];
+  }
+  const QString some = parts.isEmpty() || parts.size() == 3 ? tr("here and there") : parts.join(tr(" and "));
+  return tr("%1, %2 %").arg(some).arg(std::max(1, qRound(100 * share)));
+}
+
+/// "5 far hills, darks": parts are named where the pass leaves some of a mass out.
 void tell_where(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   QStringList where;
   QStringList numbers;
   for (const int m : pass.masses) {
     const subject::Mass& mass = p.subject.masses[static_cast<std::size_t>(m)];
-    QStringList parts;
-    for (const int t : pass.targets) {
-      if (p.plan.targets[static_cast<std::size_t>(t)].mass == m)
-        parts << tr(subject::name(p.plan.targets[static_cast<std::size_t>(t)].role));
-    }
     QString text = QString("%1 %2").arg(mass.id + 1).arg(QString::fromStdString(mass.name));
-    if (parts.size() < static_cast<int>(mass.targets.size())) text += " (" + parts.join(", ") + ")";
+    const QString part = part_words(p, pass, m);
+    if (!part.isEmpty()) text += " (" + part + ")";
     where << text;
     numbers << QString::number(mass.id + 1);
   }
@@ -242,29 +265,29 @@ QStringList safety_page(const PlanView& planned) {
 }
 
 QStringList friend_words(const PlanView& planned, int mass) {
+  constexpr double kAll = 0.95;
+  constexpr double kGraded = 0.7;  // L* times pressure from which a layer is firmer to one side
   QStringList out;
-  const subject::Mass& m = planned.subject.masses[static_cast<std::size_t>(mass)];
-  for (const plan::TargetPlan& t : planned.plan.targets) {
-    if (t.mass != mass) continue;
-    QStringList steps;
-    for (std::size_t i = 0; i < t.recipe.strokes.size(); ++i) {
-      const plan::Stroke& s = t.recipe.strokes[i];
-      const QString stick = QString::fromStdString(planned.collection.sticks[static_cast<std::size_t>(s.stick)].name);
-      const QString hand = s.pressure < 0.45  ? tr("lightly")
-                           : s.pressure < 0.8 ? tr("with a middling hand")
-                                              : tr("firmly");
-      const QString fix = s.fix_first ? tr("fix it, let it dry, ") : QString();
-      const QString rub = s.technique == plan::Technique::rubbed ? tr(" and rub it in") : QString();
-      steps << fix + (i == 0 ? tr("lay %1 %2%3").arg(stick, hand, rub)
-                             : tr("go over it %2 with %1%3").arg(stick, hand, rub));
-    }
-    const QString part = m.targets.size() == 1            ? tr("All of it")
-                         : t.role == subject::Role::dark  ? tr("Where it is dark")
-                         : t.role == subject::Role::light ? tr("Where it is light")
-                                                          : tr("In the middle tones");
-    out << tr("%1: %2.").arg(part, steps.isEmpty() ? tr("leave the paper as it is") : steps.join(tr(", then ")));
+  for (const plan::MassLayer& layer : plan::layers_of(planned.plan.targets, mass)) {
+    const media::Stick& stick = planned.collection.sticks[static_cast<std::size_t>(layer.stroke.stick)];
+    const QString rub = layer.stroke.technique == plan::Technique::rubbed ? tr(", rubbed in") : QString();
+    const QString where = layer.share >= kAll ? QString() : tr(", on %1 % of it").arg(qRound(100 * layer.share));
+    const QString side = layer.towards < -kGraded  ? tr(", firmer in the darks")
+                         : layer.towards > kGraded ? tr(", firmer in the lights")
+                                                   : QString();
+    out << tr("%1%2: %3%4%5%6.")
+               .arg(layer.stroke.fix_first ? tr("Fix, let it dry, then ") : QString(),
+                    QString::fromStdString(stick.name), pressure_words(layer.least, layer.stroke.pressure), rub, where,
+                    side);
   }
+  if (out.isEmpty()) out << tr("Leave the paper as it is.");
   return out;
+}
+
+QString pressure_words(double least, double greatest) {
+  const QString low = pressure_words(least);
+  const QString high = pressure_words(greatest);
+  return low == high ? high : tr("%1 to %2").arg(low, high);
 }
 
 }  // namespace yd::exports

@@ -9,14 +9,13 @@ namespace {
 
 using nlohmann::json;
 
-double rounded(double v, double step = 1e-4) { return std::round(v / step) * step; }
-
 json strokes_to_json(const std::vector<plan::Stroke>& strokes, const media::Collection& collection) {
   json out = json::array();
   for (const plan::Stroke& s : strokes) {
     out.push_back({{"stick", collection.sticks[static_cast<std::size_t>(s.stick)].id},
                    {"pressure", s.pressure},
-                   {"technique", plan::name(s.technique)}});
+                   {"technique", plan::name(s.technique)},
+                   {"layer", s.level + 1}});
     if (s.fix_first) out.back()["fix_first"] = true;
   }
   return out;
@@ -81,10 +80,11 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
     json masses = json::array();
     for (const int m : p.masses) masses.push_back(subject.masses[static_cast<std::size_t>(m)].id);
     json parts = json::array();
-    for (const int t : p.targets) {
-      const plan::TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
-      parts.push_back(
-          {{"mass", subject.masses[static_cast<std::size_t>(target.mass)].id}, {"role", subject::name(target.role)}});
+    for (const plan::PassPart& part : plan::parts_of(p, plan.targets)) {
+      parts.push_back({{"mass", subject.masses[static_cast<std::size_t>(part.mass)].id},
+                       {"area", rounded(part.area)},
+                       {"least_pressure", part.least},
+                       {"greatest_pressure", part.greatest}});
     }
     json pass = {{"number", p.number},
                  {"kind", plan::name(p.kind)},
@@ -93,14 +93,16 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
                  {"coat", p.level + 1},
                  {"plane", subject::name(p.plane)},
                  {"reason", p.reason},
-                 {"minutes", rounded(p.minutes, 0.1)},
-                 {"start_minute", rounded(p.start_minute, 0.1)},
-                 {"wait_minutes", rounded(p.wait_minutes, 0.1)},
-                 {"dry_minutes", rounded(p.dry_minutes, 0.1)},
+                 {"minutes", rounded(p.minutes, 10)},
+                 {"start_minute", rounded(p.start_minute, 10)},
+                 {"wait_minutes", rounded(p.wait_minutes, 10)},
+                 {"dry_minutes", rounded(p.dry_minutes, 10)},
                  {"why", reasons_before(plan, subject, p.number)}};
     if (p.stick >= 0) pass["stick"] = collection.sticks[static_cast<std::size_t>(p.stick)].id;
     if (p.kind == plan::PassKind::stroke) {
-      pass["pressure"] = p.pressure;
+      pass["least_pressure"] = p.least_pressure;
+      pass["greatest_pressure"] = p.pressure;
+      pass["area"] = rounded(plan::area_of(p, plan.targets));
       pass["technique"] = plan::name(p.technique);
     }
     if (p.kind == plan::PassKind::coat)
@@ -118,7 +120,7 @@ json sittings_to_json(const plan::Plan& plan) {
     for (const int b : s.breaks) breaks.push_back(b + 1);
     out.push_back({{"first", s.first + 1},
                    {"last", s.last + 1},
-                   {"minutes", rounded(s.minutes, 0.1)},
+                   {"minutes", rounded(s.minutes, 10)},
                    {"ends", s.ends},
                    {"breaks_after", breaks}});
   }
@@ -135,11 +137,11 @@ json order_to_json(const plan::Plan& plan, const subject::Subject& subject) {
     broken.push_back({{"before", e.before + 1}, {"after", e.after + 1}, {"rule", plan::name(e.rule)}});
   json steps = json::array();
   for (const int s : plan.step_backs) steps.push_back(s + 1);
-  return {{"minutes", rounded(plan.sequence.minutes, 0.1)},
-          {"minutes_bound", rounded(plan.sequence.minutes_bound, 0.1)},
+  return {{"minutes", rounded(plan.sequence.minutes, 10)},
+          {"minutes_bound", rounded(plan.sequence.minutes_bound, 10)},
           {"stick_changes", plan.sequence.changes},
           {"stick_changes_bound", plan.sequence.changes_bound},
-          {"waiting_minutes", rounded(plan.sequence.waiting, 0.1)},
+          {"waiting_minutes", rounded(plan.sequence.waiting, 10)},
           {"sittings", sittings_to_json(plan)},
           {"step_back_after", steps},
           {"contradictions", conflicts},
@@ -156,9 +158,11 @@ void for_each_target(json& plan_json, const plan::Plan& plan, Change change) {
   }
 }
 
-json figure_to_json(const board::Figure& f) { return {{"mean", rounded(f.mean)}, {"p95", rounded(f.p95)}}; }
-
 }  // namespace
+
+double rounded(double v, double parts) { return std::round(v * parts) / parts; }
+
+json figure_to_json(const board::Figure& f) { return {{"mean", rounded(f.mean)}, {"p95", rounded(f.p95)}}; }
 
 void add_reach(json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach) {
   for_each_target(plan_json, plan, [&](json& target, std::size_t t) {

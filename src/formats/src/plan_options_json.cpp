@@ -14,8 +14,8 @@ constexpr std::array<Role, 3> kRoles{Role::dark, Role::middle, Role::light};
 constexpr std::array<Technique, 2> kTechniques{Technique::laid, Technique::rubbed};
 constexpr std::array<PassKind, 3> kPassKinds{PassKind::coat, PassKind::stroke, PassKind::fix};
 constexpr int kLastMass = subject::kMostMasses - 1;
-// More than any picture has: three parts a mass, and more passes than a week of work.
-constexpr std::size_t kMostParts = 3 * subject::kMostMasses;
+// More than any picture has: every shade of every mass, and more passes than a week of work.
+constexpr std::size_t kMostParts = subject::kMostShades * subject::kMostMasses;
 constexpr std::size_t kMostLaid = 2000;
 
 json ids_of(const std::vector<int>& sticks, const media::Collection& c) {
@@ -58,7 +58,7 @@ json by_hand_to_json(const std::vector<plan::HandChoice>& choices, const media::
   for (const plan::HandChoice& h : choices) {
     json strokes = json::array();
     for (const plan::Stroke& s : h.strokes) strokes.push_back(stroke_to_json(s, c));
-    out.push_back({{"mass", h.mass}, {"role", subject::name(h.role)}, {"strokes", strokes}});
+    out.push_back({{"mass", h.mass}, {"strokes", strokes}});
   }
   return out;
 }
@@ -83,9 +83,12 @@ void read_by_hand(Fields& plan, plan::PlanOptions& options, const media::Collect
   plan.each("by_hand", kMostParts, [&](Fields& f) {
     plan::HandChoice h;
     h.mass = static_cast<int>(f.number("mass", 0, kLastMass));
-    h.role = f.named("role", kRoles);
+    // Before masses had shades a choice was made for their dark, middle or light: the first of a mass counts.
+    if (f.has("role")) f.named("role", kRoles);
     f.each("strokes", plan::kMostStrokes, [&](Fields& stroke) { h.strokes.push_back(read_stroke(stroke, c)); });
-    options.by_hand.push_back(std::move(h));
+    const bool known = std::any_of(options.by_hand.begin(), options.by_hand.end(),
+                                   [&](const plan::HandChoice& o) { return o.mass == h.mass; });
+    if (!known) options.by_hand.push_back(std::move(h));
   });
 }
 
@@ -112,6 +115,7 @@ std::optional<plan::CoatChoice> read_coat(Fields& owner, const char* field) {
   return c;
 }
 
+bool is_number(const json& owner, const char* field) { return owner.contains(field) && owner[field].is_number(); }
 bool is_object(const json& owner, const char* field) { return owner.contains(field) && owner[field].is_object(); }
 
 json underpaint_to_json(const plan::UnderpaintOptions& u) {
@@ -180,8 +184,12 @@ json laid_to_json(const std::vector<plan::LaidPass>& laid, const media::Collecti
   json out = json::array();
   for (const plan::LaidPass& l : laid) {
     json parts = json::array();
-    for (const plan::LaidPass::Part& part : l.parts)
+    for (const plan::LaidPass::Part& part : l.parts) {
       parts.push_back({{"mass", part.mass}, {"role", subject::name(part.role)}});
+      if (part.shade >= 0) parts.back()["shade"] = part.shade;
+      if (part.pressure > 0) parts.back()["pressure"] = part.pressure;
+      if (part.level >= 0) parts.back()["level"] = part.level;
+    }
     json entry = {{"kind", plan::name(l.kind)},
                   {"pressure", l.pressure},
                   {"technique", plan::name(l.technique)},
@@ -216,7 +224,13 @@ plan::LaidPass read_laid_pass(Fields& f, const media::Collection& c) {
     f.absorb(coat);
   }
   f.each("parts", kMostParts, [&](Fields& part) {
-    l.parts.push_back({static_cast<int>(part.number("mass", 0, kLastMass)), part.named("role", kRoles)});
+    plan::LaidPass::Part p;
+    p.mass = static_cast<int>(part.number("mass", 0, kLastMass));
+    p.role = part.named("role", kRoles);
+    p.shade = static_cast<int>(part.number("shade", -1, subject::kMostShades - 1, -1));
+    p.pressure = part.number("pressure", 0, 1, 0);
+    p.level = static_cast<int>(part.number("level", -1, 100, -1));
+    l.parts.push_back(p);
   });
   return l;
 }
@@ -236,6 +250,9 @@ void read_laid(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
 json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c) {
   return {{"sticks", p.most_sticks},
           {"strokes", p.most_strokes},
+          {"hand", p.hand},
+          {"wish_passes", p.wish_passes ? json(*p.wish_passes) : json(nullptr)},
+          {"wish_minutes", p.wish_minutes ? json(*p.wish_minutes) : json(nullptr)},
           {"school", p.school ? plan::name(*p.school) : kAdvised},
           {"manner", plan::name(p.manner)},
           {"course", plan::name(p.course)},
@@ -260,6 +277,9 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
   if (f.has("order")) p.order_by_hand = f.texts("order");
   p.sitting_minutes = f.number("sitting_minutes", 15, 600, 90);
   p.most_strokes = static_cast<int>(f.number("strokes", 1, plan::kMostStrokes, 2));
+  p.hand = f.number("hand", 0, 0.5, p.hand);
+  if (is_number(f.json(), "wish_passes")) p.wish_passes = static_cast<int>(f.number("wish_passes", 1, 1000));
+  if (is_number(f.json(), "wish_minutes")) p.wish_minutes = f.number("wish_minutes", 5, 1e5);
   const auto fit = plan::fit_by_name(f.text("fit", plan::name(plan::Fit::keep)));
   if (fit) p.fit = fit.value();
   if (!fit) f.fail("fit", fit.error().what);

@@ -25,13 +25,17 @@ std::vector<Pass> laid_passes(const Plan& plan, const std::vector<LaidPass>& lai
     p.skipped = l.skipped;
     p.plane = subject::Plane::background;
     for (std::size_t t = 0; t < plan.targets.size(); ++t) {
-      const bool here = std::any_of(l.parts.begin(), l.parts.end(), [&](const LaidPass::Part& part) {
-        return part.mass == plan.targets[t].mass && part.role == plan.targets[t].role;
+      const auto part = std::find_if(l.parts.begin(), l.parts.end(), [&](const LaidPass::Part& here) {
+        return here.mass == plan.targets[t].mass &&
+               (here.shade < 0 ? here.role == plan.targets[t].role : here.shade == plan.targets[t].shade);
       });
-      if (!here) continue;
+      if (part == l.parts.end()) continue;
       p.targets.push_back(static_cast<int>(t));
+      p.pressures.push_back(part->pressure > 0 ? part->pressure : l.pressure);
+      p.levels.push_back(part->level < 0 ? l.level : part->level);
       if (p.masses.empty() || p.masses.back() != plan.targets[t].mass) p.masses.push_back(plan.targets[t].mass);
     }
+    if (!p.pressures.empty()) p.least_pressure = *std::min_element(p.pressures.begin(), p.pressures.end());
     std::sort(p.masses.begin(), p.masses.end());
     p.masses.erase(std::unique(p.masses.begin(), p.masses.end()), p.masses.end());
     out.push_back(std::move(p));
@@ -97,7 +101,8 @@ std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> lai
     l.at_s = mark->at_s;
     for (const int t : p.targets) {
       const TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
-      l.parts.push_back({target.mass, target.role});
+      l.parts.push_back({target.mass, target.role, target.shade, pressure_on(p, t), level_on(p, t)});
+      if (l.parts.back().level == l.level) l.parts.back().level = -1;
     }
     out.push_back(std::move(l));
   }

@@ -32,6 +32,23 @@ constexpr auto kEntries = std::to_array<Entry>({{"mud", check_mud},
                                                 {"pressed too hard early", check_pressed_early}});
 static_assert(kEntries.size() == kChecks);
 
+/// What was found on several shades of one mass is one finding: the heaviest speaks for all.
+std::vector<Finding> by_mass(std::vector<Finding> found) {
+  std::vector<Finding> out;
+  for (Finding& f : found) {
+    const auto known = std::find_if(out.begin(), out.end(),
+                                    [&](const Finding& o) { return o.masses == f.masses && !f.masses.empty(); });
+    if (known == out.end()) {
+      out.push_back(std::move(f));
+      continue;
+    }
+    const double sum = known->weight + f.weight;
+    if (f.weight > known->weight) *known = std::move(f);
+    known->weight = sum;
+  }
+  return out;
+}
+
 }  // namespace
 
 const char* name(Check check) { return kEntries[static_cast<std::size_t>(check)].name; }
@@ -39,7 +56,7 @@ const char* name(Check check) { return kEntries[static_cast<std::size_t>(check)]
 std::vector<Finding> run_check(Check check, const CritiqueInput& input) {
   std::vector<Finding> out = kEntries[static_cast<std::size_t>(check)].function(input);
   for (Finding& f : out) f.check = check;
-  return out;
+  return by_mass(std::move(out));
 }
 
 std::vector<Finding> critique(const CritiqueInput& input) {
@@ -87,11 +104,11 @@ std::optional<PlanOptions> with_alternative(const CritiqueInput& in, int target,
   // What is on the paper cannot be taken off it.
   if (t.laid > 0) return std::nullopt;
   for (const Stack& s : t.alternatives) {
-    if (s.strokes == t.recipe.strokes || !pleases(s)) continue;
+    if (same_strokes(s.strokes, t.recipe.strokes) || !pleases(s)) continue;
     if (colour::ciede2000(s.lab, t.target) > t.recipe.de00 + limits::kWorseBy) continue;
     PlanOptions after = in.options;
-    std::erase_if(after.by_hand, [&](const HandChoice& h) { return h.mass == t.mass && h.role == t.role; });
-    after.by_hand.push_back({t.mass, t.role, s.strokes});
+    std::erase_if(after.by_hand, [&](const HandChoice& h) { return h.mass == t.mass; });
+    after.by_hand.push_back({t.mass, s.strokes});
     return after;
   }
   return std::nullopt;

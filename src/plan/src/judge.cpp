@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 #include <set>
 
 #include "colour/ciede2000.h"
@@ -34,13 +33,29 @@ optics::Ground underpainted(const optics::Ground& ground, const optics::Paramete
   return optics::settle(pile, paint);
 }
 
+constexpr std::size_t kLookedInto = 12;
+
 class Judge {
  public:
   explicit Judge(const ReachInput& in) : in_(in) {
+    const auto cost = [&](std::size_t o) { return target(o).area * target(o).recipe.de00; };
     for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {
       reach_.push_back({reason_of(in.plan->targets[t]), {}});
-      if (reach_[t].why != Why::reached) open_.push_back(t);
+      if (reach_[t].why == Why::reached) continue;
+      // Many shades of a mass are off for one reason: the one that costs most speaks for its part.
+      const TargetPlan& mine = target(t);
+      const auto known = std::find_if(open_.begin(), open_.end(), [&](std::size_t o) {
+        return target(o).mass == mine.mass && target(o).role == mine.role;
+      });
+      if (known == open_.end()) {
+        open_.push_back(t);
+      } else if (cost(t) > cost(*known)) {
+        *known = t;
+      }
     }
+    // What costs the picture most is looked into; the rest is named only.
+    std::stable_sort(open_.begin(), open_.end(), [&](std::size_t p, std::size_t q) { return cost(p) > cost(q); });
+    open_.resize(std::min(open_.size(), kLookedInto));
     for (const std::size_t t : open_) {
       labs_.push_back(target(t).target);
       coats_.insert(target(t).coat);
@@ -85,19 +100,36 @@ class Judge {
     for (std::size_t n = 0; n < open_.size(); ++n) note(n, best[n].first, Remedy::Kind::other_ground, best[n].second);
   }
 
-  void try_sticks(Observer& observer) {
-    if (in_.plan->work) {
-      // The plan's own table of pairs holds every stick worth asking.
-      for (std::size_t n = 0; n < open_.size(); ++n) note_stick(n, *in_.plan->work, open_[n]);
-      return;
+  /// The tray, and for every open target the sticks whose own colour is nearest: only these can help it much.
+  std::vector<int> worth_asking() const {
+    constexpr std::size_t kNearest = 4;
+    std::set<int> out(in_.plan->tray.begin(), in_.plan->tray.end());
+    const auto& sticks = in_.collection->sticks;
+    for (const colour::Lab& lab : labs_) {
+      std::vector<std::pair<double, int>> order;
+      for (std::size_t s = 0; s < sticks.size(); ++s)
+        order.emplace_back(colour::ciede2000(sticks[s].lab, lab), static_cast<int>(s));
+      const std::size_t count = std::min(kNearest, order.size());
+      std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end());
+      for (std::size_t i = 0; i < count; ++i) out.insert(order[i].second);
     }
-    auto table = search_pairs(search(in_.paper->ground), observer);
-    if (!table.ok()) return;
+    return {out.begin(), out.end()};
+  }
+
+  void try_sticks(Observer& observer) {
     TrayWork whole;
+    whole.pool = worth_asking();
+    std::vector<media::Stick> sticks;
+    for (std::size_t n = 0; n < whole.pool.size(); ++n) {
+      sticks.push_back(in_.collection->sticks[static_cast<std::size_t>(whole.pool[n])]);
+      if (std::binary_search(in_.plan->tray.begin(), in_.plan->tray.end(), whole.pool[n]))
+        whole.tray.sticks.push_back(static_cast<int>(n));
+    }
+    SearchInput asked = search(in_.paper->ground);
+    asked.sticks = sticks;
+    auto table = search_pairs(asked, observer);
+    if (!table.ok()) return;
     whole.table = std::move(table).value();
-    whole.pool.resize(in_.collection->sticks.size());
-    std::iota(whole.pool.begin(), whole.pool.end(), 0);
-    whole.tray.sticks = in_.plan->tray;
     for (std::size_t n = 0; n < open_.size(); ++n) note_stick(n, whole, n);
   }
 

@@ -22,6 +22,9 @@ Status check_sticks(const PlanOptions& options, std::size_t sticks) {
     if (p.kind == PassKind::coat && p.stick != -1 && !there(p.stick))
       return bad_value("laid", "names a stick that is not there");
     if (!(p.pressure >= 0 && p.pressure <= 1)) return bad_value("laid", "pressure must be from 0 to 1");
+    for (const LaidPass::Part& part : p.parts) {
+      if (!(part.pressure >= 0 && part.pressure <= 1)) return bad_value("laid", "pressure must be from 0 to 1");
+    }
   }
   return success();
 }
@@ -36,6 +39,9 @@ Status check(const PlanOptions& options, std::size_t sticks) {
   if (options.most_sticks < 1 || options.most_sticks > 60) return bad_value("sticks", "must be from 1 to 60");
   if (options.most_strokes < 1 || options.most_strokes > static_cast<int>(kMostStrokes))
     return bad_value("strokes", "must be from 1 to 4");
+  if (!(options.hand >= 0 && options.hand <= 0.5)) return bad_value("hand", "must be from 0 to 0.5");
+  if (options.wish_passes && *options.wish_passes < 1) return bad_value("passes", "must be at least 1");
+  if (options.wish_minutes && !(*options.wish_minutes >= 5)) return bad_value("time", "must be at least 5 minutes");
   if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
   if (!(options.sitting_minutes >= 15 && options.sitting_minutes <= 600))
     return bad_value("sitting_minutes", "must be from 15 to 600");

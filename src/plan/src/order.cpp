@@ -10,8 +10,8 @@ namespace yd::plan {
 namespace {
 
 bool same_way(const Pass& p, const Pass& q) {
-  return p.kind == PassKind::stroke && q.kind == PassKind::stroke && p.stick == q.stick && p.pressure == q.pressure &&
-         p.technique == q.technique && p.accent == q.accent;
+  return p.kind == PassKind::stroke && q.kind == PassKind::stroke && p.stick == q.stick && p.technique == q.technique &&
+         p.accent == q.accent;
 }
 
 bool disjoint(const std::vector<int>& p, const std::vector<int>& q) {
@@ -22,6 +22,24 @@ std::vector<int> united(const std::vector<int>& p, const std::vector<int>& q) {
   std::vector<int> out;
   std::set_union(p.begin(), p.end(), q.begin(), q.end(), std::back_inserter(out));
   return out;
+}
+
+void join_targets(Pass& p, const Pass& more) {
+  std::vector<int> targets = united(p.targets, more.targets);
+  std::vector<double> pressures;
+  pressures.reserve(targets.size());
+  for (const int t : targets) pressures.push_back(std::max(pressure_on(p, t), pressure_on(more, t)));
+  if (p.level != more.level || !p.levels.empty()) {
+    std::vector<int> levels;
+    levels.reserve(targets.size());
+    for (const int t : targets)
+      levels.push_back(level_on(std::binary_search(p.targets.begin(), p.targets.end(), t) ? p : more, t));
+    p.levels = std::move(levels);
+  }
+  p.targets = std::move(targets);
+  p.pressures = std::move(pressures);
+  p.pressure = std::max(p.pressure, more.pressure);
+  p.least_pressure = std::min(p.least_pressure, more.least_pressure);
 }
 
 /// Jobs that follow each other with one stick in one way become one pass, unless a rule keeps them apart; far before
@@ -61,7 +79,7 @@ class Joiner {
       members_.clear();
     } else {
       Pass& p = passes.back();
-      p.targets = united(p.targets, job.targets);
+      join_targets(p, job);
       p.masses = united(p.masses, job.masses);
       p.minutes += job.minutes;
       p.level = std::min(p.level, job.level);

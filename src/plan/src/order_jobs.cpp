@@ -17,14 +17,10 @@ constexpr int kFixTool = 2'000'000;
 
 /// What makes strokes one job, in the order that is liked best.
 struct JobKey {
-  int accent, level, kind, later, plane;
+  int accent, level, kind, later;
   double value;
-  int stick;
-  double pressure;
-  int technique, underpaint;
-  auto tie() const {
-    return std::tie(accent, level, kind, later, plane, value, stick, pressure, technique, underpaint);
-  }
+  int stick, technique, underpaint;
+  auto tie() const { return std::tie(accent, level, kind, later, value, stick, technique, underpaint); }
   bool operator<(const JobKey& o) const { return tie() < o.tie(); }
 };
 
@@ -33,6 +29,13 @@ class JobMaker {
   explicit JobMaker(const OrderInput& in) : in_(in) {}
 
   std::vector<Pass> make() {
+    for (const TargetPlan& t : in_.targets) {
+      for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
+        Use& use = uses_[way_of(t.recipe.strokes[i])];
+        use.area += t.area;
+        use.on_top = use.on_top && i + 1 == t.recipe.strokes.size();
+      }
+    }
     for (std::size_t t = 0; t < in_.targets.size(); ++t) add_target(static_cast<int>(t));
     std::vector<Pass> out;
     for (auto& [key, pass] : jobs_) {
@@ -56,7 +59,6 @@ class JobMaker {
     const subject::Mass& mass = mass_of(t);
     JobKey k{};
     k.later = in_.course == Course::features_first && !mass.focal ? 1 : 0;
-    k.plane = static_cast<int>(mass.plane);
     k.stick = -1;
     k.underpaint = -1;
     return k;
@@ -68,14 +70,14 @@ class JobMaker {
     const bool fixed = state_after(in_.laid, index, static_cast<int>(in_.laid.size())).fixed;
     for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
       const bool already = fixed && i == static_cast<std::size_t>(t.laid);
-      if (t.recipe.strokes[i].fix_first && !already) add_fix(t, index, static_cast<int>(i));
-      add_stroke(t, index, static_cast<int>(i));
+      if (t.recipe.strokes[i].fix_first && !already) add_fix(t, index, t.recipe.strokes[i].level);
+      add_stroke(t, index, t.recipe.strokes[i]);
     }
   }
 
   void add_coat(const TargetPlan& t, int index) {
     JobKey k = key_of(t);
-    k.plane = k.later = 0;  // a coat is one pass over all its masses
+    k.later = 0;  // a coat is one pass over all its masses
     k.underpaint = t.coat;
     k.kind = -2;
     Pass& p = jobs_[k];
@@ -91,7 +93,7 @@ class JobMaker {
 
   void add_fix(const TargetPlan& t, int index, int level) {
     JobKey k = key_of(t);
-    k.plane = k.later = 0;
+    k.later = 0;
     k.level = level;
     k.kind = -1;
     Pass& p = jobs_[k];
@@ -102,25 +104,25 @@ class JobMaker {
     p.targets.push_back(index);
   }
 
-  void add_stroke(const TargetPlan& t, int index, int level) {
-    const Stroke& s = t.recipe.strokes[static_cast<std::size_t>(level)];
+  void add_stroke(const TargetPlan& t, int index, const Stroke& s) {
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(s.stick)];
-    const bool top = static_cast<std::size_t>(level) + 1 == t.recipe.strokes.size();
+    const Use& use = uses_[way_of(s)];
     JobKey k = key_of(t);
-    k.accent = top && t.role == subject::Role::light && t.area < kAccentArea && stick.lab.l >= kAccentLight ? 1 : 0;
-    k.level = level;
+    k.accent = use.on_top && use.area < kAccentArea && stick.lab.l >= kAccentLight ? 1 : 0;
+    k.level = s.level;
     const bool lights_first = in_.rules[static_cast<std::size_t>(t.mass)].school == School::light_coat;
     k.value = lights_first ? -stick.lab.l : stick.lab.l;
     k.stick = s.stick;
-    k.pressure = s.pressure;
     k.technique = static_cast<int>(s.technique);
     Pass& p = jobs_[k];
     p.stick = s.stick;
-    p.pressure = s.pressure;
+    p.least_pressure = p.targets.empty() ? s.pressure : std::min(p.least_pressure, s.pressure);
+    p.pressure = p.targets.empty() ? s.pressure : std::max(p.pressure, s.pressure);
     p.technique = s.technique;
-    p.level = level;
+    p.level = s.level;
     p.accent = k.accent == 1;
     p.targets.push_back(index);
+    p.pressures.push_back(s.pressure);
   }
 
   void finish(Pass& p) const {
@@ -137,7 +139,16 @@ class JobMaker {
     p.minutes = minutes_for(p, area * in_.sheet_cm2, in_.sticks);
   }
 
+  /// All that is laid of one stick in one way at one level.
+  struct Use {
+    double area = 0;
+    bool on_top = true;
+  };
+  using Way = std::tuple<int, int, int>;
+  static Way way_of(const Stroke& s) { return {s.level, s.stick, static_cast<int>(s.technique)}; }
+
   const OrderInput& in_;
+  std::map<Way, Use> uses_;
   std::map<JobKey, Pass> jobs_;
 };
 

@@ -161,7 +161,7 @@ class Ties {
   bool is_top(std::size_t i, int m) const {
     return std::any_of(job(i).targets.begin(), job(i).targets.end(), [&](int t) {
       const TargetPlan& target = in_.targets[static_cast<std::size_t>(t)];
-      return target.mass == m && static_cast<std::size_t>(job(i).level) + 1 == target.recipe.strokes.size();
+      return target.mass == m && !target.recipe.strokes.empty() && job(i).level == target.recipe.strokes.back().level;
     });
   }
 

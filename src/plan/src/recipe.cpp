@@ -1,5 +1,6 @@
 #include "plan/recipe.h"
 
+#include <algorithm>
 #include <array>
 
 #include "colour/ciede2000.h"
@@ -7,6 +8,12 @@
 namespace yd::plan {
 
 const char* name(Technique technique) { return technique == Technique::laid ? "laid" : "rubbed"; }
+
+bool same_strokes(std::span<const Stroke> p, std::span<const Stroke> q) {
+  return std::equal(p.begin(), p.end(), q.begin(), q.end(), [](const Stroke& s, const Stroke& t) {
+    return s.stick == t.stick && s.pressure == t.pressure && s.technique == t.technique && s.fix_first == t.fix_first;
+  });
+}
 
 optics::Pile build(const optics::Ground& ground, const optics::Parameters& parameters,
                    std::span<const media::Stick> sticks, std::span<const Stroke> strokes) {

@@ -65,66 +65,6 @@ class StackMaker {
   std::map<int, optics::Pigment> pigments_;
 };
 
-/// What two strokes must share to be one pass.
-using PassKey = std::tuple<int, int, int, double, int>;
-
-std::vector<PassKey> keys(const Stack& stack, int plane) {
-  std::vector<PassKey> out;
-  int coat = 0;
-  for (const Stroke& s : stack.strokes)
-    out.emplace_back(coat++, plane, s.stick, s.pressure, static_cast<int>(s.technique));
-  return out;
-}
-
-struct Option {
-  std::size_t stack;
-  double cost;
-};
-
-std::vector<Option> options_for(const StackChoice& in, std::size_t t) {
-  const std::span<const Stack> stacks = in.stacks[in.group[t]];
-  const colour::Lab& target = in.targets[t].target;
-  const StackRules& rules = in.rules[static_cast<std::size_t>(in.targets[t].mass)];
-  std::vector<float> l;
-  std::vector<float> a;
-  std::vector<float> b;
-  for (const Stack& s : stacks) {
-    l.push_back(static_cast<float>(s.lab.l));
-    a.push_back(static_cast<float>(s.lab.a));
-    b.push_back(static_cast<float>(s.lab.b));
-  }
-  std::vector<float> difference(stacks.size());
-  colour::ciede2000_bulk(l.data(), a.data(), b.data(), stacks.size(), target, difference.data());
-  std::vector<Option> all;
-  for (std::size_t i = 0; i < stacks.size(); ++i) {
-    const double price = stack_price(stacks[i]) + school_price(rules, stacks[i].strokes, in.sticks, target);
-    all.push_back({i, difference[i] + price});
-  }
-  std::sort(all.begin(), all.end(),
-            [](const Option& p, const Option& q) { return std::tie(p.cost, p.stack) < std::tie(q.cost, q.stack); });
-  const auto end =
-      std::find_if(all.begin(), all.end(), [&](const Option& o) { return o.cost > all.front().cost + kWorthKeeping; });
-  all.erase(end, all.end());
-  return all;
-}
-
-/// How often each pass is asked for.
-class PassCount {
- public:
-  void add(const std::vector<PassKey>& keys, int by) {
-    for (const PassKey& k : keys) count_[k] += by;
-  }
-  double price_of(const std::vector<PassKey>& keys) const {
-    return kPassPrice * static_cast<double>(std::count_if(keys.begin(), keys.end(), [&](const PassKey& k) {
-             const auto found = count_.find(k);
-             return found == count_.end() || found->second == 0;
-           }));
-  }
-
- private:
-  std::map<PassKey, int> count_;
-};
-
 }  // namespace
 
 double nearest_difference(std::span<const Stack> stacks, const colour::Lab& target, std::size_t strokes) {
@@ -151,40 +91,6 @@ std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tra
   std::vector<Stack> out;
   for (auto& part : parts) std::move(part.begin(), part.end(), std::back_inserter(out));
   return out;
-}
-
-std::vector<std::size_t> choose_stacks(const StackChoice& in) {
-  const auto& targets = in.targets;
-  const auto stack = [&](std::size_t t, std::size_t i) -> const Stack& { return in.stacks[in.group[t]][i]; };
-  std::vector<std::vector<Option>> options(targets.size());
-  tbb::parallel_for(std::size_t{0}, targets.size(), [&](std::size_t t) { options[t] = options_for(in, t); });
-  const auto plane_of = [&](std::size_t t) {
-    return static_cast<int>(in.masses[static_cast<std::size_t>(targets[t].mass)].plane);
-  };
-  std::vector<std::size_t> chosen;
-  PassCount passes;
-  for (std::size_t t = 0; t < targets.size(); ++t) {
-    chosen.push_back(options[t].front().stack);
-    passes.add(keys(stack(t, chosen[t]), plane_of(t)), 1);
-  }
-  constexpr int kMostRounds = 20;
-  bool changed = true;
-  for (int round = 0; changed && round < kMostRounds; ++round) {
-    changed = false;
-    for (std::size_t t = 0; t < targets.size(); ++t) {
-      passes.add(keys(stack(t, chosen[t]), plane_of(t)), -1);
-      std::size_t best = chosen[t];
-      double least = 1e9;
-      for (const Option& o : options[t]) {
-        const double cost = o.cost + passes.price_of(keys(stack(t, o.stack), plane_of(t)));
-        if (cost < least - 1e-9) least = cost, best = o.stack;
-      }
-      changed = changed || best != chosen[t];
-      chosen[t] = best;
-      passes.add(keys(stack(t, best), plane_of(t)), 1);
-    }
-  }
-  return chosen;
 }
 
 }  // namespace yd::plan

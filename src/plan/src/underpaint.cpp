@@ -121,9 +121,9 @@ WashKind wash_of(CoatMedium m) {
 }
 
 /// Lays the coat on a fresh sheet.
-class Layer {
+class CoatLayer {
  public:
-  Layer(const media::Paper& paper, std::span<const media::Stick> sticks, const optics::Parameters& parameters)
+  CoatLayer(const media::Paper& paper, std::span<const media::Stick> sticks, const optics::Parameters& parameters)
       : paper_(paper), sticks_(sticks), parameters_(parameters) {}
 
   void lay(Coat& coat) const {
@@ -317,7 +317,7 @@ colour::Lab coat_colour(CoatColours colours, const colour::Lab& mean) {
 
 void lay(Coat& coat, const media::Paper& paper, std::span<const media::Stick> sticks,
          const optics::Parameters& parameters) {
-  Layer(paper, sticks, parameters).lay(coat);
+  CoatLayer(paper, sticks, parameters).lay(coat);
 }
 
 Result<std::vector<Coat>> make_coats(const UnderpaintOptions& options, std::span<const subject::Mass> masses,
@@ -325,7 +325,7 @@ Result<std::vector<Coat>> make_coats(const UnderpaintOptions& options, std::span
                                      const optics::Parameters& parameters) {
   std::vector<Cluster> clusters = gather(options, masses, paper);
   draw_together(clusters);
-  const Layer layer(paper, sticks, parameters);
+  const CoatLayer layer(paper, sticks, parameters);
   std::vector<Coat> out;
   for (Cluster& c : clusters) {
     if (!bears(paper, c.how.medium))

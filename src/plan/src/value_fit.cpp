@@ -80,9 +80,9 @@ ValueRange reachable_range(const optics::Ground& ground, std::span<const media::
 ValueRange range_of(std::span<const subject::Mass> masses) {
   ValueRange out{100, 0};
   for (const subject::Mass& m : masses) {
-    for (const subject::Target& t : m.targets) {
-      out.dark = std::min(out.dark, t.lab.l);
-      out.light = std::max(out.light, t.lab.l);
+    for (const subject::Shade& s : m.shades) {
+      out.dark = std::min(out.dark, s.lab.l);
+      out.light = std::max(out.light, s.lab.l);
     }
   }
   return out.dark <= out.light ? out : ValueRange{};
@@ -92,8 +92,11 @@ double fit_lightness(double l, Fit fit, const ValueRange& from, const ValueRange
   const double dark = std::max(from.dark, reach.dark);
   const double light = std::min(from.light, reach.light);
   if (fit == Fit::compress && dark < light) return between(l, from.dark, from.light, dark, light);
-  if (fit == Fit::anchor_lights && l < kPivot && dark < kPivot) return between(l, from.dark, kPivot, dark, kPivot);
-  if (fit == Fit::anchor_darks && l > kPivot && light > kPivot) return between(l, kPivot, from.light, kPivot, light);
+  // What cannot be reached is drawn together with a quarter as much again of what can: the rest stays as it is seen.
+  const double low = std::min(kPivot, dark + 0.25 * (dark - from.dark));
+  const double high = std::max(kPivot, light - 0.25 * (from.light - light));
+  if (fit == Fit::anchor_lights && l < low && dark < low) return between(l, from.dark, low, dark, low);
+  if (fit == Fit::anchor_darks && l > high && light > high) return between(l, high, from.light, high, light);
   return l;
 }
 

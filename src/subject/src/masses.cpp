@@ -172,6 +172,40 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions) 
   return masses;
 }
 
+std::vector<std::pair<int, int>> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses) {
+  constexpr double kStep = 2.2;          // CIE 1976 across the border up to which it is no edge
+  constexpr double kReach = 0.006;       // of the longer side, to either side of the border
+  constexpr double kLeastBorder = 0.06;  // of the longer side
+  const auto n = static_cast<std::size_t>(masses);
+  const int side = std::max(image.width, image.height);
+  const int reach = std::max(1, static_cast<int>(std::lround(kReach * side)));
+  std::vector<double> step(n * n);
+  std::vector<double> length(n * n);
+  const auto cross = [&](int x, int y, int dx, int dy) {
+    const std::size_t p = labels.at(x, y);
+    const std::size_t q = labels.at(x + dx, y + dy);
+    if (p == q) return;
+    const colour::LabPixel& a = image.at(std::max(0, x - dx * reach), std::max(0, y - dy * reach));
+    const colour::LabPixel& b =
+        image.at(std::min(image.width - 1, x + dx * reach), std::min(image.height - 1, y + dy * reach));
+    const std::size_t at = std::min(p, q) * n + std::max(p, q);
+    step[at] += std::sqrt((a.l - b.l) * (a.l - b.l) + (a.a - b.a) * (a.a - b.a) + (a.b - b.b) * (a.b - b.b));
+    length[at] += 1;
+  };
+  for (int y = 0; y + 1 < labels.height; ++y) {
+    for (int x = 0; x + 1 < labels.width; ++x) cross(x, y, 1, 0), cross(x, y, 0, 1);
+  }
+  std::vector<std::pair<int, int>> out;
+  for (std::size_t p = 0; p < n; ++p) {
+    for (std::size_t q = p + 1; q < n; ++q) {
+      const double border = length[p * n + q];
+      if (border >= kLeastBorder * side && step[p * n + q] < kStep * border)
+        out.emplace_back(static_cast<int>(p), static_cast<int>(q));
+    }
+  }
+  return out;
+}
+
 std::vector<EdgeKind> guess_edges(const LabImage& image, const LabelImage& labels, int masses) {
   constexpr double kHardShare = 0.5;
   const int near = std::max(1, static_cast<int>(std::lround(0.002 * std::max(image.width, image.height))));

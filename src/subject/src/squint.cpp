@@ -5,6 +5,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "mat_view.h"
+#include "subject/shades.h"
 
 namespace yd::subject {
 namespace {
@@ -46,6 +47,18 @@ LabImage squint(const LabImage& image, double strength) {
   const int radius = std::max(1, static_cast<int>(std::lround(strength * std::max(image.width, image.height) / 60.0)));
   const double keep = 20 + 180 * strength;  // variance in L* below which detail is smoothed
   return from_mat(guided(lightness(image), view(image), radius, keep));
+}
+
+LabImage soften(const LabImage& image) {
+  constexpr double kReach = 0.0065;  // of the longer side: windows of some 5 mm on a sheet of 400 mm
+  constexpr double kKeep = 6;        // variance in a channel below which detail is smoothed
+  const int radius = std::max(1, static_cast<int>(std::lround(kReach * std::max(image.width, image.height))));
+  const cv::Mat p = view(image);
+  const cv::Mat mean = box(p, radius);
+  const cv::Mat variance = box(p.mul(p), radius) - mean.mul(mean);
+  const cv::Mat a = variance / (variance + cv::Scalar::all(kKeep));
+  const cv::Mat b = mean - a.mul(mean);
+  return from_mat(box(a, radius).mul(p) + box(b, radius));
 }
 
 LabImage shrink(const LabImage& image, int long_side) {

@@ -22,6 +22,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   }
   s.labels = enlarge(state.regions.labels, s.image.width, s.image.height);
   s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});
+  s.shade = find_shades(s.softened, s.labels, s.masses);
   const auto edges = guess_edges(s.image, s.labels, state.regions.count);
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
     const MassWords& words = state.words[m];
@@ -43,6 +44,7 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   Subject s;
   observer.progress(0.0, "squinting");
   s.squinted = squint(image, options.squint);
+  s.softened = soften(image);
   s.image = std::move(image);
   if (observer.cancelled()) return cancelled;
   observer.progress(0.4, "finding masses");

@@ -20,8 +20,8 @@ struct BoardMap {
 /// The long side of the picture on paper that the grain is drawn for, millimetres.
 inline constexpr double kPictureSide_mm = 400.0;
 
-/// Strata follow a noise as coarse as the paper's grain, each over an equal share of the area. Parts of a mass meet
-/// along a broken, slightly hatched edge, as strokes do. Deterministic.
+/// Strata follow a noise as coarse as the paper's grain, each over an equal share of the area. Shades of a mass meet
+/// along broken edges, as strokes do; masses with a soft edge fade into each other. Deterministic.
 BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper);
 
 /// Screen colours of each target, stratum by stratum.

@@ -33,6 +33,8 @@ PassWords words_of(const PlanView& planned, int pass);
 
 /// "light", "middle" or "firm".
 QString pressure_words(double pressure);
+/// "light to firm".
+QString pressure_words(double least, double greatest);
 
 /// Sticks of the tray by their place in it: from dark to light.
 std::vector<int> tray_by_place(const PlanView& planned);

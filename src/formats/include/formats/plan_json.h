@@ -20,6 +20,9 @@ void add_reach(nlohmann::json& plan_json, const plan::Plan& plan, const std::vec
 void add_lights(nlohmann::json& plan_json, const plan::Plan& plan, const media::Paper& paper,
                 const media::Collection& collection, const optics::Parameters& parameters);
 
+/// To a whole number of parts of one: the quotient prints short where the product of a step would not.
+double rounded(double value, double parts = 1e4);
+nlohmann::json figure_to_json(const board::Figure& figure);
 nlohmann::json lab_to_json(const colour::Lab& lab);
 
 }  // namespace yd::formats

@@ -53,9 +53,10 @@ struct ReachInput {
   PlanOptions options;
 };
 
-/// For every target of the plan, in its order, why it is out of reach and what would help. Each remedy is worked out
-/// with the real model: three strokes, a gouache underpainting of the target's own colour (where the paper bears it),
-/// rubbing, every other paper, every other stick of the collection. Errors: `cancelled`.
+/// For every target of the plan, in its order, why it is out of reach; for those that cost the picture most, one for
+/// each part of a mass, also what would help. Each remedy is worked out with the real model: three strokes, a gouache
+/// underpainting of the target's own colour (where the paper bears it), rubbing, every other paper, the sticks of the
+/// collection whose own colour is nearest. Errors: `cancelled`.
 Result<std::vector<Reach>> judge_reach(const ReachInput& input, Observer& observer);
 
 }  // namespace yd::plan

@@ -13,10 +13,9 @@
 
 namespace yd::plan {
 
-/// A recipe the artist chose for one part of a mass, instead of the planner's.
+/// Layers the artist chose for a mass instead of the planner's; the pressures are found shade by shade.
 struct HandChoice {
   int mass = 0;
-  subject::Role role = subject::Role::middle;
   std::vector<Stroke> strokes;
   bool operator==(const HandChoice&) const = default;
 };
@@ -33,6 +32,9 @@ struct LaidPass {
   struct Part {
     int mass = 0;
     subject::Role role = subject::Role::middle;
+    int shade = -1;       ///< of the mass; -1: all of the role (plans made before masses had shades)
+    double pressure = 0;  ///< 0: that of the pass
+    int level = -1;       ///< layer of its mass; -1: that of the pass
     bool operator==(const Part&) const = default;
   };
   PassKind kind = PassKind::stroke;
@@ -65,8 +67,11 @@ struct PlanOptions {
   std::optional<School> school;  ///< none: as advised for subject and media
   Manner manner = Manner::either;
   Course course = Course::far_to_near;
-  std::vector<MassWay> ways;  ///< other schools or manners for single masses
-  int most_strokes = 2;       ///< in one stack, 1 to 4; a school that needs more takes it
+  std::vector<MassWay> ways;           ///< other schools or manners for single masses
+  int most_strokes = 3;                ///< layers of one mass, 1 to 4; a school that needs more takes it
+  double hand = 0.15;                  ///< how far off a pressure is, as a share of it: 0 (a machine) to 0.5 (shaky)
+  std::optional<int> wish_passes;      ///< about how many passes, at least 1
+  std::optional<double> wish_minutes;  ///< how long the work may take, at least 5
   std::vector<HandChoice> by_hand;
   /// Darks that no stick reaches are drawn together, lights stay: an unreachable target helps nobody.
   Fit fit = Fit::anchor_lights;

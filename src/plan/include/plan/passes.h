@@ -10,13 +10,14 @@
 
 namespace yd::plan {
 
-/// One target with the recipe chosen for it.
+/// One shade of a mass with the recipe chosen for it: the layers of its mass at the pressures it needs.
 struct TargetPlan {
-  int mass = 0;  ///< index into the subject's masses
-  subject::Role role = subject::Role::middle;
-  colour::Lab target;  ///< to be reached: the subject's colour after the fit of its values
-  colour::Lab seen;    ///< as the subject has it
-  int coat = -1;       ///< the underpainting below, an index into the plan's coats; -1: bare paper
+  int mass = 0;                                ///< index into the subject's masses
+  int shade = 0;                               ///< index into the mass's shades
+  subject::Role role = subject::Role::middle;  ///< part of the mass it lies in
+  colour::Lab target;                          ///< to be reached: the subject's colour after the fit of its values
+  colour::Lab seen;                            ///< as the subject has it
+  int coat = -1;  ///< the underpainting below, an index into the plan's coats; -1: bare paper
   double area = 0;
   Recipe recipe;
   std::vector<Stack>
@@ -33,14 +34,17 @@ const char* name(PassKind kind);
 struct Pass {
   int number = 0;  ///< 1 ..
   PassKind kind = PassKind::stroke;
-  int stick = -1;  ///< -1: mixed paint, or fixative
-  double pressure = 1;
+  int stick = -1;                 ///< -1: mixed paint, or fixative
+  double pressure = 1;            ///< the greatest
+  double least_pressure = 1;      ///< where it is used at all
+  std::vector<double> pressures;  ///< of each target; empty: the same all over
   Technique technique = Technique::laid;
-  int level = 0;         ///< 0: on the ground, 1: over the first strokes …; of a fix, the strokes that follow it
-  int underpaint = -1;   ///< of a coat: index into the plan's coats
-  bool accent = false;   ///< a highlight or a small bright spot
-  bool laid = false;     ///< done already, when the plan was made
-  bool skipped = false;  ///< and left out
+  int level = 0;            ///< 0: on the ground, 1: over the first strokes …; of a fix, the strokes that follow it
+  std::vector<int> levels;  ///< of each target, where one pass serves layers of several levels; empty: all `level`
+  int underpaint = -1;      ///< of a coat: index into the plan's coats
+  bool accent = false;      ///< a highlight or a small bright spot
+  bool laid = false;        ///< done already, when the plan was made
+  bool skipped = false;     ///< and left out
   subject::Plane plane = subject::Plane::middle;  ///< the furthest of its masses
   std::vector<int> targets;                       ///< indices into the targets, rising
   std::vector<int> masses;                        ///< indices into the masses, rising, once each
@@ -50,6 +54,35 @@ struct Pass {
   double start_minute = 0;                        ///< from the beginning of the work, drying included
   double wait_minutes = 0;                        ///< before it, for something to dry
 };
+
+/// The pressure of a pass on one of its targets.
+double pressure_on(const Pass& pass, int target);
+/// The layer of the target's mass that the pass lays there.
+int level_on(const Pass& pass, int target);
+
+/// What a pass does to one mass.
+struct PassPart {
+  int mass = 0;
+  double area = 0;                 ///< share of the picture that it touches
+  double share = 0;                ///< of the mass
+  double least = 1, greatest = 0;  ///< pressures
+};
+/// Mass by mass, rising.
+std::vector<PassPart> parts_of(const Pass& pass, std::span<const TargetPlan> targets);
+/// Share of the picture that a pass touches.
+double area_of(const Pass& pass, std::span<const TargetPlan> targets);
+
+/// One layer of a mass, over all its shades.
+struct MassLayer {
+  Stroke stroke;       ///< at its greatest pressure; fix_first where it is on most of it
+  double least = 1;    ///< pressure
+  double share = 0;    ///< of the mass that it touches
+  double towards = 0;  ///< below 0: firmer where the mass is dark, above: where it is light; L* per pressure
+};
+/// The layers of a mass from the paper upwards.
+std::vector<MassLayer> layers_of(std::span<const TargetPlan> targets, int mass);
+/// For the dark, middle and light of a mass, as far as it has them, the shade with most area: indices of targets.
+std::vector<int> representatives(std::span<const TargetPlan> targets, int mass);
 
 /// What makes a pass the same one after the plan is made again: for orders by hand and marks.
 std::string signature(const Pass& pass);

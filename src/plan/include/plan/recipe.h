@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <span>
 #include <vector>
 
@@ -12,6 +13,7 @@
 namespace yd::plan {
 
 enum class Technique { laid, rubbed };
+inline constexpr std::array kAllTechniques{Technique::laid, Technique::rubbed};
 const char* name(Technique technique);
 
 /// One application of one stick. Rubbed: rubbed in at once, with whatever is loose below.
@@ -20,8 +22,12 @@ struct Stroke {
   double pressure = 1;  ///< 0 to 1
   Technique technique = Technique::laid;
   bool fix_first = false;  ///< what lies below is fixed, and dry, before this stroke
+  int level = 0;           ///< layer of the mass it belongs to, from the paper upwards
   bool operator==(const Stroke&) const = default;
 };
+
+/// Whether two piles of strokes are the same on the paper, whatever level each stroke belongs to.
+bool same_strokes(std::span<const Stroke> p, std::span<const Stroke> q);
 
 /// Strokes from the paper upwards, and what they come to.
 struct Recipe {

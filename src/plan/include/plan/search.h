@@ -47,6 +47,7 @@ class PairTable {
 
  private:
   friend class PairSearch;
+  friend class LayerSearch;
   std::size_t at(std::size_t target, std::size_t first, std::size_t second) const {
     return (first * targets_ + target) * sticks_ + second;
   }

@@ -32,7 +32,8 @@ ValueRange reachable_range(const optics::Ground& ground, std::span<const media::
 /// Of all targets of all masses.
 ValueRange range_of(std::span<const subject::Mass> masses);
 
-/// Where the anchored and the moved half meet.
+/// Values that can be reached are moved only a quarter as far inside the reach as what cannot be reached lies outside
+/// it, and never beyond this L*.
 inline constexpr double kPivot = 50;
 /// L* after the fit: continuous, never falling, unchanged where `from` lies inside `reach`.
 double fit_lightness(double l, Fit fit, const ValueRange& from, const ValueRange& reach);

@@ -31,6 +31,13 @@ struct Target {
   double area = 0;  ///< share of the picture, 0 to 1
 };
 
+/// One of the colours a mass is made of, and how much of the picture it stands for.
+struct Shade {
+  colour::Lab lab;
+  double area = 0;           ///< share of the picture, 0 to 1
+  Role role = Role::middle;  ///< part of the mass it lies in
+};
+
 /// A connected area read as one shape.
 struct Mass {
   int id = 0;        ///< label in the mass map, 0 ..
@@ -47,6 +54,7 @@ struct Mass {
   double dark_below = 0;  ///< L* under which a pixel counts as the dark of the mass
   double light_above = 100;
   std::vector<Target> targets;  ///< dark to light; a flat mass has the middle only
+  std::vector<Shade> shades;    ///< dark to light; what it is painted to
 };
 
 /// Masses narrower than this in L* (90th less 10th percentile) are one flat colour.
@@ -62,6 +70,10 @@ std::vector<EdgeKind> guess_edges(const LabImage& image, const LabelImage& label
 
 /// Length of the border two masses share, in pixels of the map: row-major, masses x masses, 0 on the diagonal.
 std::vector<double> shared_borders(const LabelImage& labels, std::size_t masses);
+
+/// Pairs of masses that are bands of one gradient: they share a border of some length across which the colour hardly
+/// steps. `image`: smooth, at the size of the labels.
+std::vector<std::pair<int, int>> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses);
 
 /// The part of its mass a lightness belongs to.
 Role role_at(const Mass& mass, double l);

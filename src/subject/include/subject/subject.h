@@ -1,10 +1,12 @@
 #pragma once
 
+#include <cstdint>
 #include <vector>
 
 #include "subject/edits.h"
 #include "subject/masses.h"
 #include "subject/regions.h"
+#include "subject/shades.h"
 #include "support/observer.h"
 #include "support/result.h"
 
@@ -19,9 +21,11 @@ struct ReadOptions {
 
 /// Everything read from the picture.
 struct Subject {
-  LabImage image;     ///< working image
-  LabImage squinted;  ///< the same size, only masses left
-  LabelImage labels;  ///< the mass of each pixel of the working image
+  LabImage image;            ///< working image
+  LabImage squinted;         ///< the same size, only masses left
+  LabImage softened;         ///< the same size, as a hand can follow it
+  LabelImage labels;         ///< the mass of each pixel of the working image
+  Grid<std::uint8_t> shade;  ///< of each pixel, by its place in its mass
   std::vector<Mass> masses;
   LabImage small;       ///< squinted, at the size masses are found and edited at
   Regions found;        ///< masses before any edit, at that size

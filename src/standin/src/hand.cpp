@@ -1,0 +1,117 @@
+#include "standin/hand.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <numbers>
+
+#include "colour/ciede2000.h"
+#include "support/random.h"
+
+namespace yd::standin {
+namespace {
+
+constexpr double kLeast = 0.02;  // a stroke that is made at all leaves something
+
+/// Box and Muller's (1958).
+double normal(Random& random) {
+  const double u = 1 - random.uniform();
+  return std::sqrt(-2 * std::log(u)) * std::cos(2 * std::numbers::pi * random.uniform());
+}
+
+int mass_of(const plan::Plan& plan, int target) { return plan.targets[static_cast<std::size_t>(target)].mass; }
+
+/// The plan's pass with all its pressures times a factor.
+plan::Pass with_factor(plan::Pass pass, double factor) {
+  for (double& p : pass.pressures) p = std::clamp(p * factor, kLeast, 1.0);
+  return pass;
+}
+
+/// Mean CIEDE2000 to the fitted colours over the targets of one pass, times their area.
+double difference(const plan::Plan& plan, const plan::Pass& pass, const RehearsalInput& in) {
+  double sum = 0;
+  const int all = static_cast<int>(plan.passes.size());
+  for (const int t : pass.targets) {
+    const plan::TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
+    const optics::Pile pile = plan::pile_after(plan, t, all, *in.paper, in.collection->sticks, *in.parameters);
+    const optics::Look look = optics::look(plan::shade(pile, *in.parameters, in.collection->sticks));
+    sum += target.area * colour::ciede2000(look.lab, target.target);
+  }
+  return sum;
+}
+
+std::vector<Delicate> delicate_passes(const RehearsalInput& in, double off) {
+  std::vector<Delicate> out;
+  plan::Plan tried = *in.plan;
+  for (std::size_t i = 0; i < tried.passes.size(); ++i) {
+    const plan::Pass planned = tried.passes[i];
+    if (planned.kind != plan::PassKind::stroke || planned.skipped) continue;
+    const double well = difference(tried, planned, in);
+    double badly = 0;
+    for (const double factor : {1 - off, 1 + off}) {
+      tried.passes[i] = with_factor(planned, factor);
+      badly += 0.5 * difference(tried, planned, in);
+    }
+    tried.passes[i] = planned;
+    out.push_back({static_cast<int>(i), badly - well});
+  }
+  std::stable_sort(out.begin(), out.end(), [](const Delicate& p, const Delicate& q) { return p.costs > q.costs; });
+  return out;
+}
+
+}  // namespace
+
+plan::Plan painted_by(const plan::Plan& plan, const Hand& hand) {
+  Random random(hand.seed);
+  plan::Plan out = plan;
+  for (plan::Pass& pass : out.passes) {
+    if (pass.kind != plan::PassKind::stroke || pass.skipped) continue;
+    std::map<int, double> factor;  // of each mass: a hand is off all over a place, not speck by speck
+    for (const int m : pass.masses) {
+      const bool forgotten = random.uniform() < hand.forgets;
+      const double by = 1 + hand.off * normal(random);
+      factor[m] = forgotten ? 0 : std::max(0.1, by);
+    }
+    plan::Pass done = pass;
+    done.targets.clear();
+    done.pressures.clear();
+    for (const int t : pass.targets) {
+      const double by = factor[mass_of(plan, t)];
+      if (by <= 0) continue;
+      done.targets.push_back(t);
+      done.pressures.push_back(std::clamp(plan::pressure_on(pass, t) * by, kLeast, 1.0));
+    }
+    pass = std::move(done);
+  }
+  return out;
+}
+
+board::BoardImage board_by(const RehearsalInput& in, const board::BoardMap& map, const Hand& hand) {
+  const plan::Plan painted = painted_by(*in.plan, hand);
+  const int all = static_cast<int>(painted.passes.size());
+  return board::render(map, board::palette_after(painted, all, *in.paper, *in.collection, *in.parameters));
+}
+
+Result<Rehearsal> rehearse(const RehearsalInput& in, const Hand& hand, int painters, Observer& observer) {
+  if (painters < 1 || painters > 1000) return bad_value("painters", "must be from 1 to 1000");
+  if (!(hand.off >= 0 && hand.off <= 0.5)) return bad_value("hand", "must be from 0 to 0.5");
+  if (!(hand.forgets >= 0 && hand.forgets <= 1)) return bad_value("forgets", "must be from 0 to 1");
+  Rehearsal out;
+  const board::BoardMap map = board::make_map(*in.subject, *in.plan, *in.paper);
+  out.planned = board::as_seen(*in.subject, board_by(in, map, {0, 0, hand.seed}), in.long_side_mm);
+  for (int n = 0; n < painters; ++n) {
+    if (observer.cancelled()) return Error{Error::Code::cancelled, "rehearsal", "stopped"};
+    Hand mine = hand;
+    mine.seed += static_cast<std::uint64_t>(n);
+    out.painters.push_back(board::as_seen(*in.subject, board_by(in, map, mine), in.long_side_mm));
+    out.mean += out.painters.back().mean / painters;
+    observer.progress(static_cast<double>(n + 1) / (painters + 1), "painting");
+  }
+  for (const board::Figure& f : out.painters) out.spread += (f.mean - out.mean) * (f.mean - out.mean) / painters;
+  out.spread = std::sqrt(out.spread);
+  out.delicate = delicate_passes(in, hand.off);
+  observer.progress(1, "painted");
+  return out;
+}
+
+}  // namespace yd::standin

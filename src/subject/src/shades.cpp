@@ -1,0 +1,191 @@
+#include "subject/shades.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "colour/din99o.h"
+
+namespace yd::subject {
+namespace {
+
+using colour::Din99o;
+using Vector = std::array<double, 3>;
+
+constexpr double kFineEnough = 1.3;  // scatter within a shade, DIN99o, that a hand does not tell apart
+constexpr int kSampleSide = 470;     // long side of the grid of pixels that are grouped
+constexpr int kSettlings = 5;        // of moving colours to the nearest group
+
+Vector vector(const Din99o& p) { return {p.l, p.a, p.b}; }
+Din99o even(const colour::LabPixel& p) { return colour::to_din99o({p.l, p.a, p.b}); }
+
+struct Sample {
+  Din99o even;
+  colour::LabPixel lab;
+};
+
+/// Colours that are one shade.
+struct Group {
+  std::vector<std::size_t> members;
+  Vector mean{};
+  double scatter = 0;  // sum of squared distances from the mean
+
+  void measure(const std::vector<Sample>& all) {
+    mean = {};
+    scatter = 0;
+    for (const std::size_t i : members) {
+      const Vector v = vector(all[i].even);
+      for (std::size_t k = 0; k < 3; ++k) mean[k] += v[k] / static_cast<double>(members.size());
+    }
+    for (const std::size_t i : members) {
+      const Vector v = vector(all[i].even);
+      for (std::size_t k = 0; k < 3; ++k) scatter += (v[k] - mean[k]) * (v[k] - mean[k]);
+    }
+  }
+
+  /// The direction of largest scatter, by repeated multiplication with the covariance.
+  Vector axis(const std::vector<Sample>& all) const {
+    std::array<Vector, 3> covariance{};
+    for (const std::size_t i : members) {
+      const Vector v = vector(all[i].even);
+      for (std::size_t r = 0; r < 3; ++r) {
+        for (std::size_t c = 0; c < 3; ++c) covariance[r][c] += (v[r] - mean[r]) * (v[c] - mean[c]);
+      }
+    }
+    Vector out{1, 0.3, 0.2};
+    constexpr int kTimes = 12;
+    for (int n = 0; n < kTimes; ++n) {
+      Vector next{};
+      double length = 0;
+      for (std::size_t r = 0; r < 3; ++r) {
+        for (std::size_t c = 0; c < 3; ++c) next[r] += covariance[r][c] * out[c];
+        length += next[r] * next[r];
+      }
+      if (length <= 0) return out;
+      for (std::size_t r = 0; r < 3; ++r) out[r] = next[r] / std::sqrt(length);
+    }
+    return out;
+  }
+};
+
+/// The two halves of a group, cut through its mean.
+std::array<Group, 2> halves(const Group& group, const std::vector<Sample>& all) {
+  const Vector axis = group.axis(all);
+  std::array<Group, 2> out;
+  for (const std::size_t i : group.members) {
+    const Vector v = vector(all[i].even);
+    double along = 0;
+    for (std::size_t k = 0; k < 3; ++k) along += (v[k] - group.mean[k]) * axis[k];
+    out[along > 0 ? 1 : 0].members.push_back(i);
+  }
+  return out;
+}
+
+std::vector<Group> grouped(const std::vector<Sample>& all) {
+  std::vector<Group> groups(1);
+  for (std::size_t i = 0; i < all.size(); ++i) groups[0].members.push_back(i);
+  groups[0].measure(all);
+  while (groups.size() < static_cast<std::size_t>(kMostShades)) {
+    const auto worst = std::max_element(groups.begin(), groups.end(),
+                                        [](const Group& p, const Group& q) { return p.scatter < q.scatter; });
+    double sum = 0;
+    for (const Group& g : groups) sum += g.scatter;
+    const double rms = std::sqrt(sum / static_cast<double>(all.size()));
+    const bool fine = groups.size() >= static_cast<std::size_t>(kFewestShades) && rms < kFineEnough;
+    if (fine || worst->scatter < 1e-3) break;
+    std::array<Group, 2> two = halves(*worst, all);
+    if (two[0].members.empty() || two[1].members.empty()) break;
+    for (Group& g : two) g.measure(all);
+    *worst = std::move(two[0]);
+    groups.push_back(std::move(two[1]));
+  }
+  return groups;
+}
+
+/// Every colour to the nearest group, a few times; a group that loses all is gone.
+void settle(std::vector<Group>& groups, const std::vector<Sample>& all) {
+  for (int round = 0; round < kSettlings; ++round) {
+    std::vector<Din99o> centres;
+    for (Group& g : groups) {
+      centres.push_back({static_cast<float>(g.mean[0]), static_cast<float>(g.mean[1]), static_cast<float>(g.mean[2])});
+      g.members.clear();
+    }
+    for (std::size_t i = 0; i < all.size(); ++i) {
+      std::size_t best = 0;
+      for (std::size_t g = 1; g < centres.size(); ++g) {
+        if (colour::distance_squared(all[i].even, centres[g]) < colour::distance_squared(all[i].even, centres[best]))
+          best = g;
+      }
+      groups[best].members.push_back(i);
+    }
+    std::erase_if(groups, [](const Group& g) { return g.members.empty(); });
+    for (Group& g : groups) g.measure(all);
+  }
+}
+
+std::vector<Shade> shades_of(const Mass& mass, const std::vector<Sample>& all) {
+  std::vector<Group> groups = grouped(all);
+  settle(groups, all);
+  std::vector<Shade> out;
+  for (const Group& g : groups) {
+    Shade s;
+    const auto n = static_cast<double>(g.members.size());
+    for (const std::size_t i : g.members) {
+      s.lab.l += all[i].lab.l / n;
+      s.lab.a += all[i].lab.a / n;
+      s.lab.b += all[i].lab.b / n;
+    }
+    s.area = mass.area * n / static_cast<double>(all.size());
+    s.role = role_at(mass, s.lab.l);
+    out.push_back(s);
+  }
+  std::sort(out.begin(), out.end(), [](const Shade& p, const Shade& q) { return p.lab.l < q.lab.l; });
+  return out;
+}
+
+}  // namespace
+
+std::size_t nearest_shade(const Mass& mass, const colour::Lab& lab) {
+  const Din99o wanted = colour::to_din99o(lab);
+  std::size_t best = 0;
+  float least = 1e12F;
+  for (std::size_t s = 0; s < mass.shades.size(); ++s) {
+    const float d = colour::distance_squared(wanted, colour::to_din99o(mass.shades[s].lab));
+    if (d < least) least = d, best = s;
+  }
+  return best;
+}
+
+Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& labels, std::vector<Mass>& masses) {
+  std::vector<std::vector<Sample>> samples(masses.size());
+  const int step = std::max(1, std::max(softened.width, softened.height) / kSampleSide);
+  for (int y = step / 2; y < softened.height; y += step) {
+    for (int x = step / 2; x < softened.width; x += step)
+      samples[labels.at(x, y)].push_back({even(softened.at(x, y)), softened.at(x, y)});
+  }
+  std::vector<std::vector<Din99o>> centres(masses.size());
+  tbb::parallel_for(std::size_t{0}, masses.size(), [&](std::size_t m) {
+    Mass& mass = masses[m];
+    // A mass that slips through the grid is as small as one colour.
+    const bool slipped = samples[m].empty();
+    mass.shades = slipped ? std::vector<Shade>{{mass.mean, mass.area, Role::middle}} : shades_of(mass, samples[m]);
+    for (const Shade& s : mass.shades) centres[m].push_back(colour::to_din99o(s.lab));
+  });
+  Grid<std::uint8_t> out(softened.width, softened.height);
+  tbb::parallel_for(0, softened.height, [&](int y) {
+    for (int x = 0; x < softened.width; ++x) {
+      const auto& known = centres[labels.at(x, y)];
+      const Din99o here = even(softened.at(x, y));
+      std::size_t best = 0;
+      for (std::size_t s = 1; s < known.size(); ++s) {
+        if (colour::distance_squared(here, known[s]) < colour::distance_squared(here, known[best])) best = s;
+      }
+      out.at(x, y) = static_cast<std::uint8_t>(best);
+    }
+  });
+  return out;
+}
+
+}  // namespace yd::subject

@@ -1,0 +1,240 @@
+// Layerings: the lattice of pressures, the search over a tray, the choice for the whole picture.
+#include <QtTest>
+#include <set>
+
+#include "colour/ciede2000.h"
+#include "plan/layer_choice.h"
+#include "plan/layer_search.h"
+#include "plan/pressures.h"
+#include "small_world.h"
+#include "support/random.h"
+
+using namespace yd;
+using plan::Layering;
+using plan::Technique;
+
+namespace {
+
+plan::SearchInput input(const media::Collection& sticks) {
+  return {&trial::paper().ground, &trial::shipped_model().parameters, sticks.sticks, {}, {}};
+}
+
+/// One light and one dark mass, graded.
+plan::ShadeSet two_masses() {
+  plan::ShadeSet s;
+  s.add_mass(std::vector<colour::Lab>{{60, 2, -6}, {66, 3, -2}, {72, 4, 4}, {80, 4, 10}},
+             std::vector<double>{0.2, 0.2, 0.1, 0.1});
+  s.add_mass(std::vector<colour::Lab>{{25, 4, 4}, {34, 8, 12}, {45, 10, 18}}, std::vector<double>{0.1, 0.2, 0.1});
+  return s;
+}
+
+}  // namespace
+
+class TestLayers : public QObject {
+  Q_OBJECT
+ private slots:
+  void a_node_is_the_stack_of_its_strokes() {
+    const media::Collection sticks = trial::every(30);
+    plan::Lattice lattice(input(sticks), 0.15);
+    const Layering l{{0, Technique::rubbed}, {2, Technique::laid}};
+    lattice.prepare(std::span(&l, 1));
+    const plan::Looks looks = lattice.looks(l);
+    QCOMPARE(looks.at.size(), plan::nodes_of(2));
+    for (std::size_t n = 0; n < looks.at.size(); ++n) {
+      const plan::Recipe r = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, sticks.sticks,
+                                            plan::strokes_at(l, n), {50, 0, 0});
+      QVERIFY(colour::ciede2000(r.look.lab, looks.lab[n]) < 0.02);
+    }
+  }
+
+  // The first-order reckoning of a hand that is off against hands that are.
+  void unsteadiness_is_what_hands_do() {
+    const media::Collection sticks = trial::every(30);
+    constexpr double kHand = 0.1;
+    plan::Lattice lattice(input(sticks), kHand);
+    const Layering l{{1, Technique::laid}};
+    lattice.prepare(std::span(&l, 1));
+    const plan::Looks looks = lattice.looks(l);
+    const auto at = [&](double pressure) {
+      return colour::to_din99o(plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, sticks.sticks,
+                                              {{1, pressure, Technique::laid}}, {50, 0, 0})
+                                   .look.lab);
+    };
+    const auto up = std::sqrt(colour::distance_squared(at(0.5 * (1 + kHand)), at(0.5)));
+    const auto down = std::sqrt(colour::distance_squared(at(0.5 * (1 - kHand)), at(0.5)));
+    const double told = std::sqrt(looks.unsteady[1]);
+    QVERIFY2(told > 0.6 * std::min(up, down) && told < 1.7 * std::max(up, down),
+             qPrintable(QString("%1 %2 %3").arg(told).arg(up).arg(down)));
+  }
+
+  // On a tray small enough to work out everything, the ranking by a guess loses little.
+  void the_search_is_near_the_exhaustive_answer() {
+    const media::Collection sticks = trial::every(12);
+    const std::vector<int> tray{0, 3, 6, 9, 12, 15};
+    const plan::ShadeSet shades = two_masses();
+    Observer observer;
+    const auto best = [&](const plan::TraySearch& options, std::size_t mass) {
+      plan::Lattice lattice(input(sticks), 0.15);
+      float least = 1e9F;
+      const auto found = plan::tray_layerings(lattice, shades, tray, options, observer).value();
+      for (const plan::LayeringCosts& c : found) least = std::min(least, c.cost[mass]);
+      return least;
+    };
+    for (std::size_t mass = 0; mass < 2; ++mass) {
+      const float all = best({3, 1000000, 1000000}, mass);
+      const float quick = best({3, 60, 12}, mass);
+      QVERIFY(quick >= all - 1e-4F);
+      QVERIFY2(quick <= all + 0.2F, qPrintable(QString("%1 %2").arg(quick).arg(all)));
+    }
+  }
+
+  void a_third_layer_never_costs_more_than_going_without() {
+    const media::Collection sticks = trial::every(12);
+    const std::vector<int> tray{0, 4, 8, 12, 16};
+    const plan::ShadeSet shades = two_masses();
+    Observer observer;
+    plan::Lattice lattice(input(sticks), 0.15);
+    const auto two = plan::tray_layerings(lattice, shades, tray, {2, 200, 120}, observer).value();
+    const auto three = plan::tray_layerings(lattice, shades, tray, {3, 200, 120}, observer).value();
+    for (std::size_t m = 0; m < 2; ++m) {
+      const auto cheaper = [&](const auto& p, const auto& q) { return p.cost[m] < q.cost[m]; };
+      QVERIFY(std::min_element(three.begin(), three.end(), cheaper)->cost[m] <=
+              std::min_element(two.begin(), two.end(), cheaper)->cost[m]);
+    }
+  }
+
+  void far_sticks_pencils_on_skies_and_dark_starts_cost() {
+    const media::Collection& all = trial::shipped_collection();
+    const auto named = [&](const char* id) {
+      for (std::size_t i = 0; i < all.sticks.size(); ++i) {
+        if (all.sticks[i].id == id) return static_cast<int>(i);
+      }
+      return -1;
+    };
+    const plan::ShadeSet shades = two_masses();
+    const plan::SearchInput in = input(all);
+    const plan::LayerPrices prices(in, shades);
+    const int light = named("soft-cool-grey-tint-2");
+    const int black = named("soft-black");
+    QVERIFY(light >= 0 && black >= 0);
+    const double good = prices.of(0, {{light, Technique::laid}});
+    QVERIFY(prices.of(0, {{black, Technique::laid}, {light, Technique::laid}}) > good + 2);
+    QVERIFY(prices.of(0, {{light, Technique::laid}, {black, Technique::rubbed}}) > good + 1);
+    for (std::size_t i = 0; i < all.sticks.size(); ++i) {
+      if (all.sticks[i].medium == optics::Medium::pencil)
+        QVERIFY(prices.of(0, {{static_cast<int>(i), Technique::laid}}) >= plan::kPrices.broad_point);
+    }
+  }
+
+  void sharing_a_pass_is_worth_a_little_difference() {
+    const std::vector<Layering> layerings{{{0, Technique::laid}}, {{1, Technique::laid}}};
+    const std::vector<float> first{1.0F, 1.2F};
+    const std::vector<float> second{1.2F, 1.0F};
+    std::vector<plan::LayeredMass> masses{{0.5, 0.5, layerings, first, {}, 0}, {0.5, 0.5, layerings, second, {}, 0}};
+    QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0})), std::size_t{2});
+    QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.15, 0})), std::size_t{1});
+    // Bands of one gradient would rather be built alike.
+    masses[0].bands = {1};
+    masses[1].bands = {0};
+    QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0.2})), std::size_t{1});
+  }
+
+  // Every choice of a small case by counting: two thirds of a pass at worst, a sixth on average.
+  void the_choice_is_near_the_best_of_all() {
+    Random random(5);
+    double lost = 0;
+    for (int round = 0; round < 30; ++round) {
+      std::vector<Layering> layerings;
+      for (int i = 0; i < 4; ++i) layerings.push_back({{i, Technique::laid}});
+      layerings.push_back({{0, Technique::laid}, {1, Technique::laid}});
+      std::vector<std::vector<float>> costs(4);
+      for (auto& c : costs) {
+        for (std::size_t l = 0; l < layerings.size(); ++l) c.push_back(static_cast<float>(random.uniform(1, 2)));
+      }
+      std::vector<plan::LayeredMass> masses;
+      for (const auto& c : costs) masses.push_back({0.25, 0.25, layerings, c, {}, 0});
+      const plan::PlanPrices prices{0.06, 0};
+      const double found = plan::plan_cost(masses, plan::choose_layerings(masses, 2, prices), prices);
+      double best = 1e9;
+      const std::vector<std::vector<plan::LeveledLayering>> ways{
+          {{0, {0}}, {0, {1}}, {1, {0}}, {1, {1}}, {2, {0}}, {2, {1}}, {3, {0}}, {3, {1}}, {4, {0, 1}}}};
+      const std::size_t n = ways[0].size();
+      for (std::size_t code = 0; code < n * n * n * n; ++code) {
+        std::vector<plan::LeveledLayering> all;
+        for (std::size_t m = 0, rest = code; m < 4; ++m, rest /= n) all.push_back(ways[0][rest % n]);
+        best = std::min(best, plan::plan_cost(masses, all, prices));
+      }
+      QVERIFY2(found <= best + 0.04, qPrintable(QString("%1 %2").arg(found).arg(best)));
+      lost += found - best;
+    }
+    QVERIFY2(lost / 30 < 0.01, qPrintable(QString::number(lost / 30)));
+  }
+
+  void like_colours_get_like_pressures() {
+    std::vector<plan::PressureWay> ways;
+    for (const double p : {0.0, 0.25, 0.5, 0.75, 1.0}) {
+      ways.push_back({{p, 0.0}, {50 + 20 * p, 0, 0}, 0});
+      // The same colours by the other layer, a trifle nearer for one of the places.
+      ways.push_back({{0.0, p}, {50.1 + 20 * p, 0, 0}, 0});
+    }
+    const std::vector<plan::PressurePlace> places{{{55, 0, 0}, 0.1}, {{60.1, 0, 0}, 0.1}, {{65, 0, 0}, 0.1}};
+    const auto best = plan::fit_pressures(places, ways);
+    std::set<bool> by_first;
+    for (const std::size_t b : best) by_first.insert(ways[b].pressures[0] > 0);
+    QCOMPARE(by_first.size(), std::size_t{1});
+    for (std::size_t i = 1; i < best.size(); ++i) QVERIFY(ways[best[i]].lab.l > ways[best[i - 1]].lab.l);
+  }
+
+  // The plan of a small picture: what a painter would check first.
+  void a_plan_is_built_as_a_hand_builds() {
+    const subject::Subject s = trial::small_subject();
+    Observer observer;
+    const auto p = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
+                                   trial::options_with(8), observer)
+                       .value();
+    for (std::size_t m = 0; m < s.masses.size(); ++m) {
+      std::map<int, std::pair<int, Technique>> layers;  // one stick and one way at each level, all over the mass
+      for (const plan::TargetPlan& t : p.targets) {
+        if (t.mass != static_cast<int>(m)) continue;
+        int below = -1;
+        for (const plan::Stroke& stroke : t.recipe.strokes) {
+          QVERIFY(stroke.level > below);
+          below = stroke.level;
+          const std::pair how{stroke.stick, stroke.technique};
+          QVERIFY(layers.try_emplace(stroke.level, how).first->second == how);
+        }
+      }
+      QVERIFY(layers.size() <= 3);
+    }
+    for (const plan::Pass& pass : p.passes) {
+      QCOMPARE(pass.pressures.size(), pass.targets.size());
+      for (const double pressure : pass.pressures)
+        QVERIFY(pressure >= pass.least_pressure && pressure <= pass.pressure);
+    }
+  }
+
+  void a_wish_for_fewer_passes_or_less_time_is_met() {
+    const subject::Subject s = trial::small_subject();
+    Observer observer;
+    plan::PlanOptions options = trial::options_with(8);
+    const auto make = [&] {
+      return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
+                             observer)
+          .value();
+    };
+    const plan::Plan free = make();
+    const auto passes = static_cast<int>(free.passes.size());
+    QVERIFY(passes > 4);
+    options.wish_passes = passes / 2;
+    const plan::Plan few = make();
+    QVERIFY2(static_cast<int>(few.passes.size()) <= passes / 2 + 1,
+             qPrintable(QString("%1 %2").arg(passes).arg(few.passes.size())));
+    QVERIFY(few.area_mean_de00 >= free.area_mean_de00 - 1e-9);
+    options.wish_passes.reset();
+    options.wish_minutes = 0.6 * free.sequence.minutes;
+    QVERIFY(make().sequence.minutes < 0.8 * free.sequence.minutes);
+  }
+};
+
+QTEST_GUILESS_MAIN(TestLayers)
+#include "test_layers.moc"

@@ -1,0 +1,131 @@
+// Shades of masses: what a mass is painted to.
+#include <QtTest>
+
+#include "colour/ciede2000.h"
+#include "colour/din99o.h"
+#include "subject/subject.h"
+
+using namespace yd;
+
+namespace {
+
+/// A grey wall that grows lighter to the right, and on it a small red roof.
+subject::Subject wall_with_roof() {
+  subject::LabImage image(360, 240);
+  for (int y = 0; y < 240; ++y) {
+    for (int x = 0; x < 360; ++x) image.at(x, y) = {40 + 30.0F * static_cast<float>(x) / 360, 1, 4};
+  }
+  for (int y = 100; y < 116; ++y) {
+    for (int x = 200; x < 230; ++x) image.at(x, y) = {45, 45, 30};
+  }
+  Observer observer;
+  return subject::read_subject(std::move(image), {0.2, 8}, observer).value();
+}
+
+}  // namespace
+
+class TestShades : public QObject {
+  Q_OBJECT
+ private slots:
+  void shades_cover_their_mass_once_dark_to_light() {
+    const subject::Subject s = wall_with_roof();
+    double picture = 0;
+    for (const subject::Mass& m : s.masses) {
+      QVERIFY(!m.shades.empty() && m.shades.size() <= static_cast<std::size_t>(subject::kMostShades));
+      double area = 0;
+      for (std::size_t i = 0; i < m.shades.size(); ++i) {
+        area += m.shades[i].area;
+        if (i > 0) QVERIFY(m.shades[i].lab.l >= m.shades[i - 1].lab.l);
+        QVERIFY(m.shades[i].role == subject::role_at(m, m.shades[i].lab.l));
+      }
+      QVERIFY(std::abs(area - m.area) < 1e-9);
+      picture += area;
+    }
+    QVERIFY(std::abs(picture - 1) < 1e-9);
+  }
+
+  void every_pixel_has_the_shade_that_is_nearest() {
+    const subject::Subject s = wall_with_roof();
+    for (int y = 0; y < s.image.height; y += 7) {
+      for (int x = 0; x < s.image.width; x += 5) {
+        const subject::Mass& m = s.masses[s.labels.at(x, y)];
+        const colour::LabPixel& p = s.softened.at(x, y);
+        QVERIFY(s.shade.at(x, y) < m.shades.size());
+        QCOMPARE(static_cast<std::size_t>(s.shade.at(x, y)), subject::nearest_shade(m, {p.l, p.a, p.b}));
+      }
+    }
+  }
+
+  // What the median of a mass washes out: 0.6 % of the picture, but the only red.
+  void a_small_vivid_colour_keeps_a_shade() {
+    const subject::Subject s = wall_with_roof();
+    double nearest = 100;
+    for (const subject::Mass& m : s.masses) {
+      for (const subject::Shade& shade : m.shades)
+        nearest = std::min(nearest, colour::ciede2000(shade.lab, {45, 45, 30}));
+    }
+    QVERIFY2(nearest < 4, qPrintable(QString::number(nearest)));
+  }
+
+  void a_gradient_is_finely_divided() {
+    const subject::Subject s = wall_with_roof();
+    double sum = 0;
+    for (std::size_t i = 0; i < s.image.size(); ++i) {
+      const colour::LabPixel& p = s.softened.data[i];
+      sum += colour::ciede2000(s.masses[s.labels.data[i]].shades[s.shade.data[i]].lab, {p.l, p.a, p.b});
+    }
+    QVERIFY(sum / static_cast<double>(s.image.size()) < 1.0);
+  }
+
+  void softening_keeps_an_edge_of_hue_alone() {
+    subject::LabImage image(200, 100);
+    for (int y = 0; y < 100; ++y) {
+      for (int x = 0; x < 200; ++x) image.at(x, y) = {50, x < 100 ? 50.0F : -40.0F, 20};
+    }
+    const subject::LabImage soft = subject::soften(image);
+    QVERIFY(soft.at(97, 50).a > 45 && soft.at(102, 50).a < -35);
+  }
+
+  void bands_of_one_gradient_are_found_and_edges_are_not() {
+    subject::LabImage image(200, 100);
+    subject::LabelImage labels(200, 100);
+    for (int y = 0; y < 100; ++y) {
+      for (int x = 0; x < 200; ++x) {
+        const bool right = x >= 150;
+        image.at(x, y) = {right ? 20.0F : 40 + 0.1F * static_cast<float>(x), 0, 0};
+        labels.at(x, y) = static_cast<std::uint16_t>(right ? 2 : x >= 75 ? 1 : 0);
+      }
+    }
+    const auto bands = subject::gradient_neighbours(image, labels, 3);
+    QCOMPARE(bands.size(), std::size_t{1});
+    QCOMPARE(bands[0], (std::pair{0, 1}));
+  }
+
+  // DIN 6176 was made to be even where CIELAB is not: near CIEDE2000 for small differences, all over the solid.
+  void din99o_stands_in_for_ciede2000() {
+    double worst = 0;
+    double sum = 0;
+    int n = 0;
+    for (double l = 15; l <= 90; l += 15) {
+      for (double a = -50; a <= 50; a += 25) {
+        for (double b = -50; b <= 75; b += 25) {
+          for (const colour::Lab& step : {colour::Lab{3, 0, 0}, colour::Lab{0, 3, 0}, colour::Lab{0, 0, 3}}) {
+            const colour::Lab p{l, a, b};
+            const colour::Lab q{l + step.l, a + step.a, b + step.b};
+            const double exact = colour::ciede2000(p, q);
+            const double even = std::sqrt(colour::distance_squared(colour::to_din99o(p), colour::to_din99o(q)));
+            worst = std::max(worst, std::abs(std::log(even / exact)));
+            sum += std::abs(std::log(even / exact));
+            ++n;
+          }
+        }
+      }
+    }
+    QVERIFY2(sum / n < 0.25 && worst < std::log(2.0), qPrintable(QString("%1 %2").arg(sum / n).arg(worst)));
+    QVERIFY(colour::distance_squared(colour::to_din99o({0, 0, 0}), {}) < 1e-9F);
+    QVERIFY(std::abs(colour::to_din99o({100, 0, 0}).l - 100) < 0.1F);
+  }
+};
+
+QTEST_GUILESS_MAIN(TestShades)
+#include "test_shades.moc"

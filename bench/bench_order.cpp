@@ -3,8 +3,8 @@
 #include <benchmark/benchmark.h>
 
 #include "board/board.h"
-#include "plan/critique.h"
-#include "plan/sequence.h"
+#include "advice/critique.h"
+#include "order/sequence.h"
 #include "small_world.h"
 #include "support/random.h"
 

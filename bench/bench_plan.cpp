@@ -2,9 +2,9 @@
 #include <benchmark/benchmark.h>
 
 #include "board/board.h"
-#include "plan/deep_search.h"
-#include "plan/search.h"
-#include "plan/tray.h"
+#include "search/layer_search.h"
+#include "search/search.h"
+#include "tray/tray.h"
 #include "small_world.h"
 
 namespace {
@@ -39,20 +39,25 @@ void search_all_pairs(benchmark::State& state) {
 }
 BENCHMARK(search_all_pairs)->Unit(benchmark::kMillisecond);
 
-void search_three_strokes(benchmark::State& state) {
+void search_three_layers(benchmark::State& state) {
   const auto subject = trial::small_subject();
-  const auto targets = targets_of(subject);
+  plan::ShadeSet shades;
+  for (const auto& m : subject.masses) {
+    std::vector<colour::Lab> labs;
+    std::vector<double> areas;
+    for (const auto& s : m.shades) labs.push_back(s.lab), areas.push_back(s.area);
+    shades.add_mass(labs, areas);
+  }
   const plan::SearchInput in{
-      &trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, targets, {}};
+      &trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, {}, {}};
   const std::vector<int> tray{3, 12, 20, 33, 41, 58, 70, 77, 96, 104, 110, 118};
   Observer observer;
-  plan::DeepSummary summary;
-  for (auto _ : state) benchmark::DoNotOptimize(plan::deep_stacks(in, tray, {}, summary, observer).ok());
-  state.counters["guessed"] = benchmark::Counter(static_cast<double>(summary.guessed), benchmark::Counter::kIsRate);
-  state.counters["worked_out"] =
-      benchmark::Counter(static_cast<double>(summary.worked_out), benchmark::Counter::kIsRate);
+  for (auto _ : state) {
+    plan::Lattice lattice(in, 0.15);
+    benchmark::DoNotOptimize(plan::tray_layerings(lattice, shades, tray, {}, observer).ok());
+  }
 }
-BENCHMARK(search_three_strokes)->Unit(benchmark::kMillisecond);
+BENCHMARK(search_three_layers)->Unit(benchmark::kMillisecond);
 
 void tray_of(benchmark::State& state) {
   const auto subject = trial::small_subject();

@@ -6,8 +6,8 @@
 #include "exports/export_file.h"
 #include "formats/plan_json.h"
 #include "pictures/pictures.h"
-#include "plan/critique.h"
-#include "plan/judge.h"
+#include "advice/critique.h"
+#include "advice/judge.h"
 #include "work.h"
 
 namespace yd::cli {

@@ -4,7 +4,7 @@
 
 #include "commands.h"
 #include "media/model.h"
-#include "plan/ground_choice.h"
+#include "advice/ground_choice.h"
 #include "plan/plan.h"
 #include "subject/composition.h"
 

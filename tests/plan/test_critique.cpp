@@ -5,7 +5,7 @@
 
 #include "colour/ciede2000.h"
 #include "colour/lab.h"
-#include "plan/critique.h"
+#include "advice/critique.h"
 #include "small_world.h"
 
 using namespace yd;

@@ -3,7 +3,7 @@
 
 #include "colour/ciede2000.h"
 #include "optics/look.h"
-#include "plan/ground_choice.h"
+#include "advice/ground_choice.h"
 #include "small_world.h"
 
 using namespace yd;

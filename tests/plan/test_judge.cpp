@@ -5,9 +5,9 @@
 
 #include "colour/ciede2000.h"
 #include "colour/smoothest.h"
-#include "plan/judge.h"
-#include "plan/pareto.h"
-#include "plan/stacks.h"
+#include "advice/judge.h"
+#include "recipe/pareto.h"
+#include "search/stacks.h"
 #include "small_world.h"
 
 using namespace yd;

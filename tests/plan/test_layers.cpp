@@ -3,9 +3,9 @@
 #include <set>
 
 #include "colour/ciede2000.h"
-#include "plan/layer_choice.h"
-#include "plan/layer_search.h"
-#include "plan/pressures.h"
+#include "search/layer_choice.h"
+#include "search/layer_search.h"
+#include "search/pressures.h"
 #include "small_world.h"
 #include "support/random.h"
 

@@ -64,6 +64,7 @@ void walk(const Trial& t) {
         const plan::Stroke& s = tp.recipe.strokes[next[target]++];
         QCOMPARE(s.stick, p.stick);
         QCOMPARE(s.pressure, plan::pressure_on(p, target));
+        QCOMPARE(s.level, plan::level_on(p, target));
         QVERIFY(s.pressure >= p.least_pressure && s.pressure <= p.pressure);
         QVERIFY(s.technique == p.technique);
         QCOMPARE(fixed[target], s.fix_first);

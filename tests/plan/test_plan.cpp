@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <set>
 
-#include "plan/tray.h"
+#include "tray/tray.h"
 #include "small_world.h"
 
 using namespace yd;

@@ -2,7 +2,7 @@
 #include <QTest>
 #include <algorithm>
 
-#include "plan/schedule.h"
+#include "order/schedule.h"
 #include "small_world.h"
 
 using namespace yd;

@@ -5,8 +5,8 @@
 #include <cmath>
 
 #include "colour/ciede2000.h"
-#include "plan/search.h"
-#include "plan/stacks.h"
+#include "search/search.h"
+#include "search/stacks.h"
 #include "small_world.h"
 
 using namespace yd;

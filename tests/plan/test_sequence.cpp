@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <numeric>
 
-#include "plan/sequence.h"
+#include "order/sequence.h"
 #include "support/random.h"
 
 using namespace yd;

@@ -6,9 +6,9 @@
 #include <fstream>
 #include <set>
 
-#include "plan/tray_bound.h"
-#include "plan/tray_solver.h"
-#include "plan/tray_work.h"
+#include "tray/tray_bound.h"
+#include "tray/tray_solver.h"
+#include "tray/tray_work.h"
 #include "small_world.h"
 #include "support/random.h"
 

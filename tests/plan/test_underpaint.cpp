@@ -6,7 +6,7 @@
 #include "colour/smoothest.h"
 #include "colour/words.h"
 #include "optics/look.h"
-#include "plan/underpaint_choice.h"
+#include "advice/underpaint_choice.h"
 #include "small_world.h"
 
 using namespace yd;

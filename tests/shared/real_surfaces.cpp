@@ -14,7 +14,8 @@
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
 #include "colour/smoothest.h"
-#include "plan/deep_search.h"
+#include "search/layer_search.h"
+#include "search/stacks.h"
 #include "small_world.h"
 
 using namespace yd;
@@ -115,13 +116,11 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
       hit[i][1] = plan::nearest_difference(stacks, labs[i], 2) <= 3;
       hit[i][2] = hit[i][1];
       if (hit[i][1]) return;
-      const std::vector<colour::Lab> one{labs[i]};
-      plan::SearchInput alone = in;
-      alone.targets = one;
-      plan::DeepSummary summary;
       Observer observer;
-      const auto deep = plan::deep_stacks(alone, sticks_near(stacks, labs[i], 8), {}, summary, observer);
-      hit[i][2] = deep.ok() && plan::nearest_difference(deep.value(), labs[i], 3) <= 3;
+      plan::Lattice lattice(in, 0);
+      const auto three =
+          plan::nearest_layered(lattice, std::span(&labs[i], 1), sticks_near(stacks, labs[i], 8), {}, observer);
+      hit[i][2] = three.ok() && three.value()[0] <= 3;
     });
     std::array<double, 3> share{};
     for (const auto& h : hit) {

@@ -10,9 +10,9 @@
 #include <variant>
 #include <vector>
 
-#include "plan/ground_choice.h"
-#include "plan/tray_work.h"
-#include "plan/underpaint_choice.h"
+#include "advice/ground_choice.h"
+#include "tray/tray_work.h"
+#include "advice/underpaint_choice.h"
 #include "session/session.h"
 
 namespace yd::app {

@@ -3,7 +3,7 @@
 #include <QString>
 
 #include "media/shipped.h"
-#include "plan/ground_choice.h"
+#include "advice/ground_choice.h"
 #include "plan/plan.h"
 #include "subject/composition.h"
 #include "subject/subject.h"

@@ -2,9 +2,9 @@
 
 #include <nlohmann/json.hpp>
 
-#include "plan/ground_choice.h"
-#include "plan/tray_work.h"
-#include "plan/underpaint_choice.h"
+#include "advice/ground_choice.h"
+#include "tray/tray_work.h"
+#include "advice/underpaint_choice.h"
 #include "subject/values.h"
 
 namespace yd::formats {

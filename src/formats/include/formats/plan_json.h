@@ -3,7 +3,7 @@
 #include <nlohmann/json.hpp>
 
 #include "board/figures.h"
-#include "plan/judge.h"
+#include "advice/judge.h"
 #include "plan/plan.h"
 
 namespace yd::formats {

@@ -6,7 +6,7 @@
 
 #include "media/collection.h"
 #include "media/paper.h"
-#include "plan/ground_choice.h"
+#include "advice/ground_choice.h"
 #include "plan/plan.h"
 #include "subject/composition.h"
 #include "subject/subject.h"

@@ -1,0 +1,194 @@
+#include "advice/underpaint_choice.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+#include "colour/ciede2000.h"
+#include "optics/look.h"
+#include "advice/ground_choice.h"
+#include "search/stacks.h"
+
+namespace yd::plan {
+namespace {
+
+/// The finished picture over one ground.
+struct Finished {
+  double de00 = 0;
+  double chroma = 0;
+  double darkest_l = 100;
+  double area = 0;
+  double peeks = 0;
+
+  void add(const Stack& best, const TargetPlan& target, const colour::Lab& ground, const colour::Lab& over) {
+    de00 += target.area * colour::ciede2000(best.lab, target.target);
+    chroma += target.area * colour::chroma(best.lab);
+    peeks += target.area * show_through(best.lab, ground, over);
+    area += target.area;
+  }
+  void close() {
+    if (area <= 0) return;
+    de00 /= area, chroma /= area, peeks /= area;
+  }
+};
+
+const Stack& nearest_stack(const std::vector<Stack>& stacks, const colour::Lab& target) {
+  const Stack* best = &stacks.front();
+  double least = 1e18;
+  for (const Stack& s : stacks) {
+    if (std::abs(s.lab.l - target.l) / colour::kLightnessBound > least) continue;
+    const double cost = colour::ciede2000(s.lab, target) + stack_price(s);
+    if (cost < least) least = cost, best = &s;
+  }
+  return *best;
+}
+
+class CoatJudge {
+ public:
+  explicit CoatJudge(const CoatInput& in) : in_(in) {
+    const auto stacks = stacks_on(in.paper->ground);
+    std::vector<std::size_t> all(in.plan->targets.size());
+    for (std::size_t t = 0; t < all.size(); ++t) all[t] = t;
+    finish(plain_, stacks, all, in.paper->lab);
+    plain_.close();
+  }
+  const Finished& plain() const { return plain_; }
+
+  CoatVerdict of(const CoatChoice& choice) {
+    CoatVerdict v;
+    v.choice = choice;
+    const CoatFacts& f = facts(choice.medium);
+    v.dry_minutes = f.dry_minutes;
+    v.heated_minutes = f.heated_minutes;
+    v.bears = bears(*in_.paper, choice.medium);
+    media::Paper willing = *in_.paper;  // what it would do is shown even where the paper does not bear it
+    willing.wet = media::Wetness::full;
+    UnderpaintOptions options;
+    options.picture = choice;
+    const auto coats = make_coats(options, in_.subject->masses, willing, in_.sticks, *in_.parameters);
+    if (!coats || coats->empty()) return v;
+    v.possible = true;
+    over(coats.value(), v);
+    return v;
+  }
+
+ private:
+  std::vector<Stack> stacks_on(const optics::Ground& ground) const {
+    const SearchInput input{&ground, in_.parameters, in_.sticks, {}, in_.rules};
+    return all_stacks(input, in_.plan->tray);
+  }
+
+  void finish(Finished& f, const std::vector<Stack>& stacks, const std::vector<std::size_t>& targets,
+              const colour::Lab& ground) const {
+    for (const Stack& s : stacks) f.darkest_l = std::min(f.darkest_l, s.lab.l);
+    for (const std::size_t t : targets) {
+      const Stack& best = nearest_stack(stacks, in_.plan->targets[t].target);
+      f.add(best, in_.plan->targets[t], ground, in_.sticks[static_cast<std::size_t>(best.strokes.back().stick)].lab);
+    }
+  }
+
+  void over(const std::vector<Coat>& coats, CoatVerdict& v) {
+    Finished f;
+    double largest = -1;
+    std::vector<bool> coated(in_.plan->targets.size());
+    for (const Coat& c : coats) {
+      std::vector<std::size_t> targets;
+      double area = 0;
+      for (std::size_t t = 0; t < coated.size(); ++t) {
+        if (!std::binary_search(c.masses.begin(), c.masses.end(), in_.plan->targets[t].mass)) continue;
+        targets.push_back(t);
+        coated[t] = true;
+        area += in_.plan->targets[t].area;
+      }
+      finish(f, stacks_on(c.ground), targets, c.dry);
+      v.shows = v.shows || colour::ciede2000(c.dry, in_.paper->lab) >= kShows;
+      v.tooth_used = std::max(v.tooth_used, c.tooth_used);
+      if (area > largest) largest = area, v.wet = c.wet, v.dry = c.dry;
+    }
+    std::vector<std::size_t> bare;
+    for (std::size_t t = 0; t < coated.size(); ++t) {
+      if (!coated[t]) bare.push_back(t);
+    }
+    if (!bare.empty()) finish(f, plain_stacks(), bare, in_.paper->lab);
+    f.close();
+    v.de00 = f.de00;
+    v.chroma = f.chroma - plain_.chroma;
+    v.peeks = f.peeks;
+    v.darkest_l = f.darkest_l;
+  }
+
+  const std::vector<Stack>& plain_stacks() {
+    if (bare_.empty()) bare_ = stacks_on(in_.paper->ground);
+    return bare_;
+  }
+
+  const CoatInput& in_;
+  Finished plain_;
+  std::vector<Stack> bare_;
+};
+
+std::vector<CoatChoice> all_choices() {
+  std::vector<CoatChoice> out;
+  for (std::size_t m = 0; m < kCoatMedia; ++m) {
+    const auto medium = static_cast<CoatMedium>(m);
+    // Ink and charcoal set values, nothing else.
+    const bool values_only = medium == CoatMedium::ink || medium == CoatMedium::charcoal;
+    for (std::size_t c = 0; c < kCoatColours; ++c) {
+      const auto colours = static_cast<CoatColours>(c);
+      if (!values_only || colours == CoatColours::tonal) out.push_back({medium, colours});
+    }
+  }
+  return out;
+}
+
+std::string number(double v) {
+  std::array<char, 32> text{};
+  std::snprintf(text.data(), text.size(), "%.1f", v);
+  return text.data();
+}
+
+/// Error first, then tooth, waiting and a coat nobody sees.
+double price(const CoatVerdict& v) {
+  return v.de00 + 1.0 * v.tooth_used + 0.002 * std::min(v.heated_minutes, 300.0) + (v.shows ? 0 : 0.3);
+}
+
+void choose(CoatAdvice& advice) {
+  double least = advice.plain_de00 - 0.1;  // it has to earn its drying
+  for (std::size_t i = 0; i < advice.verdicts.size(); ++i) {
+    const CoatVerdict& v = advice.verdicts[i];
+    if (!v.bears || !v.possible || price(v) >= least) continue;
+    least = price(v);
+    advice.pick = static_cast<int>(i);
+  }
+  if (advice.pick < 0) {
+    advice.reason = "Best left out: no coat that this paper bears brings the picture nearer than " +
+                    number(advice.plain_de00) + " CIEDE2000 by more than a coat costs.";
+    return;
+  }
+  const CoatVerdict& v = advice.verdicts[static_cast<std::size_t>(advice.pick)];
+  advice.reason = std::string(name(v.choice.medium)) + ", " + name(v.choice.colours) + ": the mean error falls from " +
+                  number(advice.plain_de00) + " to " + number(v.de00) + " CIEDE2000, the darkest dark from L* " +
+                  number(advice.plain_darkest_l) + " to " + number(v.darkest_l) + "; it takes " +
+                  number(100 * v.tooth_used) + " % of the tooth.";
+}
+
+}  // namespace
+
+Result<CoatAdvice> judge_coats(const CoatInput& input, Observer& observer) {
+  CoatAdvice out;
+  if (input.plan->tray.empty()) return out;
+  CoatJudge judging(input);
+  out.plain_de00 = judging.plain().de00;
+  out.plain_darkest_l = judging.plain().darkest_l;
+  const auto choices = all_choices();
+  for (const CoatChoice& c : choices) {
+    if (observer.cancelled()) return Error{Error::Code::cancelled, "underpainting", "stopped"};
+    observer.progress(static_cast<double>(out.verdicts.size()) / static_cast<double>(choices.size()),
+                      "trying underpaintings");
+    out.verdicts.push_back(judging.of(c));
+  }
+  choose(out);
+  return out;
+}
+
+}  // namespace yd::plan

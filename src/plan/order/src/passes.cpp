@@ -1,0 +1,134 @@
+#include "order/passes.h"
+
+#include <algorithm>
+#include <array>
+#include <cstdio>
+#include <map>
+
+namespace yd::plan {
+
+const char* name(PassKind kind) {
+  switch (kind) {
+    case PassKind::coat:
+      return "underpainting";
+    case PassKind::fix:
+      return "fixative";
+    case PassKind::stroke:
+      return "strokes";
+  }
+  return "";
+}
+
+double pressure_on(const Pass& p, int target) {
+  if (p.pressures.empty()) return p.pressure;
+  const auto found = std::lower_bound(p.targets.begin(), p.targets.end(), target);
+  return found == p.targets.end() || *found != target
+             ? 0
+             : p.pressures[static_cast<std::size_t>(found - p.targets.begin())];
+}
+
+int level_on(const Pass& p, int target) {
+  if (p.levels.empty()) return p.level;
+  const auto found = std::lower_bound(p.targets.begin(), p.targets.end(), target);
+  return found == p.targets.end() || *found != target ? p.level
+                                                      : p.levels[static_cast<std::size_t>(found - p.targets.begin())];
+}
+
+std::vector<PassPart> parts_of(const Pass& pass, std::span<const TargetPlan> targets) {
+  std::vector<PassPart> out;
+  for (const int t : pass.targets) {
+    const TargetPlan& target = targets[static_cast<std::size_t>(t)];
+    auto part = std::find_if(out.begin(), out.end(), [&](const PassPart& p) { return p.mass == target.mass; });
+    if (part == out.end()) {
+      out.push_back({target.mass, 0, 0, 1, 0});
+      part = out.end() - 1;
+    }
+    const double pressure = pressure_on(pass, t);
+    part->area += target.area;
+    part->least = std::min(part->least, pressure);
+    part->greatest = std::max(part->greatest, pressure);
+  }
+  for (PassPart& part : out) {
+    double whole = 0;
+    for (const TargetPlan& t : targets) whole += t.mass == part.mass ? t.area : 0;
+    part.share = whole > 0 ? part.area / whole : 0;
+  }
+  std::sort(out.begin(), out.end(), [](const PassPart& p, const PassPart& q) { return p.mass < q.mass; });
+  return out;
+}
+
+std::vector<MassLayer> layers_of(std::span<const TargetPlan> targets, int mass) {
+  std::map<int, MassLayer> out;
+  double whole = 0;
+  double light = 0;
+  for (const TargetPlan& t : targets) {
+    if (t.mass != mass) continue;
+    whole += t.area;
+    light += t.area * t.target.l;
+    for (const Stroke& s : t.recipe.strokes) {
+      auto [found, fresh] = out.try_emplace(s.level);
+      MassLayer& layer = found->second;
+      const double greatest = fresh ? s.pressure : std::max(layer.stroke.pressure, s.pressure);
+      if (fresh) layer.stroke = s;
+      layer.stroke.pressure = greatest;
+      layer.least = std::min(layer.least, s.pressure);
+      layer.share += t.area;
+    }
+  }
+  std::vector<MassLayer> layers;
+  for (auto& [level, layer] : out) {
+    layer.share /= whole;
+    for (const TargetPlan& t : targets) {
+      if (t.mass != mass) continue;
+      for (const Stroke& s : t.recipe.strokes) {
+        if (s.level == level) layer.towards += t.area * s.pressure * (t.target.l - light / whole);
+      }
+    }
+    layer.towards /= whole;
+    layers.push_back(layer);
+  }
+  return layers;
+}
+
+std::vector<int> representatives(std::span<const TargetPlan> targets, int mass) {
+  std::array<int, 3> best{-1, -1, -1};
+  for (std::size_t t = 0; t < targets.size(); ++t) {
+    if (targets[t].mass != mass) continue;
+    int& known = best[static_cast<std::size_t>(targets[t].role)];
+    if (known < 0 || targets[t].area > targets[static_cast<std::size_t>(known)].area) known = static_cast<int>(t);
+  }
+  std::vector<int> out;
+  std::copy_if(best.begin(), best.end(), std::back_inserter(out), [](int t) { return t >= 0; });
+  return out;
+}
+
+double area_of(const Pass& pass, std::span<const TargetPlan> targets) {
+  double sum = 0;
+  for (const int t : pass.targets) sum += targets[static_cast<std::size_t>(t)].area;
+  return sum;
+}
+
+std::string signature(const Pass& p) {
+  char head[96];
+  std::snprintf(head, sizeof head, "%d/%d/%d/%d/%d", static_cast<int>(p.kind), p.stick, p.underpaint,
+                static_cast<int>(p.technique), p.level);
+  std::string out = head;
+  for (const int m : p.masses) out.append("/").append(std::to_string(m));
+  return out;
+}
+
+TargetState state_after(std::span<const Pass> passes, int target, int count) {
+  TargetState s;
+  for (int i = 0; i < count && i < static_cast<int>(passes.size()); ++i) {
+    const Pass& p = passes[static_cast<std::size_t>(i)];
+    if (p.skipped || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+    if (p.kind == PassKind::coat) s.coated = true;
+    if (p.kind == PassKind::fix) s.fixed = true;
+    if (p.kind != PassKind::stroke) continue;
+    s.strokes.push_back({p.stick, pressure_on(p, target), p.technique, s.fixed, level_on(p, target)});
+    s.fixed = false;
+  }
+  return s;
+}
+
+}  // namespace yd::plan

@@ -1,0 +1,61 @@
+#pragma once
+
+#include <memory>
+#include <span>
+#include <vector>
+
+#include "search/layer_choice.h"
+#include "search/layer_search.h"
+#include "plan/options.h"
+
+namespace yd::plan {
+
+/// What a planner has decided before it asks for recipes.
+struct PaintingInput {
+  std::span<TargetPlan> targets;      ///< shade by shade, masses together and rising; recipes are written into them
+  std::span<const StackRules> rules;  ///< of each mass
+  std::size_t masses = 0;
+  std::span<const std::pair<int, int>> bands;  ///< masses that are bands of one gradient
+  const media::Paper* paper = nullptr;
+  std::span<const Coat> coats;
+  std::span<const media::Stick> sticks;
+  const optics::Parameters* parameters = nullptr;
+  const PlanOptions* options = nullptr;
+};
+
+/// Masses by the ground they are painted on, their shades ready for the search, and from a tray the recipes of all.
+class Painting {
+ public:
+  explicit Painting(const PaintingInput& input);
+  ~Painting();
+
+  /// The table a tray is chosen by: three rows a mass, its darks, middles and lights; sticks are those of `pool`.
+  /// Errors: `cancelled`.
+  Result<PairTable> table(std::span<const int> pool, Observer& observer);
+  /// What each row counts for; all sum to 1.
+  std::vector<double> weights() const;
+  /// Layerings, pressures, recipes and alternatives for every target. Returns how many looks were worked out.
+  Result<std::uint64_t> paint(std::span<const int> tray, Observer& observer);
+
+ private:
+  struct Bed;
+  struct Family;
+  const optics::Ground& bare(int coat) const;
+  void add_mass(const std::vector<std::size_t>& targets);
+  std::vector<Bed> beds_of(const std::vector<std::size_t>& targets) const;
+  Status list_layerings(Family& family, std::span<const int> tray, Observer& observer);
+  void force_hand_choices(Family& family);
+  std::vector<LeveledLayering> choose();
+  double minutes_of(const std::vector<LeveledLayering>& chosen) const;
+  void write_mass(Family& family, std::size_t place, const LeveledLayering& chosen);
+  void write_alternatives(Family& family, std::size_t place, const LeveledLayering& chosen);
+  void write_recipes(const std::vector<std::size_t>& targets);
+  int most_layers(const Family& family) const;
+
+  PaintingInput in_;
+  std::vector<std::unique_ptr<Family>> families_;
+  std::vector<LayeredMass> all_;                        ///< masses of all families, in their order
+  std::vector<std::pair<Family*, std::size_t>> place_;  ///< of each of them
+};
+
+}  // namespace yd::plan

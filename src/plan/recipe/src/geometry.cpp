@@ -1,0 +1,111 @@
+#include "recipe/geometry.h"
+
+#include <set>
+
+namespace yd::plan {
+namespace {
+
+using optics::kStrata;
+
+std::array<float, kMostStrokes> shares_of(const optics::Mix& mix) {
+  std::array<float, kMostStrokes> out{};
+  for (const auto& part : mix.parts) out[static_cast<std::size_t>(part.pigment)] += part.share;
+  return out;
+}
+
+/// The coats of one event, over all strata.
+StackGeometry::Coat gather(const optics::Pile& pile, int event) {
+  StackGeometry::Coat out;
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    for (const optics::Coat& c : pile.strata()[i]) {
+      if (c.event != event || c.load <= 0) continue;
+      out.share = shares_of(pile.mixes()[static_cast<std::size_t>(c.mix)]);
+      out.loads.load[i] = c.load;
+      out.loads.cover[i] = optics::grain_cover(c.load, c.grain);
+      out.loads.scatter_scale = c.scatter_scale;
+    }
+  }
+  return out;
+}
+
+std::set<int> events(const optics::Pile& pile) {
+  std::set<int> out;
+  for (const auto& stratum : pile.strata()) {
+    for (const optics::Coat& c : stratum) {
+      if (c.load > 0) out.insert(c.event);
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+StackGeometry make_geometry(const optics::Ground& ground, const optics::Parameters& parameters,
+                            std::span<const StrokeShape> shapes) {
+  StackGeometry g;
+  optics::Pile pile(ground, parameters);
+  g.strokes = static_cast<int>(shapes.size());
+  for (std::size_t i = 0; i < shapes.size(); ++i) {
+    g.shape[i] = shapes[i];
+    pile.stroke(static_cast<int>(i), shapes[i].medium, shapes[i].pressure);
+    if (shapes[i].technique == Technique::rubbed) pile.rub();
+  }
+  g.tooth_left = pile.tooth_left();
+  for (const int event : events(pile)) {
+    StackGeometry::Coat coat = gather(pile, event);
+    if (coat.share[0] >= 1 && g.under == g.coats.size()) ++g.under;
+    g.coats.push_back(coat);
+  }
+  return g;
+}
+
+std::vector<StrokeShape> all_shapes(std::span<const optics::Medium> media) {
+  std::vector<StrokeShape> shapes;
+  for (const optics::Medium m : media) {
+    for (const double p : kPressures) {
+      for (const Technique t : {Technique::laid, Technique::rubbed}) shapes.push_back({m, p, t});
+    }
+  }
+  return shapes;
+}
+
+std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const optics::Parameters& parameters,
+                                          std::span<const optics::Medium> media) {
+  const std::vector<StrokeShape> shapes = all_shapes(media);
+  std::vector<StackGeometry> out;
+  for (const StrokeShape& first : shapes) {
+    out.push_back(make_geometry(ground, parameters, std::span(&first, 1)));
+    for (const StrokeShape& second : shapes) {
+      if (!may_lie_over(second.medium, first.medium)) continue;
+      const std::array<StrokeShape, 2> both{first, second};
+      out.push_back(make_geometry(ground, parameters, both));
+    }
+  }
+  return out;
+}
+
+optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pigment* const> pigments) {
+  optics::Pigment m;
+  for (std::size_t n = 0; n < pigments.size(); ++n) {
+    if (shares[n] <= 0) continue;
+    for (std::size_t i = 0; i < colour::kBands; ++i) {
+      m.k[i] += shares[n] * pigments[n]->k[i];
+      m.s[i] += shares[n] * pigments[n]->s[i];
+    }
+  }
+  return m;
+}
+
+optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
+                                  std::span<const optics::Pigment* const> pigments) {
+  const optics::Kernel& kernel = optics::kernel();
+  optics::StrataSpectra state = ground.reflectance;
+  optics::CoatTable table;
+  for (const StackGeometry::Coat& c : geometry.coats) {
+    kernel.films(blend(c.share, pigments), c.loads, table);
+    kernel.lay(state, table, state);
+  }
+  return state;
+}
+
+}  // namespace yd::plan

@@ -1,0 +1,178 @@
+#include "recipe/school.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+#include "colour/lab.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr double kCoatLight = 75;   // L* from which a stick can carry light under a glaze
+constexpr double kCoatChroma = 30;  // and up to which chroma it counts as white or cream
+constexpr double kBlackLight = 30;  // L* below which a grey stick is a black
+constexpr double kBlackChroma = 12;
+constexpr double kFirm = 1.0;
+constexpr double kNoCoat = 2.0;  // CIEDE2000 units, set by eye
+constexpr double kWrongPressure = 0.5;
+constexpr double kNotReunited = 2.0;
+constexpr double kBareBlack = 3.0;
+
+constexpr auto kSchoolNames = std::to_array<const char*>({"dark-first", "light-coat", "flat-broken", "tone-map"});
+static_assert(kSchoolNames.size() == kSchools.size());
+constexpr auto kMannerNames = std::to_array<const char*>({"either", "broken", "rubbed"});
+static_assert(kMannerNames.size() == kManners.size());
+constexpr auto kCourseNames = std::to_array<const char*>({"far-to-near", "features-first"});
+static_assert(kCourseNames.size() == static_cast<std::size_t>(Course::features_first) + 1);
+
+constexpr std::array<SchoolWords, 4> kWords{
+    {{"Dark first",
+      "The darkest and coolest masses first, then the middle values, then lights and warms; accents and highlights "
+      "last. Lights lie over darks and stay clean.",
+      "Sticks; landscape, still life, life drawing."},
+     {"Light ground coat",
+      "White or cream where the subject is light, pressed harder where it is lighter; glazes of colour over it, white "
+      "again to soften; darks late, black last, a sharpened white for the highlights.",
+      "Pencils; portraits and animals."},
+     {"Flat, broken, reunited",
+      "The local colour flat over the shape, dark texture marks on it, the local colour over all again so that they "
+      "mix, then lights. Black is never left bare.",
+      "Pencils; still life."},
+     {"Tone map, then colour",
+      "All values first in charcoal or one dark, fixed; then colour, thin at first and firmer later; the most intense "
+      "last.",
+      "Still life and figures."}}};
+
+template <class Enum, std::size_t N>
+Result<Enum> by_name(const std::array<const char*, N>& names, const std::string& text, const char* field) {
+  std::string known;
+  for (std::size_t i = 0; i < N; ++i) {
+    if (text == names[i]) return static_cast<Enum>(i);
+    known += std::string(i == 0 ? "" : ", ") + names[i];
+  }
+  return bad_value(field, "\"" + text + "\" is unknown; there are " + known);
+}
+
+/// How firmly the light coat goes on: harder where lighter.
+double coat_pressure(double l) { return l >= 80 ? 1.0 : l >= 66 ? 0.6 : 0.3; }
+
+double light_coat_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks, double l) {
+  if (l < kGlazed) return 0;
+  const Stroke& first = strokes.front();
+  if (!is_light_coat(sticks[static_cast<std::size_t>(first.stick)])) return kNoCoat;
+  return kWrongPressure * std::abs(first.pressure - coat_pressure(l));
+}
+
+double flat_broken_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks) {
+  double price = strokes.size() < 3 ? kNotReunited : 0;
+  if (is_black(sticks[static_cast<std::size_t>(strokes.back().stick)])) price += kBareBlack;
+  return price;
+}
+
+std::string in_words(const char* form, double p, double q) {
+  char text[256];
+  std::snprintf(text, sizeof text, form, p, q);
+  return text;
+}
+
+}  // namespace
+
+const char* name(School school) { return kSchoolNames[static_cast<std::size_t>(school)]; }
+const char* name(Manner manner) { return kMannerNames[static_cast<std::size_t>(manner)]; }
+const char* name(Course course) { return kCourseNames[static_cast<std::size_t>(course)]; }
+Result<School> school_by_name(const std::string& text) { return by_name<School>(kSchoolNames, text, "school"); }
+Result<Manner> manner_by_name(const std::string& text) { return by_name<Manner>(kMannerNames, text, "manner"); }
+Result<Course> course_by_name(const std::string& text) { return by_name<Course>(kCourseNames, text, "course"); }
+const SchoolWords& words(School school) { return kWords[static_cast<std::size_t>(school)]; }
+
+bool is_light_coat(const media::Stick& stick) {
+  return stick.lab.l >= kCoatLight && colour::chroma(stick.lab) <= kCoatChroma;
+}
+
+bool is_black(const media::Stick& stick) {
+  return stick.lab.l < kBlackLight && colour::chroma(stick.lab) < kBlackChroma;
+}
+
+bool stick_may_follow(const StackRules& rules, const media::Stick& under, const media::Stick& over) {
+  switch (rules.school) {
+    case School::dark_first:
+      return under.lab.l <= over.lab.l + kDarkFirstSlack;
+    case School::light_coat:
+      if (rules.coat_first) return is_light_coat(under);
+      return is_light_coat(under) || is_light_coat(over) || over.lab.l <= under.lab.l + kDarkFirstSlack;
+    case School::flat_broken:
+      return true;  // what may not stay on top is a matter of the whole stack
+    case School::tone_map:
+      return colour::chroma(over.lab) >= colour::chroma(under.lab) - kIntenseSlack;
+  }
+  return true;
+}
+
+bool shape_may_follow(const StackRules& rules, const StrokeShape& under, const StrokeShape& over) {
+  if (rules.school == School::light_coat) return over.pressure < kFirm;
+  if (rules.school == School::tone_map) return over.pressure >= under.pressure;
+  return true;
+}
+
+bool manner_allows(Manner manner, std::span<const StrokeShape> shapes) {
+  const auto rubbed = [](const StrokeShape& s) { return s.technique == Technique::rubbed; };
+  if (manner == Manner::broken) return std::none_of(shapes.begin(), shapes.end(), rubbed);
+  if (manner == Manner::rubbed)
+    return std::all_of(shapes.begin(), shapes.size() > 1 ? shapes.end() - 1 : shapes.end(), rubbed);
+  return true;
+}
+
+bool may_complete(const StackRules& rules, const media::Stick& first, const media::Stick& second,
+                  const media::Stick& third) {
+  if (rules.school != School::flat_broken) return true;
+  return third.id == first.id && second.lab.l <= first.lab.l - kDarkFirstSlack;
+}
+
+int usual_strokes(School school) { return school == School::flat_broken ? 3 : 1; }
+
+double school_price(const StackRules& rules, std::span<const Stroke> strokes, std::span<const media::Stick> sticks,
+                    const colour::Lab& target) {
+  if (strokes.empty()) return 0;
+  if (rules.school == School::light_coat) return light_coat_price(strokes, sticks, target.l);
+  if (rules.school == School::flat_broken) return flat_broken_price(strokes, sticks);
+  return 0;
+}
+
+SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<const media::Stick> sticks) {
+  double pencils = 0;
+  double hand = 0;
+  for (const media::Stick& s : sticks) {
+    if (!media::at_hand(s)) continue;
+    hand += 1;
+    pencils += s.medium == optics::Medium::pencil ? 1 : 0;
+  }
+  double dark = 100;
+  double light = 0;
+  double chroma = 0;
+  double area = 0;
+  bool far = false;
+  for (const subject::Mass& m : masses) {
+    for (const subject::Target& t : m.targets) dark = std::min(dark, t.lab.l), light = std::max(light, t.lab.l);
+    chroma += m.area * colour::chroma(m.mean);
+    area += m.area;
+    far = far || (m.plane == subject::Plane::background && m.area > 0.1);
+  }
+  const double share = hand > 0 ? 100 * pencils / hand : 0;
+  const double mean_chroma = area > 0 ? chroma / area : 0;
+  if (share > 60) {
+    return {School::light_coat,
+            in_words("%.0f %% of what is at hand are pencils: they are transparent, so light comes from a coat below.",
+                     share, 0)};
+  }
+  const double steps = (light - dark) / 11.1;
+  if (mean_chroma < 14 && steps > 6 && !far) {
+    return {School::tone_map,
+            in_words("Values carry this subject (%.1f steps of contrast, mean chroma %.0f): map them first.", steps,
+                     mean_chroma)};
+  }
+  return {School::dark_first,
+          in_words("Sticks cover, and the subject spans %.1f value steps: lights over darks stay clean.", steps, 0)};
+}
+
+}  // namespace yd::plan

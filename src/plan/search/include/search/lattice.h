@@ -1,0 +1,80 @@
+#pragma once
+
+#include <array>
+#include <map>
+#include <span>
+#include <tuple>
+#include <vector>
+
+#include "colour/din99o.h"
+#include "search/search.h"
+
+namespace yd::plan {
+
+/// Pressures a hand keeps apart when it grades a passage, besides nothing at all.
+inline constexpr std::array<double, 4> kGrades{0.25, 0.5, 0.75, 1.0};
+
+/// A stick and how it is used, wherever it goes and however firmly.
+struct Layer {
+  int stick = 0;  ///< index into the sticks searched
+  Technique technique = Technique::laid;
+  bool operator==(const Layer&) const = default;
+  bool operator<(const Layer& o) const { return std::tie(stick, technique) < std::tie(o.stick, o.technique); }
+};
+/// What a mass is built by: layers from the paper upwards, the same all over it; their pressure varies from place to
+/// place and may be nothing.
+using Layering = std::vector<Layer>;
+
+/// What a layering comes to where every one of its layers is used: node n gives layer i the grade (n / 4^i) % 4.
+struct Looks {
+  std::vector<colour::Din99o> at;
+  std::vector<colour::Lab> lab;  ///< the same
+  std::vector<float> unsteady;   ///< squared: how far a hand and the speckle stray from it; huge where not allowed
+  std::vector<float> speckle;    ///< standard deviation of L* over the strata
+};
+inline constexpr float kNotAllowed = 1e8F;
+
+std::size_t nodes_of(std::size_t layers);
+std::size_t grade_at(std::size_t node, std::size_t layer);
+/// The layering with its pressures at a node.
+std::vector<Stroke> strokes_at(const Layering& layering, std::size_t node);
+
+/// Loads of one chain of media and techniques at every node, and what of each coat is seen from above.
+struct ChainGeometry {
+  std::vector<StackGeometry> nodes;
+  std::vector<char> allowed;
+};
+
+/// Works out looks on one ground. Chains are prepared once, then read from all cores.
+class Lattice {
+ public:
+  /// `hand`: how far off a pressure is, as a share of it (0.15: by 15 %).
+  Lattice(const SearchInput& input, double hand);
+
+  /// Must have been called for every layering before `looks` or `guess` is asked for it.
+  void prepare(std::span<const Layering> layerings);
+  /// By the model, in full.
+  Looks looks(const Layering& layering) const;
+  /// Nearly: each coat hides what is below in the share it covers, in its own masstone. For ranking only.
+  Looks guess(const Layering& layering) const;
+  const ChainGeometry& chain(const Layering& layering) const;
+  const SearchInput& input() const { return in_; }
+  const optics::Pigment& pigment(int stick) const { return pigments_[static_cast<std::size_t>(stick)]; }
+  double hand() const { return hand_; }
+
+ private:
+  std::int64_t key(const Layering& layering) const;
+  ChainGeometry make_chain(const Layering& layering) const;
+
+  SearchInput in_;
+  double hand_;
+  std::vector<optics::Pigment> pigments_;
+  colour::Xyz bare_;
+  std::map<std::int64_t, ChainGeometry> chains_;
+};
+
+/// Fills in `unsteady` from the looks around each node and the speckle: to first order, a pressure off by `hand` moves
+/// the colour by its slope.
+void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand);
+
+}  // namespace yd::plan

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "search/layer_search.h"
+
+namespace yd::plan {
+
+/// A mass to be built, and the layerings it may be built by.
+struct LayeredMass {
+  double weight = 0;  ///< of its difference in the whole picture; all sum to 1
+  double area = 0;    ///< share of the picture, for the minutes
+  std::span<const Layering> layerings;
+  std::span<const float> cost;     ///< of each layering: expected CIEDE2000 on this mass, with prices
+  std::vector<std::size_t> bands;  ///< masses that are bands of the same gradient, by place
+  int first_level = 0;             ///< levels below are taken by what is laid already
+};
+
+/// What the whole plan is charged, in CIEDE2000 of the whole picture.
+struct PlanPrices {
+  double pass = 0.021;
+  double seam = 0.012;  ///< two bands of one gradient built differently: the seam shows
+};
+
+/// A layering with the level of each layer: layers of one level, stick and technique are one pass, whatever the mass.
+struct LeveledLayering {
+  std::size_t layering = 0;  ///< index into the mass's layerings
+  std::vector<int> levels;   ///< rising
+};
+
+/// Layerings and levels for all masses, so that the sum of differences and of the price of every pass is small: best
+/// ones first, then mass by mass until nothing improves, then pass by pass: is the plan cheaper without it? A descent;
+/// docs/model.md says how far it is from the best on small cases. Deterministic.
+std::vector<LeveledLayering> choose_layerings(std::span<const LayeredMass> masses, int most_levels,
+                                              const PlanPrices& prices);
+
+/// The sum that is made small.
+double plan_cost(std::span<const LayeredMass> masses, std::span<const LeveledLayering> chosen,
+                 const PlanPrices& prices);
+/// Distinct passes of a choice.
+std::size_t count_passes(std::span<const LayeredMass> masses, std::span<const LeveledLayering> chosen);
+
+}  // namespace yd::plan

@@ -1,0 +1,107 @@
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "search/lattice.h"
+#include "subject/masses.h"
+
+namespace yd::plan {
+
+/// Shades that are painted on one ground by one set of rules, mass by mass, ready for the inner loops. Colours are
+/// those to be reached, after the fit of values.
+struct ShadeSet {
+  std::vector<float> l, a, b;                               ///< DIN99o
+  std::vector<float> weight;                                ///< share of its mass; those of a mass sum to 1
+  std::vector<colour::Lab> lab;                             ///< the same colours
+  std::vector<std::pair<std::size_t, std::size_t>> masses;  ///< first shade and one past the last
+  std::vector<double> area;                                 ///< of each mass, share of the picture
+  std::vector<double> share;                                ///< of thirds: of their mass
+
+  std::vector<std::pair<std::size_t, std::size_t>> whole;  ///< the shades that a stick of each mass may be near to
+
+  /// Dark to light.
+  void add_mass(std::span<const colour::Lab> labs, std::span<const double> areas);
+  /// The same shades, but the darks, middles and lights of every mass as masses of their own: three for each, in
+  /// order, of about a third of its area, some of them empty.
+  ShadeSet thirds() const;
+  std::size_t size() const { return l.size(); }
+};
+
+/// best[s] = min(best[s], squared expected difference of shade s to any node). Arrays of shades.size().
+void reach_down(const ShadeSet& shades, const Looks& looks, float* best);
+/// Mean over a mass's shades of the root of `best`, with a dear tail: what is far off is seen.
+double mean_difference(const ShadeSet& shades, std::size_t mass, const float* best);
+
+/// A squared difference beyond any.
+inline constexpr float kFarOff = 1e6F;
+
+/// What practice charges for a layering on a mass, in CIEDE2000 on it. Ours, set by reading plans and looking at
+/// boards; docs/model.md says what each is for.
+struct Prices {
+  double layer = 0.12;      ///< every layer after the first
+  double far_free = 10;     ///< CIEDE2000 a stick may be from the nearest shade for nothing
+  double far = 0.06;        ///< each beyond
+  double dark_start = 2.5;  ///< a stick below L* 35 first, times the share of shades above L* 60
+  double broad_point = 4;   ///< a pencil on a mass above `broad` of the picture
+  double broad = 0.02;
+  double fine_stub = 0.4;  ///< a soft stub on one below `fine`
+  double fine = 0.0015;
+  double rubbed = 0.1;            ///< each rubbed layer
+  double all_rubbed = 0.3;        ///< nothing laid on top of a rubbed mass
+  double dark_rubbed_last = 0.8;  ///< a dark rubbed over lighter layers is no highlight
+  double black_over_colour = 0.6;
+};
+inline constexpr Prices kPrices{};
+
+/// Distance of every stick from the nearest shade of every mass, and what of the layers' prices hangs on a mass alone.
+class LayerPrices {
+ public:
+  LayerPrices(const SearchInput& input, const ShadeSet& shades, const Prices& prices = kPrices);
+  double of(std::size_t mass, const Layering& layering) const;
+  double far_from(std::size_t mass, int stick) const { return far_[mass * sticks_ + static_cast<std::size_t>(stick)]; }
+
+ private:
+  double of_layer(std::size_t mass, const Layer& layer, bool first) const;
+
+  const SearchInput& in_;
+  const ShadeSet& shades_;
+  Prices prices_;
+  std::size_t sticks_;
+  std::vector<double> far_;
+  std::vector<double> light_share_;  ///< of each mass above L* 60
+};
+
+/// Sticks that are tried in pairs on a mass. Every stick of the collection is tried alone on every mass.
+struct PairOptions {
+  std::size_t alone = 20;  ///< that are best alone
+  std::size_t near = 3;    ///< nearest to each shade
+};
+
+/// For every mass the best layering of one or two layers of every pair of sticks, at all pressures: the table a tray
+/// is chosen by. Rows are masses; costs are expected CIEDE2000 (DIN99o stands in) with prices. Errors: `bad_value`,
+/// `cancelled`.
+Result<PairTable> search_layers(Lattice& lattice, const ShadeSet& shades, Observer& observer,
+                                const PairOptions& options = {});
+
+/// A layering with what it costs every mass of the set.
+struct LayeringCosts {
+  Layering layering;
+  std::vector<float> cost;
+};
+struct TraySearch {
+  int most_layers = 3;
+  int grown = 200;  ///< pairs of each mass that are grown to three layers
+  int kept = 120;   ///< guessed layerings of each mass that are worked out
+};
+/// Layerings of a tray that are worth having on these masses: all of one and two layers, and what grows from the best
+/// of them. Ranked by a guess, worked out in full. Errors: `cancelled`.
+Result<std::vector<LayeringCosts>> tray_layerings(Lattice& lattice, const ShadeSet& shades, std::span<const int> tray,
+                                                  const TraySearch& options, Observer& observer);
+
+/// CIEDE2000 of the colour nearest to each target that the tray can build, each target by itself; huge where there is
+/// none. Errors: `cancelled`.
+Result<std::vector<double>> nearest_layered(Lattice& lattice, std::span<const colour::Lab> targets,
+                                            std::span<const int> tray, const TraySearch& options, Observer& observer);
+
+}  // namespace yd::plan

@@ -1,0 +1,27 @@
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "recipe/recipe.h"
+
+namespace yd::plan {
+
+/// A place of a mass for which a pressure is wanted for each layer.
+struct PressurePlace {
+  colour::Lab target;
+  double area = 0;
+};
+/// One way to use the layers: 0 leaves a layer out.
+struct PressureWay {
+  std::vector<double> pressures;  ///< of each layer, 0 to 1
+  colour::Lab lab;
+  double unsteady = 0;  ///< squared CIEDE2000 (about) by which the hand and speckle stray
+};
+
+/// For every place the way that comes near in colour (exact CIEDE2000, expected over the hand) while like colours get
+/// like pressures, so that the map of pressures is smooth: neighbours in colour pull at each other, a few rounds.
+/// Returns indices into `ways`.
+std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, std::span<const PressureWay> ways);
+
+}  // namespace yd::plan

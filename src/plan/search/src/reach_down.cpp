@@ -1,0 +1,39 @@
+// Plain loops over arrays; compiled so that they become vector instructions.
+#include <cmath>
+
+#include "search/layer_search.h"
+
+namespace yd::plan {
+
+void reach_down(const ShadeSet& shades, const Looks& looks, float* best) {
+  const std::size_t count = shades.size();
+  const float* l = shades.l.data();
+  const float* a = shades.a.data();
+  const float* b = shades.b.data();
+  for (std::size_t n = 0; n < looks.at.size(); ++n) {
+    const float add = looks.unsteady[n];
+    if (add >= kNotAllowed) continue;
+    const colour::Din99o p = looks.at[n];
+    for (std::size_t s = 0; s < count; ++s) {
+      const float dl = l[s] - p.l;
+      const float da = a[s] - p.a;
+      const float db = b[s] - p.b;
+      const float d = dl * dl + da * da + db * db + add;
+      best[s] = d < best[s] ? d : best[s];
+    }
+  }
+}
+
+double mean_difference(const ShadeSet& shades, std::size_t mass, const float* best) {
+  constexpr float kSeen = 8;  // beyond this a difference counts for more
+  constexpr float kMore = 0.5;
+  const auto [first, last] = shades.masses[mass];
+  float sum = 0;
+  for (std::size_t s = first; s < last; ++s) {
+    const float d = __builtin_sqrtf(best[s]);
+    sum += shades.weight[s] * (d + kMore * (d > kSeen ? d - kSeen : 0.0F));
+  }
+  return sum;
+}
+
+}  // namespace yd::plan

@@ -22,6 +22,8 @@ Lab to_lab(const Xyz& xyz, const Xyz& white) {
   return {116.0 * fy - 16.0, 500.0 * (fx - fy), 200.0 * (fy - fz)};
 }
 
+double lightness(double relative_y) { return 116.0 * forward(relative_y) - 16.0; }
+
 Xyz to_xyz(const Lab& lab, const Xyz& white) {
   const double fy = (lab.l + 16.0) / 116.0;
   return {white.x * backward(fy + lab.a / 500.0), white.y * backward(fy), white.z * backward(fy - lab.b / 200.0)};

@@ -145,6 +145,13 @@ Xyz to_xyz(const Spectrum& reflectance, const Weights& w) {
 
 Lab to_lab(const Spectrum& reflectance, const Weights& w) { return to_lab(to_xyz(reflectance, w), w.white); }
 
+double lightness(const Spectrum& reflectance) {
+  const Weights& w = weights(Illuminant::d50);
+  float y = 0;
+  for (std::size_t i = 0; i < kBands; ++i) y += w.y[i] * reflectance[i];
+  return lightness(y / w.white.y);
+}
+
 Lab to_lab(const Spectrum& reflectance) { return to_lab(reflectance, weights(Illuminant::d50)); }
 
 }  // namespace yd::colour

@@ -32,6 +32,13 @@ const char* medium_words(optics::Medium m) {
   return "";
 }
 
+const char* purpose_words(plan::Purpose purpose) {
+  constexpr std::array<const char*, 5> words{
+      "", QT_TRANSLATE_NOOP("passes", "as an undertone"), QT_TRANSLATE_NOOP("passes", "as a complement that greys"),
+      QT_TRANSLATE_NOOP("passes", "as a thin veil"), QT_TRANSLATE_NOOP("passes", "as an accent")};
+  return words[static_cast<std::size_t>(purpose)];
+}
+
 const QString& deferral() {
   static const QString text =
       tr("Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.");
@@ -59,6 +66,7 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   w.medium = tr("%1, %2").arg(tr(medium_words(s.medium)), QString::fromStdString(colour::describe(s.lab)));
   w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
+  if (pass.purpose != plan::Purpose::body) w.how += ", " + tr(purpose_words(pass.purpose));
   w.colour = pictures::to_colour(s.lab);
   const auto places = tray_by_place(p);
   const auto at = std::find(places.begin(), places.end(), pass.stick);

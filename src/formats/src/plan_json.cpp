@@ -90,7 +90,7 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
                  {"kind", plan::name(p.kind)},
                  {"masses", masses},
                  {"parts", parts},
-                 {"coat", p.level + 1},
+                 {"layer", p.accent && p.level >= plan::kAccentLevel ? 0 : p.level + 1},
                  {"plane", subject::name(p.plane)},
                  {"reason", p.reason},
                  {"minutes", rounded(p.minutes, 10)},
@@ -104,6 +104,8 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
       pass["greatest_pressure"] = p.pressure;
       pass["area"] = rounded(plan::area_of(p, plan.targets));
       pass["technique"] = plan::name(p.technique);
+      pass["medium"] = optics::name(collection.sticks[static_cast<std::size_t>(p.stick)].medium);
+      pass["what_for"] = plan::name(p.purpose);
     }
     if (p.kind == plan::PassKind::coat)
       pass["medium"] = plan::name(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium);

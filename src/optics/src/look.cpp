@@ -1,5 +1,6 @@
 #include "optics/look.h"
 
+#include <algorithm>
 #include <cmath>
 #include <vector>
 
@@ -52,19 +53,23 @@ colour::Spectrum mean(const StrataSpectra& strata) {
   return m;
 }
 
-Look look(const StrataSpectra& strata) {
-  Look out;
-  out.lab = colour::to_lab(mean(strata));
+double lightness_spread(const StrataSpectra& strata) {
   double sum = 0;
   double squares = 0;
   for (const colour::Spectrum& s : strata) {
-    const colour::Lab lab = colour::to_lab(s);
-    sum += lab.l;
-    squares += lab.l * lab.l;
-    out.local_chroma += colour::chroma(lab) / kStrata;
+    const double l = colour::lightness(s);
+    sum += l;
+    squares += l * l;
   }
   const double mean_l = sum / kStrata;
-  out.spread_l = std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
+  return std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
+}
+
+Look look(const StrataSpectra& strata) {
+  Look out;
+  out.lab = colour::to_lab(mean(strata));
+  for (const colour::Spectrum& s : strata) out.local_chroma += colour::chroma(colour::to_lab(s)) / kStrata;
+  out.spread_l = lightness_spread(strata);
   return out;
 }
 

@@ -145,6 +145,70 @@ std::vector<Shade> shades_of(const Mass& mass, const std::vector<Sample>& all) {
   return out;
 }
 
+/// Connected places of one shade, on a grid of every `step`-th pixel.
+class Places {
+ public:
+  Places(const LabelImage& labels, const Grid<std::uint8_t>& shades, int step)
+      : step_(step), width_((labels.width + step - 1) / step), height_((labels.height + step - 1) / step) {
+    key_.resize(static_cast<std::size_t>(width_) * static_cast<std::size_t>(height_));
+    for (int y = 0; y < height_; ++y) {
+      for (int x = 0; x < width_; ++x)
+        key_[at(x, y)] = labels.at(x * step_, y * step_) * kMostShades + shades.at(x * step_, y * step_);
+    }
+  }
+
+  /// Pixels in all and in places that are large enough, by mass and shade.
+  void measure(std::vector<Mass>& masses) {
+    std::vector<std::array<double, 2>> pixels(masses.size() * kMostShades);
+    const double least = kHit * static_cast<double>(key_.size());
+    for (std::size_t i = 0; i < key_.size(); ++i) {
+      if (key_[i] == kSeen) continue;
+      const auto key = static_cast<std::size_t>(key_[i]);
+      const auto size = static_cast<double>(fill(i));
+      pixels[key][0] += size;
+      if (size >= least) pixels[key][1] += size;
+    }
+    for (std::size_t m = 0; m < masses.size(); ++m) {
+      for (std::size_t s = 0; s < masses[m].shades.size(); ++s) {
+        const auto& [all, whole] = pixels[m * kMostShades + s];
+        masses[m].shades[s].solid = all > 0 ? whole / all : 0;
+      }
+    }
+  }
+
+ private:
+  static constexpr int kSeen = -1;
+  std::size_t at(int x, int y) const {
+    return static_cast<std::size_t>(y) * static_cast<std::size_t>(width_) + static_cast<std::size_t>(x);
+  }
+
+  std::size_t fill(std::size_t from) {
+    const int key = key_[from];
+    key_[from] = kSeen;
+    open_.assign(1, from);
+    std::size_t size = 0;
+    const auto visit = [&](std::size_t i) {
+      if (key_[i] == key) key_[i] = kSeen, open_.push_back(i);
+    };
+    while (!open_.empty()) {
+      const std::size_t i = open_.back();
+      open_.pop_back();
+      ++size;
+      const int x = static_cast<int>(i % static_cast<std::size_t>(width_));
+      const int y = static_cast<int>(i / static_cast<std::size_t>(width_));
+      if (x > 0) visit(i - 1);
+      if (x + 1 < width_) visit(i + 1);
+      if (y > 0) visit(at(x, y - 1));
+      if (y + 1 < height_) visit(at(x, y + 1));
+    }
+    return size;
+  }
+
+  int step_, width_, height_;
+  std::vector<int> key_;
+  std::vector<std::size_t> open_;
+};
+
 }  // namespace
 
 std::size_t nearest_shade(const Mass& mass, const colour::Lab& lab) {
@@ -185,6 +249,7 @@ Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& label
       out.at(x, y) = static_cast<std::uint8_t>(best);
     }
   });
+  Places(labels, out, step).measure(masses);
   return out;
 }
 

@@ -19,6 +19,8 @@ struct Lch {
 };
 
 Lab to_lab(const Xyz& xyz, const Xyz& white);
+/// L* of a luminance relative to the white's, 0 to 1.
+double lightness(double relative_y);
 Xyz to_xyz(const Lab& lab, const Xyz& white);
 Lch to_lch(const Lab& lab);
 Lab to_lab(const Lch& lch);

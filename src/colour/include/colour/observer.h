@@ -34,5 +34,7 @@ Xyz to_xyz(const Spectrum& reflectance, const Weights& w);
 Lab to_lab(const Spectrum& reflectance, const Weights& w);
 /// Under D50.
 Lab to_lab(const Spectrum& reflectance);
+/// L* alone, under D50.
+double lightness(const Spectrum& reflectance);
 
 }  // namespace yd::colour

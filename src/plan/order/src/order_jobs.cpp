@@ -108,7 +108,8 @@ class JobMaker {
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(s.stick)];
     const Use& use = uses_[way_of(s)];
     JobKey k = key_of(t);
-    k.accent = use.on_top && use.area < kAccentArea && stick.lab.l >= kAccentLight ? 1 : 0;
+    const bool highlight = use.on_top && use.area < kAccentArea && stick.lab.l >= kAccentLight;
+    k.accent = highlight || s.level >= kAccentLevel ? 1 : 0;
     k.level = s.level;
     const bool lights_first = in_.rules[static_cast<std::size_t>(t.mass)].school == School::light_coat;
     k.value = lights_first ? -stick.lab.l : stick.lab.l;

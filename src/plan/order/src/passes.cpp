@@ -19,6 +19,11 @@ const char* name(PassKind kind) {
   return "";
 }
 
+const char* name(Purpose purpose) {
+  constexpr std::array<const char*, 5> names{"body", "undertone", "complement", "glaze", "accent"};
+  return names[static_cast<std::size_t>(purpose)];
+}
+
 double pressure_on(const Pass& p, int target) {
   if (p.pressures.empty()) return p.pressure;
   const auto found = std::lower_bound(p.targets.begin(), p.targets.end(), target);

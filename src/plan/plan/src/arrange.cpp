@@ -128,6 +128,7 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   plan.broken.clear();
   if (!options.order_by_hand.empty()) plan.broken = reorder(order, options.order_by_hand);
   plan.passes = std::move(order.passes);
+  for (Pass& p : plan.passes) p.purpose = purpose_of(p, plan.targets, collection.sticks);
   plan.edges = std::move(order.edges);
   plan.conflicts = std::move(order.conflicts);
   plan.sequence = std::move(order.sequence);

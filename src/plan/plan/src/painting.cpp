@@ -3,22 +3,14 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
-#include <cmath>
-#include <map>
-#include <numeric>
 
-#include "colour/ciede2000.h"
-#include "order/order.h"
-#include "recipe/pareto.h"
-#include "search/pressures.h"
-#include "order/schedule.h"
+#include "accents.h"
+#include "painting_family.h"
 
 namespace yd::plan {
 namespace {
 
-constexpr double kFixGain = 0.3;        // CIEDE2000 on a mass from which a stop for fixative is worth its drying
-constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered instead
-constexpr double kSmallMass = 0.2;      // floor of a mass's weight, shared among all, so that a small one still counts
+constexpr double kVividWeight = 4;  // of a small vivid colour, against the same area of what is around it
 
 /// Strokes of the passes that are done, on one shade.
 std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target) {
@@ -51,65 +43,7 @@ Layering layering_of(std::span<const Stroke> strokes) {
   return out;
 }
 
-/// Every way to use the layers of one mass on one ground: parts of the layering at all grades, and none of it.
-struct Ways {
-  std::vector<PressureWay> ways;
-  std::vector<Stack> stacks;  ///< the same, with the strokes that are used
-  std::vector<colour::Din99o> even;
-};
-
-Ways ways_of(Lattice& lattice, const Layering& layering) {
-  Ways out;
-  const optics::Look bare = optics::look(lattice.input().ground->reflectance);
-  out.ways.push_back({std::vector<double>(layering.size(), 0), bare.lab, 0});
-  out.stacks.push_back({{}, bare.lab, static_cast<float>(bare.spread_l), 1});
-  out.even.push_back(colour::to_din99o(bare.lab));
-  for (std::size_t mask = 1; mask < (std::size_t{1} << layering.size()); ++mask) {
-    Layering part;
-    std::vector<std::size_t> from;
-    for (std::size_t i = 0; i < layering.size(); ++i) {
-      if ((mask >> i & 1U) != 0) part.push_back(layering[i]), from.push_back(i);
-    }
-    lattice.prepare(std::span(&part, 1));
-    const ChainGeometry& chain = lattice.chain(part);
-    const Looks looks = lattice.looks(part);
-    for (std::size_t n = 0; n < looks.at.size(); ++n) {
-      if (looks.unsteady[n] >= kNotAllowed) continue;
-      PressureWay way{std::vector<double>(layering.size(), 0), looks.lab[n], looks.unsteady[n]};
-      for (std::size_t i = 0; i < from.size(); ++i) way.pressures[from[i]] = kGrades[grade_at(n, i)];
-      out.ways.push_back(std::move(way));
-      out.even.push_back(looks.at[n]);
-      out.stacks.push_back(
-          {strokes_at(part, n), looks.lab[n], looks.speckle[n], static_cast<float>(chain.nodes[n].tooth_left)});
-    }
-  }
-  return out;
-}
-
 }  // namespace
-
-/// Shades of one mass on which the same strokes lie already.
-struct Painting::Bed {
-  std::vector<Stroke> laid;
-  std::vector<std::size_t> targets;
-  double share = 1;  ///< of the mass
-  optics::Ground ground;
-};
-
-/// Masses on the same ground under the same rules; one mass by itself where strokes lie on it already.
-struct Painting::Family {
-  int coat = -1;
-  StackRules rules;
-  std::vector<std::size_t> masses;
-  std::vector<std::vector<std::size_t>> targets;  ///< of each mass, dark to light
-  ShadeSet shades;
-  std::unique_ptr<Lattice> lattice;
-  std::vector<Bed> beds;  ///< empty where nothing is laid
-  std::vector<std::unique_ptr<Lattice>> bed_lattices;
-  std::vector<Layering> layerings;
-  std::vector<std::vector<float>> costs;  ///< of each mass, by layering
-  std::uint64_t looks = 0;
-};
 
 Painting::Painting(const PaintingInput& input) : in_(input) {
   std::vector<std::vector<std::size_t>> shades(in_.masses);
@@ -202,18 +136,18 @@ std::vector<Painting::Bed> Painting::beds_of(const std::vector<std::size_t>& tar
 Result<PairTable> Painting::table(std::span<const int> pool, Observer& observer) {
   std::vector<media::Stick> sticks;
   for (const int i : pool) sticks.push_back(in_.sticks[static_cast<std::size_t>(i)]);
-  PairTable out(sticks.size(), 3 * in_.masses, {});
+  PairTable out(sticks.size(), kRowsOfMass * in_.masses, {});
   for (std::size_t f = 0; f < families_.size(); ++f) {
     const Family& family = *families_[f];
     const auto n = static_cast<double>(families_.size());
     Stretch part(observer, static_cast<double>(f) / n, static_cast<double>(f + 1) / n);
     const optics::Ground& ground = family.beds.empty() ? bare(family.coat) : family.beds.front().ground;
     Lattice lattice({&ground, in_.parameters, sticks, {}, family.rules}, in_.options->hand);
-    const auto table = search_layers(lattice, family.shades.thirds(), part);
+    const auto table = search_layers(lattice, family.shades.rows(), part);
     if (!table) return table.error();
     std::vector<std::size_t> rows;
     for (const std::size_t m : family.masses) {
-      for (std::size_t third = 0; third < 3; ++third) rows.push_back(3 * m + third);
+      for (std::size_t row = 0; row < kRowsOfMass; ++row) rows.push_back(kRowsOfMass * m + row);
     }
     out.take(table.value(), rows);
   }
@@ -221,13 +155,14 @@ Result<PairTable> Painting::table(std::span<const int> pool, Observer& observer)
 }
 
 std::vector<double> Painting::weights() const {
-  std::vector<double> out(3 * in_.masses, 0);
+  std::vector<double> out(kRowsOfMass * in_.masses, 0);
   double sum = 0;
   for (const auto& f : families_) {
-    const ShadeSet thirds = f->shades.thirds();
-    for (std::size_t n = 0; n < thirds.masses.size(); ++n) {
-      double& weight = out[3 * f->masses[n / 3] + n % 3];
-      weight = thirds.share[n] * (thirds.area[n] + kSmallMass / static_cast<double>(in_.masses));
+    const ShadeSet rows = f->shades.rows();
+    for (std::size_t n = 0; n < rows.masses.size(); ++n) {
+      double& weight = out[kRowsOfMass * f->masses[n / kRowsOfMass] + n % kRowsOfMass];
+      weight = rows.by_itself[n] != 0 ? kVividWeight * rows.area[n]
+                                      : rows.share[n] * (rows.area[n] + kSmallMass / static_cast<double>(in_.masses));
       sum += weight;
     }
   }
@@ -303,171 +238,6 @@ void Painting::force_hand_choices(Family& family) {
   }
 }
 
-double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
-  std::map<std::tuple<int, int, int>, double> area;
-  for (std::size_t m = 0; m < chosen.size(); ++m) {
-    const Layering& layering = all_[m].layerings[chosen[m].layering];
-    for (std::size_t i = 0; i < layering.size(); ++i)
-      area[{chosen[m].levels[i], layering[i].stick, static_cast<int>(layering[i].technique)}] += all_[m].area;
-  }
-  double sum = 0;
-  for (const auto& [key, share] : area) {
-    Pass p;
-    p.stick = std::get<1>(key);
-    p.technique = static_cast<Technique>(std::get<2>(key));
-    sum += 1 + minutes_for(p, share * in_.options->sheet_cm2, in_.sticks);
-  }
-  return sum;
-}
-
-/// With a wish of passes or minutes the prices are raised until it is met, by halving.
-std::vector<LeveledLayering> Painting::choose() {
-  double weights = 0;
-  for (auto& f : families_) {
-    for (std::size_t m = 0; m < f->masses.size(); ++m) {
-      LayeredMass mass;
-      mass.area = f->shades.area[m];
-      mass.weight = mass.area + kSmallMass / static_cast<double>(in_.masses);
-      weights += mass.weight;
-      mass.layerings = f->layerings;
-      mass.cost = f->costs[m];
-      if (!f->beds.empty()) {
-        for (const Bed& b : f->beds) {
-          for (const Stroke& s : b.laid) mass.first_level = std::max(mass.first_level, s.level + 1);
-        }
-      }
-      all_.push_back(mass);
-      place_.emplace_back(f.get(), m);
-    }
-  }
-  for (LayeredMass& m : all_) m.weight /= weights;
-  const auto place_of = [&](int mass) {
-    return static_cast<std::size_t>(
-        std::find_if(place_.begin(), place_.end(),
-                     [&](const auto& p) { return p.first->masses[p.second] == static_cast<std::size_t>(mass); }) -
-        place_.begin());
-  };
-  for (const auto& [p, q] : in_.bands) {
-    const std::size_t a = place_of(p);
-    const std::size_t b = place_of(q);
-    if (a < all_.size() && b < all_.size()) all_[a].bands.push_back(b), all_[b].bands.push_back(a);
-  }
-  const int most = std::max({3, in_.options->most_strokes});
-  PlanPrices prices;
-  std::vector<LeveledLayering> chosen = choose_layerings(all_, most, prices);
-  const auto meets = [&](const std::vector<LeveledLayering>& c) {
-    return (!in_.options->wish_passes || static_cast<int>(count_passes(all_, c)) <= *in_.options->wish_passes) &&
-           (!in_.options->wish_minutes || minutes_of(c) <= *in_.options->wish_minutes);
-  };
-  const bool wished = in_.options->wish_passes || in_.options->wish_minutes;
-  if (!wished) return chosen;
-  double low = prices.pass / 30;
-  double high = 40;  // CIEDE2000 of the whole picture: no pass is worth that
-  constexpr int kHalvings = 11;
-  bool ever = false;
-  for (int i = 0; i < kHalvings; ++i) {
-    prices.pass = std::sqrt(low * high);
-    std::vector<LeveledLayering> tried = choose_layerings(all_, most, prices);
-    const bool met = meets(tried);
-    (met ? high : low) = prices.pass;
-    if (met || !ever) chosen = std::move(tried);
-    ever = ever || met;
-  }
-  return chosen;
-}
-
-void Painting::write_mass(Family& family, std::size_t place, const LeveledLayering& chosen) {
-  const Layering& layering = family.layerings[chosen.layering];
-  std::vector<Bed> whole;
-  if (family.beds.empty()) {
-    whole.push_back({{}, {}, 1, {}});
-    whole[0].targets = family.targets[place];
-  }
-  const std::vector<Bed>& beds = family.beds.empty() ? whole : family.beds;
-  for (std::size_t b = 0; b < beds.size(); ++b) {
-    Lattice& lattice = family.beds.empty() ? *family.lattice : *family.bed_lattices[b];
-    const Ways ways = ways_of(lattice, layering);
-    std::vector<PressurePlace> places;
-    for (const std::size_t t : beds[b].targets) places.push_back({in_.targets[t].target, in_.targets[t].area});
-    const std::vector<std::size_t> best = fit_pressures(places, ways.ways);
-    for (std::size_t i = 0; i < best.size(); ++i) {
-      TargetPlan& target = in_.targets[beds[b].targets[i]];
-      target.recipe.strokes = beds[b].laid;
-      const std::vector<double>& pressures = ways.ways[best[i]].pressures;
-      for (std::size_t n = 0; n < layering.size(); ++n) {
-        if (pressures[n] > 0)
-          target.recipe.strokes.push_back(
-              {layering[n].stick, pressures[n], layering[n].technique, false, chosen.levels[n]});
-      }
-    }
-  }
-}
-
-/// Other layerings the mass could have, each at the pressures that suit the shade best.
-void Painting::write_alternatives(Family& family, std::size_t place, const LeveledLayering& chosen) {
-  if (!family.beds.empty()) return;
-  const std::vector<float>& cost = family.costs[place];
-  std::vector<std::size_t> order(cost.size());
-  std::iota(order.begin(), order.end(), 0);
-  const std::size_t count = std::min(kOtherWays, order.size());
-  std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
-                    [&](std::size_t p, std::size_t q) { return cost[p] != cost[q] ? cost[p] < cost[q] : p < q; });
-  order.resize(count);
-  if (std::find(order.begin(), order.end(), chosen.layering) == order.end()) order.push_back(chosen.layering);
-  const std::vector<std::size_t>& targets = family.targets[place];
-  std::vector<std::vector<Stack>> best(targets.size());
-  for (const std::size_t l : order) {
-    if (cost[l] >= kForbidden) continue;
-    const Ways ways = ways_of(*family.lattice, family.layerings[l]);
-    for (std::size_t i = 0; i < targets.size(); ++i) {
-      const colour::Din99o wanted = colour::to_din99o(in_.targets[targets[i]].target);
-      std::size_t nearest = ways.ways.size();
-      float least = 1e12F;
-      for (std::size_t w = 0; w < ways.ways.size(); ++w) {
-        if (ways.stacks[w].strokes.empty()) continue;
-        const float d = colour::distance_squared(wanted, ways.even[w]) + static_cast<float>(ways.ways[w].unsteady);
-        if (d < least) least = d, nearest = w;
-      }
-      if (nearest < ways.ways.size()) best[i].push_back(ways.stacks[nearest]);
-    }
-  }
-  for (std::size_t i = 0; i < targets.size(); ++i)
-    in_.targets[targets[i]].alternatives = pareto(best[i], in_.targets[targets[i]].target);
-}
-
-/// A stop for fixative before a layer that finds the tooth full, where the whole mass gains by it.
-void Painting::write_recipes(const std::vector<std::size_t>& targets) {
-  const auto evaluated = [&](std::size_t t, std::vector<Stroke> strokes) {
-    return evaluate(bare(in_.targets[t].coat), *in_.parameters, in_.sticks, std::move(strokes), in_.targets[t].target);
-  };
-  int most = 0;
-  bool full = false;
-  for (const std::size_t t : targets) {
-    TargetPlan& target = in_.targets[t];
-    target.recipe = evaluated(t, target.recipe.strokes);
-    for (const Stroke& s : target.recipe.strokes) most = std::max(most, s.level);
-    full = full || target.recipe.tooth_left < kFullTooth;
-  }
-  if (!full) return;
-  for (int level = 1; level <= most; ++level) {
-    std::vector<Recipe> fixed;
-    double gain = 0;
-    double area = 0;
-    for (const std::size_t t : targets) {
-      const TargetPlan& target = in_.targets[t];
-      std::vector<Stroke> strokes = target.recipe.strokes;
-      for (std::size_t i = std::max(1, target.laid); i < strokes.size(); ++i) {
-        if (strokes[i].level == level) strokes[i].fix_first = true;
-      }
-      fixed.push_back(evaluated(t, std::move(strokes)));
-      gain += target.area * (target.recipe.de00 - fixed.back().de00);
-      area += target.area;
-    }
-    if (gain < kFixGain * area) continue;
-    for (std::size_t i = 0; i < targets.size(); ++i) in_.targets[targets[i]].recipe = std::move(fixed[i]);
-  }
-}
-
 Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& observer) {
   std::uint64_t looks = 0;
   for (std::size_t f = 0; f < families_.size(); ++f) {
@@ -487,6 +257,14 @@ Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& obser
   }
   tbb::parallel_for(std::size_t{0}, chosen.size(),
                     [&](std::size_t m) { write_recipes(place_[m].first->targets[place_[m].second]); });
+  AccentInput accents;
+  accents.targets = in_.targets;
+  accents.tray = tray;
+  accents.sticks = in_.sticks;
+  accents.parameters = in_.parameters;
+  accents.ground = [&](const TargetPlan& t) -> const optics::Ground& { return bare(t.coat); };
+  accents.most = most_accents(chosen);
+  add_accents(accents);
   observer.progress(1, "building recipes");
   return looks;
 }

@@ -47,6 +47,7 @@ class Painting {
   void force_hand_choices(Family& family);
   std::vector<LeveledLayering> choose();
   double minutes_of(const std::vector<LeveledLayering>& chosen) const;
+  int most_accents(const std::vector<LeveledLayering>& chosen) const;
   void write_mass(Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_alternatives(Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_recipes(const std::vector<std::size_t>& targets);

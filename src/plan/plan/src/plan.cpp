@@ -20,6 +20,7 @@ std::vector<TargetPlan> collect_targets(const subject::Subject& subject) {
       p.role = shades[s].role;
       p.target = p.seen = shades[s].lab;
       p.area = shades[s].area;
+      p.solid = shades[s].solid;
       out.push_back(std::move(p));
     }
   }
@@ -27,12 +28,13 @@ std::vector<TargetPlan> collect_targets(const subject::Subject& subject) {
 }
 
 void fit_values(Plan& plan, const subject::Subject& subject, const media::Paper& paper,
-                const media::Collection& collection, const optics::Parameters& parameters, Fit fit) {
+                const media::Collection& collection, const optics::Parameters& parameters, const PlanOptions& options) {
   std::vector<media::Stick> hand;
   std::copy_if(collection.sticks.begin(), collection.sticks.end(), std::back_inserter(hand), media::at_hand);
-  plan.reach = reachable_range(paper.ground, hand, parameters);
+  const Technique first = options.manner == Manner::broken ? Technique::laid : Technique::rubbed;
+  plan.reach = reachable_range(paper.ground, hand, parameters, first);
   plan.seen = range_of(subject.masses);
-  for (TargetPlan& t : plan.targets) t.target.l = fit_lightness(t.seen.l, fit, plan.seen, plan.reach);
+  for (TargetPlan& t : plan.targets) t.target.l = fit_lightness(t.seen.l, options.fit, plan.seen, plan.reach);
 }
 
 void measure(Plan& plan, std::size_t masses) {
@@ -60,7 +62,7 @@ class Planner {
   Result<Plan> run(Observer& observer) {
     plan_.targets = collect_targets(subject_);
     choose_school();
-    fit_values(plan_, subject_, paper_, collection_, parameters_, options_.fit);
+    fit_values(plan_, subject_, paper_, collection_, parameters_, options_);
     const Status painted = underpaint();
     if (!painted) return painted.error();
     const auto bands =
@@ -149,7 +151,8 @@ class Planner {
     work_.pool = choose_pool(collection_.sticks, labs, wishes);
     work_.weights = painting.weights();
     work_.most_sticks = options_.most_sticks;
-    for (std::size_t row = 0; row < work_.weights.size(); ++row) work_.mass.push_back(static_cast<int>(row / 3));
+    for (std::size_t row = 0; row < work_.weights.size(); ++row)
+      work_.mass.push_back(static_cast<int>(row / kRowsOfMass));
     for (const int i : work_.pool) work_.medium.push_back(collection_.sticks[static_cast<std::size_t>(i)].medium);
     work_.wishes = wishes;
     work_.wishes.must_have = places(wishes.must_have);
@@ -195,7 +198,7 @@ class Planner {
       return success();
     }
     Stretch choosing(observer, 0.6, 0.8);
-    auto tray = choose_tray(work_.problem(), {options_.most_sticks, 1, 160}, choosing);
+    auto tray = choose_tray(work_.problem(), {options_.most_sticks, 1, 60}, choosing);
     if (!tray) return tray.error();
     work_.tray = std::move(tray).value();
     return success();

@@ -21,14 +21,14 @@ double between(double l, double a0, double a1, double b0, double b1) {
 
 class Reacher {
  public:
-  Reacher(const optics::Ground& ground, const optics::Parameters& parameters)
-      : ground_(ground), parameters_(parameters) {}
+  Reacher(const optics::Ground& ground, const optics::Parameters& parameters, Technique first)
+      : ground_(ground), parameters_(parameters), first_(first) {}
 
   double lightness(const media::Stick& under, const media::Stick& over) {
     const auto key = std::pair{under.medium, over.medium};
     auto found = geometry_.find(key);
     if (found == geometry_.end()) {
-      const std::array<StrokeShape, 2> firm{StrokeShape{under.medium, 1, Technique::laid},
+      const std::array<StrokeShape, 2> firm{StrokeShape{under.medium, 1, first_},
                                             StrokeShape{over.medium, 1, Technique::laid}};
       found = geometry_.emplace(key, make_geometry(ground_, parameters_, firm)).first;
     }
@@ -41,6 +41,7 @@ class Reacher {
  private:
   const optics::Ground& ground_;
   const optics::Parameters& parameters_;
+  Technique first_;
   std::map<std::pair<optics::Medium, optics::Medium>, StackGeometry> geometry_;
 };
 
@@ -56,10 +57,10 @@ Result<Fit> fit_by_name(const std::string& name) {
 }
 
 ValueRange reachable_range(const optics::Ground& ground, std::span<const media::Stick> sticks,
-                           const optics::Parameters& parameters) {
+                           const optics::Parameters& parameters, Technique first) {
   const double bare = colour::to_lab(optics::mean(ground.reflectance)).l;
   ValueRange out{bare, bare};
-  Reacher reacher(ground, parameters);
+  Reacher reacher(ground, parameters, first);
   std::vector<std::pair<double, const media::Stick*>> all;
   for (const media::Stick& s : sticks) {
     all.emplace_back(reacher.lightness(s, s), &s);

@@ -12,6 +12,7 @@ namespace yd::plan {
 namespace {
 
 constexpr std::size_t kSteps = kGrades.size();
+constexpr std::size_t kGuessEvery = 2;  // a guess is made at half the grades only
 constexpr double kEvenSpeckle = 5.0;    // standard deviation of L* up to which a passage reads as even
 constexpr double kSpeckleWeight = 0.3;  // CIEDE2000 for each unit beyond
 constexpr double kLeastTooth = 0.03;    // less room than this and the last layer does not hold
@@ -21,6 +22,56 @@ float squared(double x) { return static_cast<float>(x * x); }
 
 colour::Din99o between(const colour::Din99o& p, const colour::Din99o& q, float by) {
   return {(p.l - q.l) * by, (p.a - q.a) * by, (p.b - q.b) * by};
+}
+
+/// A node of a lattice that has only every `every`-th grade, as a node of the whole one.
+std::size_t whole_node(std::size_t node, std::size_t layers, std::size_t every) {
+  const std::size_t steps = kSteps / every;
+  std::size_t out = 0;
+  std::size_t place = 1;
+  for (std::size_t i = 0; i < layers; ++i, place *= kSteps, node /= steps)
+    out += place * (node % steps * every + every - 1);
+  return out;
+}
+
+/// Shades the nodes of a chain one after the other and keeps what two of them have in common, which is all but the
+/// topmost coats where the last layer varies fastest.
+class NodeShader {
+ public:
+  NodeShader(const optics::Ground& ground, std::span<const optics::Pigment* const> pigments)
+      : pigments_(pigments), states_{ground.reflectance} {}
+
+  const optics::StrataSpectra& shade(const StackGeometry& g) {
+    std::size_t same = 0;
+    while (last_ != nullptr && same < std::min(g.coats.size(), last_->coats.size()) &&
+           alike(g.coats[same], last_->coats[same]))
+      ++same;
+    if (states_.size() <= g.coats.size()) states_.resize(g.coats.size() + 1);
+    for (std::size_t c = same; c < g.coats.size(); ++c) {
+      optics::kernel().films(blend(g.coats[c].share, pigments_), g.coats[c].loads, table_);
+      optics::kernel().lay(states_[c], table_, states_[c + 1]);
+    }
+    last_ = &g;
+    return states_[g.coats.size()];
+  }
+
+ private:
+  static bool alike(const StackGeometry::Coat& p, const StackGeometry::Coat& q) {
+    return p.share == q.share && p.loads.load == q.loads.load && p.loads.cover == q.loads.cover &&
+           p.loads.scatter_scale == q.loads.scatter_scale;
+  }
+
+  std::span<const optics::Pigment* const> pigments_;
+  std::vector<optics::StrataSpectra> states_;  ///< under each coat, and the last
+  const StackGeometry* last_ = nullptr;
+  optics::CoatTable table_;
+};
+
+/// The n-th node if the last layer varies fastest.
+std::size_t last_fastest(std::size_t n, std::size_t count) {
+  std::size_t out = 0;
+  for (std::size_t place = count / kSteps; place > 0; place /= kSteps, n /= kSteps) out += place * (n % kSteps);
+  return out;
 }
 
 }  // namespace
@@ -93,19 +144,19 @@ Looks Lattice::looks(const Layering& layering) const {
   const ChainGeometry& c = chain(layering);
   std::array<const optics::Pigment*, kMostStrokes> pigments{};
   for (std::size_t i = 0; i < layering.size(); ++i) pigments[i] = &pigment(layering[i].stick);
+  const std::size_t count = c.nodes.size();
   Looks out;
-  for (std::size_t n = 0; n < c.nodes.size(); ++n) {
-    if (c.allowed[n] == 0) {
-      out.at.push_back({});
-      out.lab.push_back({});
-      out.speckle.push_back(0);
-      continue;
-    }
-    const auto strata = shade_stack(c.nodes[n], *in_.ground, std::span(pigments).first(layering.size()));
-    const optics::Look look = optics::look(strata);
-    out.at.push_back(colour::to_din99o(look.lab));
-    out.lab.push_back(look.lab);
-    out.speckle.push_back(static_cast<float>(look.spread_l));
+  out.at.resize(count);
+  out.lab.resize(count);
+  out.speckle.resize(count);
+  NodeShader shader(*in_.ground, std::span(pigments).first(layering.size()));
+  for (std::size_t i = 0; i < count; ++i) {
+    const std::size_t n = last_fastest(i, count);
+    if (c.allowed[n] == 0) continue;
+    const optics::StrataSpectra& strata = shader.shade(c.nodes[n]);
+    out.lab[n] = colour::to_lab(optics::mean(strata));
+    out.at[n] = colour::to_din99o(out.lab[n]);
+    out.speckle[n] = static_cast<float>(optics::lightness_spread(strata));
   }
   add_unsteadiness(out, c, hand_);
   return out;
@@ -116,31 +167,39 @@ Looks Lattice::guess(const Layering& layering) const {
   std::array<const optics::Pigment*, kMostStrokes> pigments{};
   for (std::size_t i = 0; i < layering.size(); ++i) pigments[i] = &pigment(layering[i].stick);
   const auto used = std::span(pigments).first(layering.size());
+  std::size_t count = 1;
+  for (std::size_t i = 0; i < layering.size(); ++i) count *= kSteps / kGuessEvery;
   Looks out;
-  for (const StackGeometry& node : c.nodes) out.at.push_back(colour::to_din99o(guess_from_above(node, used, bare_)));
-  out.speckle.assign(c.nodes.size(), 0);
-  add_unsteadiness(out, c, hand_);
+  for (std::size_t n = 0; n < count; ++n)
+    out.at.push_back(
+        colour::to_din99o(guess_from_above(c.nodes[whole_node(n, layering.size(), kGuessEvery)], used, bare_)));
+  out.speckle.assign(count, 0);
+  add_unsteadiness(out, c, hand_, kGuessEvery);
   return out;
 }
 
-void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand) {
+void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std::size_t every) {
   const std::size_t count = looks.at.size();
+  const std::size_t steps = kSteps / every;
+  std::size_t layers = 0;
+  for (std::size_t n = 1; n < count; n *= steps) ++layers;
+  const auto grade = [&](std::size_t step) { return kGrades[step * every + every - 1]; };
   looks.unsteady.assign(count, 0);
-  std::size_t stride = 1;
-  for (; stride < count; stride *= kSteps) {
+  for (std::size_t stride = 1; stride < count; stride *= steps) {
     for (std::size_t n = 0; n < count; ++n) {
-      const std::size_t grade = n / stride % kSteps;
-      const std::size_t low = grade > 0 ? n - stride : n;
-      const std::size_t high = grade + 1 < kSteps ? n + stride : n;
-      const double apart = kGrades[high / stride % kSteps] - kGrades[low / stride % kSteps];
-      const auto by = static_cast<float>(hand * kGrades[grade] / apart);
+      const std::size_t step = n / stride % steps;
+      const std::size_t low = step > 0 ? n - stride : n;
+      const std::size_t high = step + 1 < steps ? n + stride : n;
+      const double apart = grade(high / stride % steps) - grade(low / stride % steps);
+      const auto by = static_cast<float>(hand * grade(step) / apart);
       looks.unsteady[n] += colour::distance_squared(between(looks.at[high], looks.at[low], by), {});
     }
   }
   for (std::size_t n = 0; n < count; ++n) {
+    const std::size_t node = whole_node(n, layers, every);
     looks.unsteady[n] += squared(kSpeckleWeight * std::max(0.0, looks.speckle[n] - kEvenSpeckle));
-    if (chain.nodes[n].tooth_left < kLeastTooth) looks.unsteady[n] += squared(kNoTooth);
-    if (chain.allowed[n] == 0) looks.unsteady[n] = kNotAllowed;
+    if (chain.nodes[node].tooth_left < kLeastTooth) looks.unsteady[n] += squared(kNoTooth);
+    if (chain.allowed[node] == 0) looks.unsteady[n] = kNotAllowed;
   }
 }
 

@@ -65,11 +65,37 @@ void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const doubl
   area.push_back(sum);
 }
 
-ShadeSet ShadeSet::thirds() const {
+/// Small colours of a mass that stand out from the rest of it, as places in the set.
+std::vector<std::size_t> ShadeSet::vivid(std::size_t mass) const {
+  constexpr double kNotGrey = 8;   // chroma
+  constexpr float kStandsOut = 9;  // DIN99o from the mean of the mass, values apart
+  constexpr double kSmall = 0.25;  // share of the mass that all of them may have
+  const auto [first, last] = masses[mass];
+  colour::Din99o mean{};
+  for (std::size_t s = first; s < last; ++s) mean.a += weight[s] * a[s], mean.b += weight[s] * b[s];
+  std::vector<std::size_t> out;
+  double taken = 0;
+  for (std::size_t s = first; s < last; ++s) {
+    const float far = colour::distance_squared(mean, {mean.l, a[s], b[s]});
+    if (colour::chroma(lab[s]) < kNotGrey || far < kStandsOut * kStandsOut) continue;
+    out.push_back(s);
+    taken += static_cast<double>(weight[s]);
+  }
+  return taken <= kSmall ? out : std::vector<std::size_t>{};
+}
+
+ShadeSet ShadeSet::rows() const {
   ShadeSet out = *this;
   out.masses.clear();
   out.whole.clear();
   out.area.clear();
+  const auto row = [&](std::size_t mass, std::size_t begin, std::size_t end, double own, bool alone) {
+    out.masses.emplace_back(begin, end);
+    out.whole.push_back(masses[mass]);
+    out.area.push_back(alone ? own * area[mass] : area[mass]);
+    out.share.push_back(own);
+    out.by_itself.push_back(alone ? 1 : 0);
+  };
   for (std::size_t m = 0; m < masses.size(); ++m) {
     std::size_t at = masses[m].first;
     double done = 0;
@@ -78,11 +104,19 @@ ShadeSet ShadeSet::thirds() const {
       double own = 0;
       while (at < masses[m].second && (done < part / 3.0 - 1e-6 || part == 3)) own += weight[at], done += weight[at++];
       for (std::size_t s = begin; s < at; ++s) out.weight[s] = static_cast<float>(weight[s] / own);
-      out.masses.emplace_back(begin, at);
-      out.whole.push_back(masses[m]);
-      out.area.push_back(area[m]);
-      out.share.push_back(own);
+      row(m, begin, at, own, false);
     }
+    const std::size_t begin = out.l.size();
+    double own = 0;
+    for (const std::size_t s : vivid(m)) own += static_cast<double>(weight[s]);
+    for (const std::size_t s : vivid(m)) {
+      out.l.push_back(l[s]);
+      out.a.push_back(a[s]);
+      out.b.push_back(b[s]);
+      out.lab.push_back(lab[s]);
+      out.weight.push_back(static_cast<float>(weight[s] / own));
+    }
+    row(m, begin, out.l.size(), own, true);
   }
   return out;
 }
@@ -234,6 +268,7 @@ class LayerSearch {
         std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end());
         for (std::size_t i = 0; i < count; ++i) worth_[m * sticks + order[i].second] = 1;
       };
+      if (!shades_.by_itself.empty() && shades_.by_itself[m] != 0) return;
       for (std::size_t s = 0; s < sticks; ++s) order.emplace_back(table_.cost(m, s, s), s);
       take(options_.alone);
       for (std::size_t n = shades_.masses[m].first; n < shades_.masses[m].second; ++n) {

@@ -36,8 +36,10 @@ class TrayLayerings {
     work_out(latest);
     for (int layers = 2; layers <= options_.most_layers; ++layers) {
       if (observer.cancelled()) return Error{Error::Code::cancelled, "search", "stopped"};
-      std::vector<Layering> grown = grow(layers == 2 ? latest : best_of(latest, options_.grown));
-      latest = layers == 2 ? std::move(grown) : best_guessed(grown);
+      const bool last = layers > 3;
+      std::vector<Layering> grown =
+          grow(layers == 2 ? latest : best_of(latest, last ? options_.grown_to_four : options_.grown));
+      latest = layers == 2 ? std::move(grown) : best_guessed(grown, last ? options_.kept_of_four : options_.kept);
       work_out(latest);
     }
     return std::move(out_);
@@ -138,7 +140,7 @@ class TrayLayerings {
     return cheapest(last, shades_.masses.size(), kept);
   }
 
-  std::vector<Layering> best_guessed(const std::vector<Layering>& layerings) {
+  std::vector<Layering> best_guessed(const std::vector<Layering>& layerings, int kept) {
     lattice_.prepare(layerings);
     std::vector<LayeringCosts> guessed(layerings.size());
     tbb::parallel_for(std::size_t{0}, layerings.size(), [&](std::size_t n) {
@@ -146,7 +148,7 @@ class TrayLayerings {
       reach_down(shades_, lattice_.guess(layerings[n]), whole.data());
       guessed[n] = costs(layerings[n], whole);
     });
-    return cheapest(guessed, shades_.masses.size(), options_.kept);
+    return cheapest(guessed, shades_.masses.size(), kept);
   }
 
   Lattice& lattice_;

@@ -36,7 +36,9 @@ struct Shade {
   colour::Lab lab;
   double area = 0;           ///< share of the picture, 0 to 1
   Role role = Role::middle;  ///< part of the mass it lies in
+  double solid = 1;          ///< share of it in connected places that a hand can hit, each kHit of the picture
 };
+inline constexpr double kHit = 1e-4;  ///< 12 mm² on a sheet of 400 by 300 mm
 
 /// A connected area read as one shape.
 struct Mass {

@@ -14,6 +14,11 @@ namespace yd::plan {
 enum class PassKind { coat, stroke, fix };
 const char* name(PassKind kind);
 
+/// What a stroke pass is for. Body: the stick is near the colours it makes. The others earn their place otherwise:
+/// below them, against them (a complement that greys), thinly over them, or as a touch on top.
+enum class Purpose { body, undertone, complement, glaze, accent };
+const char* name(Purpose purpose);
+
 /// One stick, one technique, one stage of the work, over all the masses that ask for it.
 struct Pass {
   int number = 0;  ///< 1 ..
@@ -27,8 +32,9 @@ struct Pass {
   std::vector<int> levels;  ///< of each target, where one pass serves layers of several levels; empty: all `level`
   int underpaint = -1;      ///< of a coat: index into the plan's coats
   bool accent = false;      ///< a highlight or a small bright spot
-  bool laid = false;        ///< done already, when the plan was made
-  bool skipped = false;     ///< and left out
+  Purpose purpose = Purpose::body;
+  bool laid = false;                              ///< done already, when the plan was made
+  bool skipped = false;                           ///< and left out
   subject::Plane plane = subject::Plane::middle;  ///< the furthest of its masses
   std::vector<int> targets;                       ///< indices into the targets, rising
   std::vector<int> masses;                        ///< indices into the masses, rising, once each
@@ -43,6 +49,9 @@ struct Pass {
 double pressure_on(const Pass& pass, int target);
 /// The layer of the target's mass that the pass lays there.
 int level_on(const Pass& pass, int target);
+
+/// From the colours of the stick and of the targets, and what lies over it.
+Purpose purpose_of(const Pass& pass, std::span<const TargetPlan> targets, std::span<const media::Stick> sticks);
 
 /// What a pass does to one mass.
 struct PassPart {

@@ -68,7 +68,7 @@ struct PlanOptions {
   Manner manner = Manner::either;
   Course course = Course::far_to_near;
   std::vector<MassWay> ways;           ///< other schools or manners for single masses
-  int most_strokes = 3;                ///< layers of one mass, 1 to 4; a school that needs more takes it
+  int most_strokes = 4;                ///< layers of one mass, 1 to 4; a school that needs more takes it
   double hand = 0.15;                  ///< how far off a pressure is, as a share of it: 0 (a machine) to 0.5 (shaky)
   std::optional<int> wish_passes;      ///< about how many passes, at least 1
   std::optional<double> wish_minutes;  ///< how long the work may take, at least 5

@@ -16,13 +16,16 @@ enum class Technique { laid, rubbed };
 inline constexpr std::array kAllTechniques{Technique::laid, Technique::rubbed};
 const char* name(Technique technique);
 
+/// Level of strokes that lie on top of all layers, here and there: accents.
+inline constexpr int kAccentLevel = 20;
+
 /// One application of one stick. Rubbed: rubbed in at once, with whatever is loose below.
 struct Stroke {
   int stick = 0;        ///< index into the collection
   double pressure = 1;  ///< 0 to 1
   Technique technique = Technique::laid;
   bool fix_first = false;  ///< what lies below is fixed, and dry, before this stroke
-  int level = 0;           ///< layer of the mass it belongs to, from the paper upwards
+  int level = 0;           ///< layer of the mass it belongs to, from the paper upwards; of an accent kAccentLevel
   bool operator==(const Stroke&) const = default;
 };
 

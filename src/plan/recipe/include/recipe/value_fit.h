@@ -6,6 +6,7 @@
 #include "media/collection.h"
 #include "optics/ground.h"
 #include "optics/parameters.h"
+#include "recipe/recipe.h"
 #include "subject/masses.h"
 #include "support/result.h"
 
@@ -25,9 +26,9 @@ struct ValueRange {
 };
 
 /// Darkest and lightest L* of two firm strokes of any of these sticks on this ground, and of the darkest ones over each
-/// other. Empty: the ground's own.
+/// other; the first of the two rubbed into the tooth, or laid. Empty: the ground's own.
 ValueRange reachable_range(const optics::Ground& ground, std::span<const media::Stick> sticks,
-                           const optics::Parameters& parameters);
+                           const optics::Parameters& parameters, Technique first = Technique::rubbed);
 
 /// Of all targets of all masses.
 ValueRange range_of(std::span<const subject::Mass> masses);

@@ -55,7 +55,8 @@ class Lattice {
   void prepare(std::span<const Layering> layerings);
   /// By the model, in full.
   Looks looks(const Layering& layering) const;
-  /// Nearly: each coat hides what is below in the share it covers, in its own masstone. For ranking only.
+  /// Nearly: each coat hides what is below in the share it covers, in its own masstone; at half the
+  /// grades. For ranking only.
   Looks guess(const Layering& layering) const;
   const ChainGeometry& chain(const Layering& layering) const;
   const SearchInput& input() const { return in_; }
@@ -74,7 +75,7 @@ class Lattice {
 };
 
 /// Fills in `unsteady` from the looks around each node and the speckle: to first order, a pressure off by `hand` moves
-/// the colour by its slope.
-void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand);
+/// the colour by its slope. `every`: the looks have only every second, fourth … of the grades, the firmest among them.
+void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std::size_t every = 1);
 
 }  // namespace yd::plan

@@ -8,6 +8,9 @@
 
 namespace yd::plan {
 
+/// Rows that a mass has in the table a tray is chosen by.
+inline constexpr std::size_t kRowsOfMass = 4;
+
 /// Shades that are painted on one ground by one set of rules, mass by mass, ready for the inner loops. Colours are
 /// those to be reached, after the fit of values.
 struct ShadeSet {
@@ -16,16 +19,19 @@ struct ShadeSet {
   std::vector<colour::Lab> lab;                             ///< the same colours
   std::vector<std::pair<std::size_t, std::size_t>> masses;  ///< first shade and one past the last
   std::vector<double> area;                                 ///< of each mass, share of the picture
-  std::vector<double> share;                                ///< of thirds: of their mass
-
-  std::vector<std::pair<std::size_t, std::size_t>> whole;  ///< the shades that a stick of each mass may be near to
+  std::vector<double> share;                                ///< of rows: of their mass
+  std::vector<std::pair<std::size_t, std::size_t>> whole;   ///< the shades that a stick of each mass may be near to
+  std::vector<char> by_itself;  ///< of rows: met by a single stick, no pairs are tried for it
 
   /// Dark to light.
   void add_mass(std::span<const colour::Lab> labs, std::span<const double> areas);
-  /// The same shades, but the darks, middles and lights of every mass as masses of their own: three for each, in
-  /// order, of about a third of its area, some of them empty.
-  ShadeSet thirds() const;
+  /// The same shades, but kRowsOfMass rows for every mass: its darks, middles and lights, in order, of about a third of
+  /// its area each, and its small vivid colours once more, which an accent can meet. Some are empty.
+  ShadeSet rows() const;
   std::size_t size() const { return l.size(); }
+
+ private:
+  std::vector<std::size_t> vivid(std::size_t mass) const;
 };
 
 /// best[s] = min(best[s], squared expected difference of shade s to any node). Arrays of shades.size().
@@ -90,9 +96,11 @@ struct LayeringCosts {
   std::vector<float> cost;
 };
 struct TraySearch {
-  int most_layers = 3;
-  int grown = 200;  ///< pairs of each mass that are grown to three layers
-  int kept = 120;   ///< guessed layerings of each mass that are worked out
+  int most_layers = 3;  ///< 1 to 4
+  int grown = 200;      ///< pairs of each mass that are grown to three layers
+  int kept = 120;       ///< guessed layerings of each mass that are worked out
+  int grown_to_four = 40;
+  int kept_of_four = 30;
 };
 /// Layerings of a tray that are worth having on these masses: all of one and two layers, and what grows from the best
 /// of them. Ranked by a guess, worked out in full. Errors: `cancelled`.

@@ -1,0 +1,96 @@
+#include "accents.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+
+#include "colour/ciede2000.h"
+#include "colour/lab.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr double kWorthAStroke = 1.5;  // CIEDE2000 that an accent must gain on a shade
+constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
+constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
+constexpr double kEyeCatching = 40;    // chroma that doubles what a gain counts for
+
+struct Gain {
+  std::size_t target = 0;
+  double worth = 0;  ///< CIEDE2000 on the picture, with the eye's weight
+  Recipe recipe;
+};
+
+struct Accent {
+  std::vector<Gain> gains;
+  double worth = 0;
+};
+
+class Accents {
+ public:
+  explicit Accents(const AccentInput& input) : in_(input) {}
+
+  int run() {
+    for (int made = 0; made < in_.most; ++made) {
+      std::vector<Accent> found(in_.tray.size());
+      tbb::parallel_for(std::size_t{0}, found.size(), [&](std::size_t i) { found[i] = of_stick(in_.tray[i]); });
+      const auto best = std::max_element(found.begin(), found.end(),
+                                         [](const Accent& p, const Accent& q) { return p.worth < q.worth; });
+      if (best == found.end() || best->worth < kWorthAPass) return made;
+      for (Gain& g : best->gains) in_.targets[g.target].recipe = std::move(g.recipe);
+    }
+    return in_.most;
+  }
+
+ private:
+  /// Whether the stick may go on top of the shade at all, and might help it.
+  bool may_help(const TargetPlan& t, int stick) const {
+    if (t.by_hand || t.solid <= 0 || t.recipe.de00 < kWorthAStroke) return false;
+    const media::Stick& s = in_.sticks[static_cast<std::size_t>(stick)];
+    if (!t.recipe.strokes.empty()) {
+      const Stroke& top = t.recipe.strokes.back();
+      if (top.level >= kAccentLevel || top.stick == stick) return false;
+      if (!may_lie_over(s.medium, in_.sticks[static_cast<std::size_t>(top.stick)].medium)) return false;
+    }
+    return colour::ciede2000(s.lab, t.target) < t.recipe.de00;
+  }
+
+  Accent of_stick(int stick) const {
+    Accent out;
+    for (std::size_t i = 0; i < in_.targets.size(); ++i) {
+      const TargetPlan& t = in_.targets[i];
+      if (!may_help(t, stick)) continue;
+      std::vector<Stroke> strokes = t.recipe.strokes;
+      strokes.push_back({stick, 1.0, Technique::laid, false, kAccentLevel});
+      Recipe recipe = evaluate(in_.ground(t), *in_.parameters, in_.sticks, std::move(strokes), t.target);
+      const double gain = t.recipe.de00 - recipe.de00;
+      if (gain < kWorthAStroke) continue;
+      const double eye = 1 + std::min(1.0, colour::chroma(t.target) / kEyeCatching);
+      out.gains.push_back({i, eye * gain * t.area * t.solid, std::move(recipe)});
+    }
+    keep_the_best(out);
+    return out;
+  }
+
+  /// As many shades as fit into an accent, those that gain most for their size first.
+  void keep_the_best(Accent& accent) const {
+    const auto density = [&](const Gain& g) { return g.worth / std::max(1e-9, in_.targets[g.target].area); };
+    std::stable_sort(accent.gains.begin(), accent.gains.end(),
+                     [&](const Gain& p, const Gain& q) { return density(p) > density(q); });
+    double area = 0;
+    std::size_t kept = 0;
+    while (kept < accent.gains.size() && area + in_.targets[accent.gains[kept].target].area <= kMostArea) {
+      area += in_.targets[accent.gains[kept].target].area;
+      accent.worth += accent.gains[kept++].worth;
+    }
+    accent.gains.resize(kept);
+  }
+
+  const AccentInput& in_;
+};
+
+}  // namespace
+
+int add_accents(const AccentInput& input) { return Accents(input).run(); }
+
+}  // namespace yd::plan

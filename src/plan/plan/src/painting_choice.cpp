@@ -1,0 +1,97 @@
+// One layering for every mass, so that passes are shared and wishes met.
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "order/order.h"
+#include "order/schedule.h"
+#include "painting_family.h"
+
+namespace yd::plan {
+
+double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
+  std::map<std::tuple<int, int, int>, double> area;
+  for (std::size_t m = 0; m < chosen.size(); ++m) {
+    const Layering& layering = all_[m].layerings[chosen[m].layering];
+    for (std::size_t i = 0; i < layering.size(); ++i)
+      area[{chosen[m].levels[i], layering[i].stick, static_cast<int>(layering[i].technique)}] += all_[m].area;
+  }
+  double sum = 0;
+  for (const auto& [key, share] : area) {
+    Pass p;
+    p.stick = std::get<1>(key);
+    p.technique = static_cast<Technique>(std::get<2>(key));
+    sum += 1 + minutes_for(p, share * in_.options->sheet_cm2, in_.sticks);
+  }
+  return sum;
+}
+
+/// With a wish of passes or minutes the prices are raised until it is met, by halving.
+std::vector<LeveledLayering> Painting::choose() {
+  double weights = 0;
+  for (auto& f : families_) {
+    for (std::size_t m = 0; m < f->masses.size(); ++m) {
+      LayeredMass mass;
+      mass.area = f->shades.area[m];
+      mass.weight = mass.area + kSmallMass / static_cast<double>(in_.masses);
+      weights += mass.weight;
+      mass.layerings = f->layerings;
+      mass.cost = f->costs[m];
+      if (!f->beds.empty()) {
+        for (const Bed& b : f->beds) {
+          for (const Stroke& s : b.laid) mass.first_level = std::max(mass.first_level, s.level + 1);
+        }
+      }
+      all_.push_back(mass);
+      place_.emplace_back(f.get(), m);
+    }
+  }
+  for (LayeredMass& m : all_) m.weight /= weights;
+  const auto place_of = [&](int mass) {
+    return static_cast<std::size_t>(
+        std::find_if(place_.begin(), place_.end(),
+                     [&](const auto& p) { return p.first->masses[p.second] == static_cast<std::size_t>(mass); }) -
+        place_.begin());
+  };
+  for (const auto& [p, q] : in_.bands) {
+    const std::size_t a = place_of(p);
+    const std::size_t b = place_of(q);
+    if (a < all_.size() && b < all_.size()) all_[a].bands.push_back(b), all_[b].bands.push_back(a);
+  }
+  const int most = std::max(3, in_.options->most_strokes);
+  PlanPrices prices;
+  std::vector<LeveledLayering> chosen = choose_layerings(all_, most, prices);
+  const auto meets = [&](const std::vector<LeveledLayering>& c) {
+    return (!in_.options->wish_passes || static_cast<int>(count_passes(all_, c)) <= *in_.options->wish_passes) &&
+           (!in_.options->wish_minutes || minutes_of(c) <= *in_.options->wish_minutes);
+  };
+  const bool wished = in_.options->wish_passes || in_.options->wish_minutes;
+  if (!wished) return chosen;
+  double low = prices.pass / 30;
+  double high = 40;  // CIEDE2000 of the whole picture: no pass is worth that
+  constexpr int kHalvings = 11;
+  bool ever = false;
+  for (int i = 0; i < kHalvings; ++i) {
+    prices.pass = std::sqrt(low * high);
+    std::vector<LeveledLayering> tried = choose_layerings(all_, most, prices);
+    const bool met = meets(tried);
+    (met ? high : low) = prices.pass;
+    if (met || !ever) chosen = std::move(tried);
+    ever = ever || met;
+  }
+  return chosen;
+}
+
+/// Passes for accents that the artist's wishes leave.
+int Painting::most_accents(const std::vector<LeveledLayering>& chosen) const {
+  constexpr int kMost = 5;
+  constexpr double kMinutes = 2;
+  int most = kMost;
+  if (in_.options->wish_passes)
+    most = std::min(most, *in_.options->wish_passes - static_cast<int>(count_passes(all_, chosen)));
+  if (in_.options->wish_minutes)
+    most = std::min(most, static_cast<int>((*in_.options->wish_minutes - minutes_of(chosen)) / kMinutes));
+  return std::max(0, most);
+}
+
+}  // namespace yd::plan

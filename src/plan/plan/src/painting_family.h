@@ -1,0 +1,33 @@
+#pragma once
+
+#include "painting.h"
+
+namespace yd::plan {
+
+/// Shades of one mass on which the same strokes lie already.
+struct Painting::Bed {
+  std::vector<Stroke> laid;
+  std::vector<std::size_t> targets;
+  double share = 1;  ///< of the mass
+  optics::Ground ground;
+};
+
+/// Masses on the same ground under the same rules; one mass by itself where strokes lie on it already.
+struct Painting::Family {
+  int coat = -1;
+  StackRules rules;
+  std::vector<std::size_t> masses;
+  std::vector<std::vector<std::size_t>> targets;  ///< of each mass, dark to light
+  ShadeSet shades;
+  std::unique_ptr<Lattice> lattice;
+  std::vector<Bed> beds;  ///< empty where nothing is laid
+  std::vector<std::unique_ptr<Lattice>> bed_lattices;
+  std::vector<Layering> layerings;
+  std::vector<std::vector<float>> costs;  ///< of each mass, by layering
+  std::uint64_t looks = 0;
+};
+
+/// Floor of a mass's weight, shared among all, so that a small one still counts.
+inline constexpr double kSmallMass = 0.2;
+
+}  // namespace yd::plan

@@ -24,7 +24,8 @@ Status run_ground(const WorkArguments& a) {
                                            w.options.underpaint.picture, w.weights},
                                           observer);
   if (!ranked) return ranked.error();
-  return write_json(formats::grounds_to_json(ranked.value(), w.papers, w.plan), a.json_file);
+  return write_json(formats::grounds_to_json(ranked.value(), w.papers, w.plan, w.subject, w.options.underpaint.picture),
+                    a.json_file);
 }
 
 Status run_tray(const TrayArguments& a) {

@@ -9,6 +9,7 @@
 #include "advice/critique.h"
 #include "advice/judge.h"
 #include "work.h"
+#include "words/findings.h"
 
 namespace yd::cli {
 namespace {
@@ -49,16 +50,18 @@ Status write_files(const PlanArguments& a, const Work& w, const board::BoardMap&
 
 nlohmann::json findings_of(const Work& w) {
   nlohmann::json out = nlohmann::json::array();
+  const words::Named named{w.subject.masses, w.collection.sticks};
   for (const plan::Finding& f :
        plan::critique({&w.plan, &w.subject, &w.paper, w.collection.sticks, &w.model.parameters, w.options})) {
     nlohmann::json masses = nlohmann::json::array();
     for (const int m : f.masses) masses.push_back(w.subject.masses[static_cast<std::size_t>(m)].id);
     out.push_back({{"check", plan::name(f.check)},
+                   {"numbers", f.numbers},
                    {"weight", f.weight},
-                   {"text", f.text},
-                   {"evidence", f.evidence},
+                   {"text", words::text(f, named).toStdString()},
+                   {"evidence", words::evidence(f, named).toStdString()},
                    {"masses", masses},
-                   {"remedy", f.remedy}});
+                   {"remedy", words::remedy(f, named).toStdString()}});
   }
   return out;
 }

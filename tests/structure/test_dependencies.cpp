@@ -10,7 +10,7 @@ namespace {
 const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice"};
 const QStringList kCore =
     QStringList{"support", "colour", "optics", "media", "subject"} + kRooms + QStringList{"board", "standin"};
-const QStringList kLayers = kCore + QStringList{"pictures", "formats", "exports"};
+const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports"};
 
 struct Include {
   QString file, folder, name;
@@ -54,6 +54,20 @@ class TestDependencies : public QObject {
     for (const Include& i : includes(YD_SOURCE_DIR "/src")) {
       if (kCore.contains(i.folder)) QVERIFY2(!i.name.startsWith('Q'), qPrintable(i.file + " includes " + i.name));
     }
+  }
+
+  // Words are made in one place above the core, so that there can be other languages. What went wrong may be said.
+  void the_planner_has_no_sentences() {
+    static const QRegularExpression sentence("\"[A-Z][a-z]* [^\"]*\\.\"");
+    QDirIterator files(YD_SOURCE_DIR "/src/plan", {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
+    int seen = 0;
+    for (; files.hasNext(); ++seen) {
+      QFile f(files.next());
+      QVERIFY(f.open(QIODevice::ReadOnly));
+      const auto found = sentence.match(QString::fromUtf8(f.readAll()));
+      QVERIFY2(!found.hasMatch(), qPrintable(f.fileName() + ": " + found.captured()));
+    }
+    QVERIFY(seen > 40);
   }
 
   void widgets_stay_in_the_window() {

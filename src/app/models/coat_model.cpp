@@ -6,6 +6,7 @@
 
 #include "colour/words.h"
 #include "models/images.h"
+#include "words/coats.h"
 
 namespace yd::app {
 namespace {
@@ -112,7 +113,6 @@ QVariant CoatModel::headerData(int section, Qt::Orientation orientation, int rol
 }
 
 QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
-  const plan::CoatFacts& f = plan::facts(v.choice.medium);
   QStringList lines;
   if (!v.bears) lines << CoatModel::tr("This paper does not bear it.");
   if (!v.possible) {
@@ -133,9 +133,9 @@ QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
                  .arg(colour::value_step(v.darkest_l), 0, 'f', 1)
                  .arg(qRound(100 * v.tooth_used));
   }
-  lines << CoatModel::tr(f.note) + " " +
+  lines << words::note(v.choice.medium) + " " +
                CoatModel::tr("Dries: %1, with heat %2.").arg(minutes(v.dry_minutes), minutes(v.heated_minutes));
-  lines << CoatModel::tr(f.safety);
+  lines << words::safety(v.choice.medium);
   return lines.join('\n');
 }
 

@@ -1,4 +1,5 @@
 #include "models/finding_model.h"
+#include "words/findings.h"
 
 #include <algorithm>
 
@@ -36,15 +37,17 @@ const plan::Finding* FindingModel::finding(int row) const {
   return row >= 0 && row < rowCount() ? &planned_->findings[static_cast<std::size_t>(row)] : nullptr;
 }
 
+words::Named FindingModel::named() const { return {planned_->subject->masses, planned_->collection->sticks}; }
+
 QVariant FindingModel::data(const QModelIndex& index, int role) const {
   const plan::Finding* f = index.isValid() ? finding(index.row()) : nullptr;
   if (f == nullptr) return {};
   switch (role) {
     case Qt::DisplayRole:
-      return tr("%1. %2").arg(capitalised(tr(plan::name(f->check))), QString::fromStdString(f->text));
+      return tr("%1. %2").arg(capitalised(words::check(f->check)), words::text(*f, named()));
     case Qt::ToolTipRole:
     case Qt::UserRole:
-      return QString::fromStdString(f->evidence);
+      return words::evidence(*f, named());
     default:
       return {};
   }

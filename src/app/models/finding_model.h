@@ -3,6 +3,7 @@
 #include <QAbstractListModel>
 
 #include "session/pipeline.h"
+#include "words/findings.h"
 
 namespace yd::app {
 
@@ -17,6 +18,8 @@ class FindingModel : public QAbstractListModel {
   void show_all(bool all);
   int hidden() const;
   const plan::Finding* finding(int row) const;
+  /// What the findings speak of; only while there is a plan.
+  words::Named named() const;
   int rowCount(const QModelIndex& parent = {}) const override;
   QVariant data(const QModelIndex& index, int role) const override;
 

@@ -4,6 +4,7 @@
 
 #include "exports/pass_words.h"
 #include "session/translate.h"
+#include "words/order.h"
 
 namespace yd::app {
 namespace {
@@ -13,7 +14,7 @@ QString sitting_words(const plan::Sitting& s, std::size_t number) {
                     .arg(number + 1)
                     .arg(s.first + 1)
                     .arg(s.last + 1)
-                    .arg(exports::minutes_words(s.minutes), QString::fromStdString(s.ends));
+                    .arg(exports::minutes_words(s.minutes), words::ends(s));
   QStringList breaks;
   for (const int b : s.breaks) breaks << QString::number(b + 1);
   if (!breaks.isEmpty()) out += " " + tr("Get up after pass %1: posture, eyes, wrist.").arg(breaks.join(", "));
@@ -26,7 +27,7 @@ QString why_words(const Planned& planned, const optics::Parameters& parameters, 
   const exports::PassWords w = exports::words_of(view_of(planned, parameters), pass);
   QStringList out{w.title + ": " + w.how + ". " + w.direction};
   const plan::Pass& p = planned.plan.passes[static_cast<std::size_t>(pass)];
-  if (w.why.isEmpty()) out << QString::fromStdString(p.reason);
+  if (w.why.isEmpty()) out << words::reason(p.reason, planned.subject->masses);
   out << w.why;
   if (!w.tooth.isEmpty()) out << w.tooth + ", " + w.time + ".";
   if (!w.drying.isEmpty()) out << w.drying;
@@ -47,18 +48,18 @@ QString time_words(const Planned& planned) {
   if (!steps.isEmpty()) out << tr("Step back and compare after pass %1.").arg(steps.join(", "));
   for (const plan::Edge& e : p.broken)
     out << tr("Your order breaks \"%1\": pass %2 should come before %3.")
-               .arg(tr(plan::name(e.rule)))
+               .arg(words::rule(e.rule))
                .arg(e.before + 1)
                .arg(e.after + 1);
   for (const plan::Conflict& c : p.conflicts)
-    out << QString::fromStdString(plan::words(c, planned.subject->masses)) +
+    out << words::conflict(c, planned.subject->masses) +
                (c.times > 1 ? " " + tr("(%1 times)").arg(c.times) : QString());
   return out.join("\n\n");
 }
 
-QString finding_words(const plan::Finding& f) {
-  QString out = QString::fromStdString(f.evidence) + ".";
-  out += "\n" + (f.after ? tr("M mends it: %1.").arg(QString::fromStdString(f.remedy))
+QString finding_words(const plan::Finding& f, const words::Named& named) {
+  QString out = words::evidence(f, named) + ".";
+  out += "\n" + (f.after ? tr("M mends it: %1.").arg(words::remedy(f, named))
                          : tr("Nothing in the plan mends this by itself."));
   return out;
 }

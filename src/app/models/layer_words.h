@@ -3,6 +3,7 @@
 #include <QString>
 
 #include "session/pipeline.h"
+#include "words/findings.h"
 
 namespace yd::app {
 
@@ -13,6 +14,6 @@ QString why_words(const Planned& planned, const optics::Parameters& parameters, 
 QString time_words(const Planned& planned);
 
 /// The finding with its numbers and what would mend it.
-QString finding_words(const plan::Finding& finding);
+QString finding_words(const plan::Finding& finding, const words::Named& named);
 
 }  // namespace yd::app

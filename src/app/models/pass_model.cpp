@@ -4,6 +4,7 @@
 
 #include "models/images.h"
 #include "models/reading.h"
+#include "words/order.h"
 
 namespace yd::app {
 namespace {
@@ -78,7 +79,7 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
                                                                 : QVariant();
     case Qt::ToolTipRole:
     case Qt::UserRole:
-      return QString::fromStdString(pass.reason);
+      return words::reason(pass.reason, planned_->subject->masses);
     default:
       return {};
   }

@@ -4,6 +4,7 @@
 
 #include "colour/lab.h"
 #include "session/translate.h"
+#include "words/school.h"
 
 namespace yd::app {
 namespace {
@@ -44,12 +45,12 @@ std::vector<SchoolView> school_views(const Planned& planned, const Materials& ma
   const Cast cast = cast_of(planned);
   std::vector<SchoolView> out;
   for (const plan::School school : plan::kSchools) {
-    const plan::SchoolWords& words = plan::words(school);
+    const words::School said = words::school(school);
     SchoolView v;
     v.school = school;
-    v.title = tr(words.title);
-    v.order = tr(words.order);
-    v.usual_for = tr(words.usual_for);
+    v.title = said.title;
+    v.order = said.order;
+    v.usual_for = said.usual_for;
     v.chosen = planned.plan.school == school;
     v.cut = view_strokes(planned, materials, planned.paper->ground, example(school, cast), kExamplePx_per_mm);
     out.push_back(std::move(v));

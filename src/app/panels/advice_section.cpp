@@ -6,6 +6,7 @@
 
 #include "models/layer_words.h"
 #include "panels/panel_parts.h"
+#include "words/findings.h"
 
 namespace yd::app {
 
@@ -67,7 +68,7 @@ void AdviceSection::select() {
     return about_->setText(session_.planned() ? tr("Nothing stands against this plan.")
                                               : tr("Open a picture: its plan is looked over here."));
   }
-  about_->setText(finding_words(*f));
+  about_->setText(finding_words(*f, model_.named()));
   if (isVisible() && f->pass >= 0) session_.set_lit_pass(f->pass + 1);
 }
 
@@ -78,7 +79,7 @@ void AdviceSection::mend() {
   c.plan = *f->after;
   // The sheet's size is the composition's affair.
   c.plan.sheet_cm2 = session_.choices().plan.sheet_cm2;
-  session_.change(c, tr("Mended: %1").arg(tr(plan::name(f->check))));
+  session_.change(c, tr("Mended: %1").arg(words::check(f->check)));
 }
 
 }  // namespace yd::app

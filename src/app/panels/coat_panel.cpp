@@ -6,6 +6,8 @@
 #include <QScrollArea>
 #include <QSignalBlocker>
 
+#include "words/coats.h"
+
 namespace yd::app {
 namespace {
 
@@ -136,7 +138,7 @@ void CoatPanel::refresh() {
   follow_->setEnabled(scope_->currentData().toInt() != kPicture);
   const auto a = advice_.coats();
   pick_->setEnabled(a != nullptr);
-  if (a) reason_->setText(tr("Advice: %1").arg(QString::fromStdString(a->reason)));
+  if (a) reason_->setText(tr("Advice: %1").arg(words::reason(*a)));
   if (!session_.planned()) reason_->setText(tr("Open a picture: underpaintings are tried on its plan."));
   refresh_about();
 }

@@ -10,6 +10,7 @@
 
 #include "colour/words.h"
 #include "widgets/section.h"
+#include "words/grounds.h"
 
 namespace yd::app {
 namespace {}  // namespace
@@ -126,13 +127,16 @@ void GroundPanel::refresh() {
                      .arg(QString::fromStdString(paper->name), QString::fromStdString(colour::describe(paper->lab)))
                      .arg(colour::value_step(paper->lab.l), 0, 'f', 1)
                      .arg(QString::fromStdString(paper->surface));
+  const PlannedPtr planned = session_.planned();
   if (const auto grounds = advice_.grounds()) {
     for (const plan::GroundVerdict& v : grounds->ranked) {
-      if (session_.materials().papers[v.paper].id == paper->id)
-        text += "\n" + tr("Mark %1 of 100. %2").arg(qRound(100 * v.score)).arg(QString::fromStdString(v.reasons));
+      if (session_.materials().papers[v.paper].id != paper->id || !planned) continue;
+      const QString reasons =
+          words::reasons(v, *paper, planned->plan, *planned->subject, session_.choices().plan.underpaint.picture);
+      text += "\n" + tr("Mark %1 of 100. %2").arg(qRound(100 * v.score)).arg(reasons);
     }
   }
-  if (const PlannedPtr planned = session_.planned(); planned && planned->paper->id == paper->id) {
+  if (planned && planned->paper->id == paper->id) {
     text +=
         "\n" + tr("On it, %1 sticks come within %2 ΔE00 of the subject as seen across the room, %3 for one in twenty.")
                    .arg(planned->plan.tray.size())

@@ -4,6 +4,7 @@
 #include <QSignalBlocker>
 
 #include "panels/panel_parts.h"
+#include "words/school.h"
 
 namespace yd::app {
 
@@ -115,10 +116,10 @@ void SchoolSection::refresh() {
     return static_cast<int>(std::find(list.begin(), list.end(), value) - list.begin());
   };
   school_->clear();
-  const QString advised = planned ? tr(plan::words(planned->plan.school).title) : QString();
+  const QString advised = planned ? words::school(planned->plan.school).title : QString();
   const bool as_advised = planned && !options.school;
   school_->addItem(!whole() ? tr("As the picture") : as_advised ? tr("As advised: %1").arg(advised) : tr("As advised"));
-  for (const plan::School s : plan::kSchools) school_->addItem(tr(plan::words(s).title));
+  for (const plan::School s : plan::kSchools) school_->addItem(words::school(s).title);
   manner_->clear();
   if (!whole()) manner_->addItem(tr("As the picture"));
   manner_->addItems({tr("Broken or rubbed"), tr("Broken"), tr("Rubbed")});
@@ -129,7 +130,7 @@ void SchoolSection::refresh() {
                            : w.manner ? 1 + index_of(plan::kManners, *w.manner)
                                       : 0);
   course_->setCurrentIndex(static_cast<int>(options.course));
-  reason_->setText(as_advised && whole() ? QString::fromStdString(planned->plan.school_reason) : QString());
+  reason_->setText(as_advised && whole() ? words::advised(planned->plan.advised) : QString());
   reason_->setVisible(!reason_->text().isEmpty());
 }
 

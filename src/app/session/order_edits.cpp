@@ -4,6 +4,7 @@
 
 #include "colour/ciede2000.h"
 #include "session/translate.h"
+#include "words/order.h"
 
 namespace yd::app {
 namespace {
@@ -47,16 +48,15 @@ MovedPass move_pass(const Planned& planned, const Choices& choices, int from, in
   }
   const auto broken = turned(planned.plan, place);
   if (!broken.empty() && plan::is_physics(broken.front()->rule)) {
-    return {std::nullopt, tr("Pass %1 cannot go there. %2")
-                              .arg(from + 1)
-                              .arg(QString::fromStdString(plan::why(*broken.front(), planned.subject->masses)))};
+    return {std::nullopt,
+            tr("Pass %1 cannot go there. %2").arg(from + 1).arg(words::why(*broken.front(), planned.subject->masses))};
   }
   MovedPass out;
   out.choices = choices;
   out.choices->plan.order_by_hand = std::move(order);
   QStringList rules;
   for (const plan::Edge* e : broken) {
-    const QString rule = tr(plan::name(e->rule));
+    const QString rule = words::rule(e->rule);
     if (!rules.contains(rule)) rules << rule;
   }
   if (!rules.isEmpty()) out.says = tr("Moved. It breaks: %1. Undo puts it back.").arg(rules.join(", "));

@@ -7,6 +7,7 @@
 #include "models/sheets.h"
 #include "pictures/pictures.h"
 #include "session/sentences.h"
+#include "words/school.h"
 
 namespace yd::app {
 
@@ -108,9 +109,8 @@ void SheetsActions::show_schools() {
   const PlannedPtr planned = session_.planned();
   if (!planned) return notice_.show_sentence(tr("Open a picture first: the schools are shown on its paper."));
   const plan::SchoolAdvice advice = plan::advise_school(planned->subject->masses, planned->collection->sticks);
-  schools_->set_schools(
-      school_views(*planned, session_.materials()),
-      tr("Advised here: %1. %2").arg(tr(plan::words(advice.school).title), QString::fromStdString(advice.reason)));
+  schools_->set_schools(school_views(*planned, session_.materials()),
+                        tr("Advised here: %1. %2").arg(words::school(advice.school).title, words::advised(advice)));
   centre_.setCurrentWidget(schools_);
 }
 

@@ -3,6 +3,7 @@
 #include <QStringList>
 
 #include "exports/pass_words.h"
+#include "words/order.h"
 
 namespace yd::exports {
 namespace {
@@ -31,7 +32,7 @@ QByteArray pass_csv(const PlanView& p) {
                         QString::number(pass.wait_minutes, 'f', 1),
                         QString::number(pass.dry_minutes, 'f', 1),
                         QString::number(100 * words.tooth_left, 'f', 0),
-                        quoted(QString::fromStdString(pass.reason))}
+                        quoted(words::reason(pass.reason, p.subject.masses))}
                 .join(",");
   }
   return (rows.join("\r\n") + "\r\n").toUtf8();

@@ -8,6 +8,8 @@
 
 #include "colour/words.h"
 #include "pictures/screen.h"
+#include "words/coats.h"
+#include "words/order.h"
 
 namespace yd::exports {
 namespace {
@@ -57,7 +59,7 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
     const plan::Coat& coat = p.plan.coats[static_cast<std::size_t>(pass.underpaint)];
     w.title = tr("Underpainting: %1").arg(tr(plan::name(coat.how.medium)));
     w.medium = QString::fromStdString(colour::describe(coat.wanted));
-    w.how = tr("%1. %2").arg(tr(plan::name(coat.how.colours)), tr(plan::facts(coat.how.medium).note));
+    w.how = tr("%1. %2").arg(tr(plan::name(coat.how.colours)), words::note(coat.how.medium));
     w.colour = pictures::to_colour(coat.wet);
     return;
   }
@@ -154,7 +156,7 @@ void tell_after(PassWords& w, const PlanView& p, const plan::Pass& pass) {
 
 void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (pass.kind == plan::PassKind::coat) {
-    w.safety << tr(plan::facts(p.plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium).safety);
+    w.safety << words::safety(p.plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium);
     return;
   }
   if (pass.kind == plan::PassKind::fix) {
@@ -193,7 +195,7 @@ QStringList reasons(const PlanView& p, int index) {
   QStringList out;
   for (auto& [rule, edges] : by_rule) {
     std::sort(edges.begin(), edges.end(), [](const auto* a, const auto* b) { return a->before > b->before; });
-    QString line = QString::fromStdString(plan::why(*edges.front(), p.subject.masses));
+    QString line = words::why(*edges.front(), p.subject.masses);
     QStringList others;
     for (std::size_t i = 1; i < edges.size() && i < kOthersNamed; ++i) others << QString::number(edges[i]->before + 1);
     const auto more = static_cast<int>(edges.size()) - static_cast<int>(kOthersNamed);
@@ -259,7 +261,7 @@ QStringList safety_page(const PlanView& planned) {
     wet = wet || (p.kind == plan::PassKind::coat && p.dry_minutes > 0);
     if (p.kind != plan::PassKind::coat) continue;
     const plan::CoatMedium medium = planned.plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium;
-    const QString line = tr("Underpainting, %1: %2").arg(tr(plan::name(medium)), tr(plan::facts(medium).safety));
+    const QString line = tr("Underpainting, %1: %2").arg(tr(plan::name(medium)), words::safety(medium));
     if (!out.contains(line)) out << line;
   }
   if (spray)

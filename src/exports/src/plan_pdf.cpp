@@ -10,6 +10,8 @@
 #include "pictures/screen.h"
 #include "plan_pictures.h"
 #include "print_words.h"
+#include "words/order.h"
+#include "words/school.h"
 
 namespace yd::exports {
 namespace {
@@ -35,8 +37,7 @@ QStringList summary(const PlanView& p) {
              .arg(QString::fromStdString(p.paper.name), QString::fromStdString(colour::describe(p.paper.lab)))
              .arg(p.sheet.width_cm, 0, 'f', 1)
              .arg(p.sheet.height_cm, 0, 'f', 1);
-  out << on_paper("School: %1. %2")
-             .arg(on_paper(plan::words(p.plan.school).title), QString::fromStdString(p.plan.school_reason));
+  out << on_paper("School: %1. %2").arg(words::school(p.plan.school).title, words::advised(p.plan.advised));
   out << on_paper(
              "%1 sticks, %2 passes, about %3 in %4 sittings. Difference from the colours fitted %5 ΔE00 on average, "
              "from the "
@@ -91,7 +92,7 @@ QString sitting_at(const PlanView& p, int pass) {
           .arg(s + 1)
           .arg(minutes_words(p.plan.sittings[s].minutes))
           .arg(p.plan.sittings[s].last + 1)
-          .arg(on_paper(p.plan.sittings[s].ends.c_str()));
+          .arg(words::ends(p.plan.sittings[s]));
   }
   return {};
 }
@@ -116,7 +117,7 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
     page.line(minutes_words(pass.minutes), w - 42, 42, 9, Qt::AlignRight);
     page.down(12);
     const QString wait = words.drying.isEmpty() ? QString() : words.drying + " ";
-    page.line(wait + QString::fromStdString(pass.reason), 76, w - 76, 7.5);
+    page.line(wait + words::reason(pass.reason, p.subject.masses), 76, w - 76, 7.5);
     page.down(13);
     const bool back =
         std::find(p.plan.step_backs.begin(), p.plan.step_backs.end(), static_cast<int>(i)) != p.plan.step_backs.end();

@@ -2,6 +2,8 @@
 
 #include "colour/words.h"
 #include "formats/plan_json.h"
+#include "words/coats.h"
+#include "words/grounds.h"
 
 namespace yd::formats {
 namespace {
@@ -52,7 +54,8 @@ json subject_to_json(const subject::Subject& s) {
 }
 
 json grounds_to_json(const std::vector<plan::GroundVerdict>& ranked, std::span<const media::Paper> papers,
-                     const plan::Plan& plan) {
+                     const plan::Plan& plan, const subject::Subject& subject,
+                     const std::optional<plan::CoatChoice>& wished) {
   json out = json::array();
   for (const plan::GroundVerdict& v : ranked) {
     json shows = json::object();
@@ -75,7 +78,7 @@ json grounds_to_json(const std::vector<plan::GroundVerdict>& ranked, std::span<c
                    {"bears_layers", v.bears_layers},
                    {"needs_layers", v.needs_layers},
                    {"takes_wet", v.takes_wet},
-                   {"reasons", v.reasons}});
+                   {"reasons", words::reasons(v, papers[v.paper], plan, subject, wished).toStdString()}});
   }
   return out;
 }
@@ -118,8 +121,8 @@ json coats_to_json(const plan::CoatAdvice& advice) {
               {"colours", plan::name(v.choice.colours)},
               {"paper_bears", v.bears},
               {"possible", v.possible},
-              {"note", plan::facts(v.choice.medium).note},
-              {"safety", plan::facts(v.choice.medium).safety}};
+              {"note", words::note(v.choice.medium).toStdString()},
+              {"safety", words::safety(v.choice.medium).toStdString()}};
     if (v.possible) {
       j.update({{"shows", v.shows},
                 {"wet", lab_to_json(v.wet)},
@@ -136,7 +139,7 @@ json coats_to_json(const plan::CoatAdvice& advice) {
   }
   return {{"without", {{"area_mean_de00", advice.plain_de00}, {"darkest_l", advice.plain_darkest_l}}},
           {"pick", advice.pick},
-          {"reason", advice.reason},
+          {"reason", words::reason(advice).toStdString()},
           {"coats", list}};
 }
 

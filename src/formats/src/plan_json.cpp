@@ -3,6 +3,8 @@
 #include <cmath>
 
 #include "colour/ciede2000.h"
+#include "words/order.h"
+#include "words/school.h"
 
 namespace yd::formats {
 namespace {
@@ -68,8 +70,9 @@ json reasons_before(const plan::Plan& plan, const subject::Subject& subject, int
   json out = json::array();
   for (const plan::Edge& e : plan.edges) {
     if (e.after + 1 == number)
-      out.push_back(
-          {{"after_pass", e.before + 1}, {"rule", plan::name(e.rule)}, {"text", plan::why(e, subject.masses)}});
+      out.push_back({{"after_pass", e.before + 1},
+                     {"rule", plan::name(e.rule)},
+                     {"text", words::why(e, subject.masses).toStdString()}});
   }
   return out;
 }
@@ -92,7 +95,7 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
                  {"parts", parts},
                  {"layer", p.accent && p.level >= plan::kAccentLevel ? 0 : p.level + 1},
                  {"plane", subject::name(p.plane)},
-                 {"reason", p.reason},
+                 {"reason", words::reason(p.reason, subject.masses).toStdString()},
                  {"minutes", rounded(p.minutes, 10)},
                  {"start_minute", rounded(p.start_minute, 10)},
                  {"wait_minutes", rounded(p.wait_minutes, 10)},
@@ -123,7 +126,7 @@ json sittings_to_json(const plan::Plan& plan) {
     out.push_back({{"first", s.first + 1},
                    {"last", s.last + 1},
                    {"minutes", rounded(s.minutes, 10)},
-                   {"ends", s.ends},
+                   {"ends", words::ends(s).toStdString()},
                    {"breaks_after", breaks}});
   }
   return out;
@@ -132,8 +135,9 @@ json sittings_to_json(const plan::Plan& plan) {
 json order_to_json(const plan::Plan& plan, const subject::Subject& subject) {
   json conflicts = json::array();
   for (const plan::Conflict& c : plan.conflicts)
-    conflicts.push_back(
-        {{"what", plan::words(c, subject.masses)}, {"given_up", plan::name(c.given_up)}, {"times", c.times}});
+    conflicts.push_back({{"what", words::conflict(c, subject.masses).toStdString()},
+                         {"given_up", plan::name(c.given_up)},
+                         {"times", c.times}});
   json broken = json::array();
   for (const plan::Edge& e : plan.broken)
     broken.push_back({{"before", e.before + 1}, {"after", e.after + 1}, {"rule", plan::name(e.rule)}});
@@ -206,7 +210,7 @@ json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const
           {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
           {"collection", collection.id},
           {"school", plan::name(plan.school)},
-          {"school_reason", plan.school_reason},
+          {"school_reason", words::advised(plan.advised).toStdString()},
           {"order", order_to_json(plan, subject)},
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},

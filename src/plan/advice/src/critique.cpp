@@ -2,8 +2,6 @@
 
 #include <algorithm>
 #include <array>
-#include <cstdarg>
-#include <cstdio>
 
 #include "colour/ciede2000.h"
 #include "critique_parts.h"
@@ -69,20 +67,6 @@ std::vector<Finding> critique(const CritiqueInput& input) {
   return out;
 }
 
-std::string text(const char* form, ...) {
-  char out[512];
-  va_list list;
-  va_start(list, form);
-  std::vsnprintf(out, sizeof out, form, list);
-  va_end(list);
-  return out;
-}
-
-std::string place(const CritiqueInput& in, int mass) {
-  const subject::Mass& m = in.subject->masses[static_cast<std::size_t>(mass)];
-  return text("mass %d, %s", m.id + 1, m.name.c_str());
-}
-
 const media::Stick& stick_of(const CritiqueInput& in, const Stroke& stroke) {
   return in.sticks[static_cast<std::size_t>(stroke.stick)];
 }
@@ -117,7 +101,7 @@ std::optional<PlanOptions> with_alternative(const CritiqueInput& in, int target,
 void offer_planners_order(const CritiqueInput& in, Finding& finding) {
   finding.after = in.options;
   finding.after->order_by_hand.clear();
-  finding.remedy = "Take the planner's order";
+  finding.mend = Mend::planners_order;
 }
 
 PlanOptions with_manner(const CritiqueInput& in, const std::vector<int>& masses, Manner manner) {

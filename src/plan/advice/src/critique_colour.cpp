@@ -75,12 +75,11 @@ std::vector<Finding> check_mud(const CritiqueInput& in) {
     if (lost < limits::kChromaLost || missed < limits::kChromaShort) return;
     Finding f;
     f.weight = percent(t) * missed / 4;
-    f.text = text("%s and %s are complements: rubbed together they go to mud in %s.", under.name.c_str(),
-                  over.name.c_str(), place(in, t.mass).c_str());
-    f.evidence = text("chroma %.0f rubbed, %.0f laid broken, %.0f wanted", kept, kept + lost, colour::chroma(t.target));
+    f.sticks = {t.recipe.strokes[at - 1].stick, t.recipe.strokes[at].stick};
+    f.numbers = {kept, kept + lost, colour::chroma(t.target)};
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, static_cast<int>(at));
-    f.remedy = "Lay the strokes of this mass broken";
+    f.mend = Mend::lay_broken;
     f.after = with_manner(in, {t.mass}, Manner::broken);
     out.push_back(std::move(f));
   });
@@ -98,14 +97,12 @@ std::vector<Finding> check_black_rubbed(const CritiqueInput& in) {
     if (was - is < limits::kChromaLost) return;
     Finding f;
     f.weight = percent(t) * (was - is) / 6;
-    f.text =
-        text("Black is rubbed over %s in %s: that dirties it for good. Go over a dark red, violet or blue instead.",
-             under.name.c_str(), place(in, t.mass).c_str());
-    f.evidence = text("chroma %.0f before, %.0f after", was, is);
+    f.sticks = {t.recipe.strokes[at - 1].stick};
+    f.numbers = {was, is};
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, static_cast<int>(at));
     f.after = with_alternative(in, index, [&](const Stack& s) { return none_black(in, s); });
-    f.remedy = f.after ? "Take the nearest recipe without black" : "";
+    if (f.after) f.mend = Mend::no_black;
     out.push_back(std::move(f));
   });
 }
@@ -118,16 +115,14 @@ std::vector<Finding> check_black_hole(const CritiqueInput& in) {
     if (!only_black || t.recipe.look.spread_l > limits::kFlatSpread || percent(t) < 0.3) return;
     Finding f;
     f.weight = percent(t) * 2;
-    f.text = text("Black alone stands flat in %s. Put deep blue, dark brown or indigo under it, or use those instead.",
-                  place(in, t.mass).c_str());
-    f.evidence = text("chroma %.0f, speckle %.1f L*", colour::chroma(t.recipe.look.lab), t.recipe.look.spread_l);
+    f.numbers = {colour::chroma(t.recipe.look.lab), t.recipe.look.spread_l};
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, 0);
     f.after = with_alternative(in, index, [&](const Stack& s) {
       return std::any_of(s.strokes.begin(), s.strokes.end(),
                          [&](const Stroke& k) { return !is_black(stick_of(in, k)); });
     });
-    f.remedy = f.after ? "Take the nearest recipe with a colour in it" : "";
+    if (f.after) f.mend = Mend::a_colour_in_it;
     out.push_back(std::move(f));
   });
 }
@@ -140,13 +135,11 @@ std::vector<Finding> check_chalky_white(const CritiqueInput& in) {
     if (missed < limits::kChromaShort) return;
     Finding f;
     f.weight = percent(t) * missed / 4;
-    f.text = text("White over colour makes %s chalky; put it under, or use a light stick of the hue.",
-                  place(in, t.mass).c_str());
-    f.evidence = text("chroma %.0f, wanted %.0f", colour::chroma(t.recipe.look.lab), colour::chroma(t.target));
+    f.numbers = {colour::chroma(t.recipe.look.lab), colour::chroma(t.target)};
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, static_cast<int>(strokes.size()) - 1);
     f.after = with_alternative(in, index, [&](const Stack& s) { return !white(stick_of(in, s.strokes.back())); });
-    f.remedy = f.after ? "Take the nearest recipe without white on top" : "";
+    if (f.after) f.mend = Mend::no_white_on_top;
     out.push_back(std::move(f));
   });
 }
@@ -161,14 +154,12 @@ std::vector<Finding> check_raw_green(const CritiqueInput& in) {
       return;
     Finding f;
     f.weight = percent(t) * (chroma - limits::kRawGreenChroma + 6) / 8;
-    f.text =
-        text("A raw green in %s looks artificial: break it with violet, red-brown or grey.", place(in, t.mass).c_str());
-    f.evidence = text("chroma %.0f, nothing but green in the stack", chroma);
+    f.numbers = {chroma};
     f.masses = {t.mass};
     f.pass = pass_of(*in.plan, index, static_cast<int>(strokes.size()) - 1);
     f.after = with_alternative(
         in, index, [&](const Stack& s) { return !std::all_of(s.strokes.begin(), s.strokes.end(), is_green); });
-    f.remedy = f.after ? "Take the nearest recipe with a broken green" : "";
+    if (f.after) f.mend = Mend::break_the_green;
     out.push_back(std::move(f));
   });
 }
@@ -195,16 +186,14 @@ std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
     if (echoed) continue;
     Finding f;
     f.weight = 1 + 100 * area[stick] / 5;
-    f.text = text("%s stands in %s alone and looks pasted in: carry a little of it elsewhere.", s.name.c_str(),
-                  place(in, *where.begin()).c_str());
-    f.evidence =
-        text("%.1f %% of the picture, no other mass within %.0f degrees of hue", 100 * area[stick], kLikeHue_deg);
+    f.sticks = {stick};
+    f.numbers = {100 * area[stick], kLikeHue_deg};
     f.masses.assign(where.begin(), where.end());
     PlanOptions after = in.options;
     after.wishes.lonely_price = std::max(0.3, 2 * after.wishes.lonely_price);
     after.given_tray.clear();
     f.after = std::move(after);
-    f.remedy = "Wish that colours return in several masses";
+    f.mend = Mend::return_colours;
     out.push_back(std::move(f));
   }
   return out;

@@ -26,9 +26,8 @@ std::vector<Finding> check_pencil_over_soft(const CritiqueInput& in) {
       if (may_lie_over(over.medium, under.medium)) continue;
       Finding f;
       f.weight = 100 * target.area + 2;
-      f.text = text("%s will not take over the soft layer of %s in %s.", over.name.c_str(), under.name.c_str(),
-                    place(in, target.mass).c_str());
-      f.evidence = text("%.0f %% of the tooth left, a loose bed below", 100 * tooth_before(in, target, i));
+      f.sticks = {strokes[i - 1].stick, strokes[i].stick};
+      f.numbers = {100 * tooth_before(in, target, i)};
       f.masses = {target.mass};
       f.pass = pass_of(*in.plan, static_cast<int>(t), static_cast<int>(i));
       f.after = with_alternative(in, static_cast<int>(t), [&](const Stack& s) {
@@ -36,7 +35,7 @@ std::vector<Finding> check_pencil_over_soft(const CritiqueInput& in) {
           return may_lie_over(stick_of(in, k).medium, stick_of(in, s.strokes.front()).medium);
         });
       });
-      f.remedy = f.after ? "Take the nearest recipe with the hard stick below" : "";
+      if (f.after) f.mend = Mend::hard_below;
       out.push_back(std::move(f));
     }
   }
@@ -44,8 +43,7 @@ std::vector<Finding> check_pencil_over_soft(const CritiqueInput& in) {
     if (e.rule != Rule::hard_under_soft) continue;
     Finding f;
     f.weight = 3;
-    f.text = text("Your order lays pass %d, a hard stick, after the soft one of pass %d.", e.before + 1, e.after + 1);
-    f.evidence = why(e, in.subject->masses);
+    f.broken = e;
     f.masses = {e.mass_after};
     f.pass = e.before;
     offer_planners_order(in, f);
@@ -65,14 +63,13 @@ std::vector<Finding> check_tooth_full(const CritiqueInput& in) {
     if (left >= kFullTooth || strokes[last].fix_first) continue;
     Finding f;
     f.weight = 100 * target.area + (target.role == subject::Role::light ? 3 : 1);
-    f.text = text("The tooth of %s is full before its last stroke: little of it will stick.",
-                  place(in, target.mass).c_str());
-    f.evidence = text("%.0f %% of the tooth left before %s", 100 * left, stick_of(in, strokes[last]).name.c_str());
+    f.sticks = {strokes[last].stick};
+    f.numbers = {100 * left};
     f.masses = {target.mass};
     f.pass = pass_of(*in.plan, static_cast<int>(t), static_cast<int>(last));
     f.after = with_alternative(in, static_cast<int>(t),
                                [&](const Stack& s) { return s.tooth_left > target.recipe.tooth_left + 0.05; });
-    f.remedy = f.after ? "Take a recipe that uses less tooth" : "";
+    if (f.after) f.mend = Mend::less_tooth;
     out.push_back(std::move(f));
   }
   return out;
@@ -93,11 +90,10 @@ std::vector<Finding> check_all_rubbed(const CritiqueInput& in) {
   if (area <= 0 || rubbed / area < limits::kAllRubbed) return {};
   Finding f;
   f.weight = 8 * rubbed / area;
-  f.text = "Everything is rubbed, and the picture goes lifeless: rub some, leave some.";
-  f.evidence = text("%.0f %% of the area ends in a rubbed stroke", 100 * rubbed / area);
+  f.numbers = {100 * rubbed / area};
   f.after = with_manner(in, near, Manner::broken);
   if (near.empty()) f.after->manner = Manner::broken;
-  f.remedy = near.empty() ? "Lay all strokes broken" : "Lay what is not background broken";
+  f.mend = near.empty() ? Mend::all_broken : Mend::front_broken;
   return {f};
 }
 
@@ -112,13 +108,12 @@ std::vector<Finding> check_too_many_sticks(const CritiqueInput& in) {
   if (used <= limits::kManySticks && rare < 4) return {};
   Finding f;
   f.weight = 0.5 * std::max(0, used - limits::kManySticks) + rare;
-  f.text = "More sticks than the picture needs: a dozen well chosen ones carry it.";
-  f.evidence = text("%d sticks, %d of them serve less than %.0f %% of the area", used, rare, 100 * limits::kRareArea);
+  f.numbers = {static_cast<double>(used), static_cast<double>(rare), 100 * limits::kRareArea};
   PlanOptions after = in.options;
   after.most_sticks = std::clamp(std::min(used - rare, limits::kManySticks), 3, used - 1);
   after.given_tray.clear();
   f.after = std::move(after);
-  f.remedy = text("Plan with %d sticks", f.after->most_sticks);
+  f.mend = Mend::fewer_sticks;
   return {f};
 }
 
@@ -132,15 +127,13 @@ std::vector<Finding> check_pressed_early(const CritiqueInput& in) {
     if (took < limits::kFirstTooth) continue;
     Finding f;
     f.weight = 60 * target.area + 0.5;
-    f.text = text("The first stroke in %s is pressed in hard: it cannot be lifted again and closes the tooth.",
-                  place(in, target.mass).c_str());
-    f.evidence = text("%.0f %% of the tooth gone after the first of %zu strokes", 100 * took, strokes.size());
+    f.numbers = {100 * took, static_cast<double>(strokes.size())};
     f.masses = {target.mass};
     f.pass = pass_of(*in.plan, static_cast<int>(t), 0);
     f.after = with_alternative(in, static_cast<int>(t), [](const Stack& s) {
       return !s.strokes.empty() && (s.strokes.size() == 1 || s.strokes.front().pressure < 1);
     });
-    f.remedy = f.after ? "Take a recipe that begins lighter" : "";
+    if (f.after) f.mend = Mend::begin_lighter;
     out.push_back(std::move(f));
   }
   return out;

@@ -40,10 +40,6 @@ std::vector<Finding> check_distance(const CritiqueInput& in);
 std::vector<Finding> check_halo(const CritiqueInput& in);
 std::vector<Finding> check_focal_contrast(const CritiqueInput& in);
 
-/// printf into a string.
-[[gnu::format(printf, 1, 2)]] std::string text(const char* form, ...);
-/// "mass 4, the dark hills".
-std::string place(const CritiqueInput& in, int mass);
 const media::Stick& stick_of(const CritiqueInput& in, const Stroke& stroke);
 /// The pass that lays stroke `level` of a target, by place; -1 where there is none.
 int pass_of(const Plan& plan, int target, int level);

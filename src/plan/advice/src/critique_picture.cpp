@@ -61,10 +61,7 @@ std::vector<Finding> check_missing_darks(const CritiqueInput& in) {
   Finding f;
   const double shy = dark->recipe.look.lab.l - dark->seen.l;
   f.weight = 4 + shy / 2;
-  f.text = text(
-      "The darkest dark, in %s, comes out too light: a passage looks finished only when its darks are dark enough.",
-      place(in, dark->mass).c_str());
-  f.evidence = text("L* %.0f laid, %.0f in the subject", dark->recipe.look.lab.l, dark->seen.l);
+  f.numbers = {dark->recipe.look.lab.l, dark->seen.l};
   f.masses = {dark->mass};
   const bool inked = std::any_of(
       in.options.underpaint.exceptions.begin(), in.options.underpaint.exceptions.end(),
@@ -74,7 +71,7 @@ std::vector<Finding> check_missing_darks(const CritiqueInput& in) {
     after.underpaint.exceptions.push_back(
         {CoatException::Where::mass, dark->mass, CoatChoice{CoatMedium::ink, CoatColours::local}});
     f.after = std::move(after);
-    f.remedy = "Ink this mass first; ink reaches darks that pastel alone cannot";
+    f.mend = Mend::ink_first;
   }
   return {f};
 }
@@ -91,12 +88,10 @@ std::vector<Finding> check_distance(const CritiqueInput& in) {
   if (against < 2) return {};
   Finding f;
   f.weight = 2.5 * against;
-  f.text = "The distance does not recede: further means less contrast, less chroma and bluer.";
-  f.evidence = text("far and near: chroma %.0f and %.0f, contrast %.0f and %.0f L*, warmth %+.0f and %+.0f", far.chroma,
-                    near.chroma, far.contrast(), near.contrast(), far.warmth, near.warmth);
+  f.numbers = {far.chroma, near.chroma, far.contrast(), near.contrast(), far.warmth, near.warmth};
   f.masses = masses_in(in, subject::Plane::background);
   f.after = with_manner(in, f.masses, Manner::rubbed);
-  f.remedy = "Rub the background, so that it softens";
+  f.mend = Mend::rub_background;
   return {f};
 }
 
@@ -106,9 +101,7 @@ std::vector<Finding> check_halo(const CritiqueInput& in) {
     if (e.rule != Rule::behind_soft_edge) continue;
     Finding f;
     f.weight = 4;
-    f.text = text("Your order lays the background of pass %d after the soft edge of pass %d: a halo stays.",
-                  e.before + 1, e.after + 1);
-    f.evidence = why(e, in.subject->masses);
+    f.broken = e;
     f.masses = {e.mass_before, e.mass_after};
     f.pass = e.before;
     offer_planners_order(in, f);
@@ -119,8 +112,7 @@ std::vector<Finding> check_halo(const CritiqueInput& in) {
     if (c.given_up != Rule::behind_soft_edge) continue;
     Finding f;
     f.weight = 2.0 + c.times;
-    f.text = "At a soft edge the background cannot go in first: a halo may stay. Soften it at the end.";
-    f.evidence = words(c, in.subject->masses);
+    f.conflict = c;
     f.masses = c.masses;
     out.push_back(std::move(f));
   }
@@ -158,12 +150,11 @@ std::vector<Finding> check_focal_contrast(const CritiqueInput& in) {
   if (marked.empty() || focal >= most - 2) return {};
   Finding f;
   f.weight = 3 + (most - focal) / 5;
-  f.text =
-      text("The focal point does not have the strongest contrast; %s has.", place(in, static_cast<int>(where)).c_str());
-  f.evidence = text("%.0f L* at the focal point, %.0f there", focal, most);
+  f.numbers = {focal, most};
   f.masses = marked;
   f.after = with_manner(in, {static_cast<int>(where)}, Manner::rubbed);
-  f.remedy = text("Rub mass %d, so that it stands back", in.subject->masses[where].id + 1);
+  f.rival = static_cast<int>(where);
+  f.mend = Mend::rub_the_rival;
   return {f};
 }
 

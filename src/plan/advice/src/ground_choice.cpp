@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 #include "colour/ciede2000.h"
 #include "colour/words.h"
@@ -21,12 +20,6 @@ static_assert(kMarkNames.size() == kGroundMarks);
 constexpr std::size_t kPencil = 1;
 constexpr std::size_t kSoft = 2;
 constexpr double kMiddlePressure = 0.6;
-
-std::string number(double v, int digits) {
-  std::array<char, 32> text{};
-  std::snprintf(text.data(), text.size(), "%.*f", digits, v);
-  return text.data();
-}
 
 /// One paper with the two-layer stacks of each medium, worked out once for all sticks.
 class Sheet {
@@ -90,7 +83,6 @@ class Judging {
     v.needs_layers = needs_;
     v.takes_wet = in_.coat ? bears(p, in_.coat->medium) : p.wet >= media::Wetness::little;
     mark(v);
-    v.reasons = reasons(v, p);
     return v;
   }
 
@@ -161,35 +153,6 @@ class Judging {
       weights += in_.weights[m];
     }
     if (weights > 0) v.score /= weights;
-  }
-
-  std::string reasons(const GroundVerdict& v, const media::Paper& paper) const {
-    std::string text;
-    if (v.room_light < 0.5) {
-      text = "Lights cannot show on it.";
-    } else if (v.room_dark < 0.5) {
-      text = "Darks cannot show on it.";
-    } else {
-      text = "Room for " + number(v.room_light, 1) + " steps of light and " + number(v.room_dark, 1) + " of dark.";
-    }
-    text += " " + number(100 * v.there, 0) + " % of the subject is there already.";
-    const TargetPlan& t = in_.plan->targets[static_cast<std::size_t>(v.hardest)];
-    const subject::Mass& mass = in_.subject->masses[static_cast<std::size_t>(t.mass)];
-    text += " Hardest to cover: " + std::to_string(mass.id + 1) + ", " + colour::describe(t.target) + "; ";
-    constexpr std::array<const char*, 3> words{"pan", "pencil", "stick"};
-    std::string list;
-    for (std::size_t m = 0; m < kCompared.size(); ++m) {
-      if (v.shows[m] < 0) continue;
-      list += (list.empty() ? "" : ", ") + std::string(words[m]) + " " + number(100 * v.shows[m], 0) + " %";
-    }
-    text += list + " of the sheet shows through two layers.";
-    if (std::abs(v.warmer) >= 0.5)
-      text +=
-          v.warmer > 0 ? " It warms the picture where cover is thin." : " It cools the picture where cover is thin.";
-    text += " Bears " + std::to_string(v.bears_layers) + " layers, " + std::to_string(v.needs_layers) + " wanted.";
-    if (in_.coat && !v.takes_wet) text += std::string(" Does not bear ") + name(in_.coat->medium) + ".";
-    if (!in_.coat && paper.wet == media::Wetness::none) text += " No wet underpainting.";
-    return text;
   }
 
   const GroundInput& in_;

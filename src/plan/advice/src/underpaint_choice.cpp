@@ -141,12 +141,6 @@ std::vector<CoatChoice> all_choices() {
   return out;
 }
 
-std::string number(double v) {
-  std::array<char, 32> text{};
-  std::snprintf(text.data(), text.size(), "%.1f", v);
-  return text.data();
-}
-
 /// Error first, then tooth, waiting and a coat nobody sees.
 double price(const CoatVerdict& v) {
   return v.de00 + 1.0 * v.tooth_used + 0.002 * std::min(v.heated_minutes, 300.0) + (v.shows ? 0 : 0.3);
@@ -160,16 +154,6 @@ void choose(CoatAdvice& advice) {
     least = price(v);
     advice.pick = static_cast<int>(i);
   }
-  if (advice.pick < 0) {
-    advice.reason = "Best left out: no coat that this paper bears brings the picture nearer than " +
-                    number(advice.plain_de00) + " CIEDE2000 by more than a coat costs.";
-    return;
-  }
-  const CoatVerdict& v = advice.verdicts[static_cast<std::size_t>(advice.pick)];
-  advice.reason = std::string(name(v.choice.medium)) + ", " + name(v.choice.colours) + ": the mean error falls from " +
-                  number(advice.plain_de00) + " to " + number(v.de00) + " CIEDE2000, the darkest dark from L* " +
-                  number(advice.plain_darkest_l) + " to " + number(v.darkest_l) + "; it takes " +
-                  number(100 * v.tooth_used) + " % of the tooth.";
 }
 
 }  // namespace

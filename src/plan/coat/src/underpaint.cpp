@@ -24,25 +24,16 @@ static_assert(kMediaNames.size() == kCoatMedia);
 constexpr auto kColourNames = std::to_array<const char*>({"complement", "shadow-cool", "warm-glow", "local", "tonal"});
 static_assert(kColourNames.size() == kCoatColours);
 
-#define YD_DEFER " Follow the product's safety data sheet and local rules; ask a qualified person where in doubt."
-constexpr const char* kDust = "Do not blow dust; tip it off, wipe up damp, wear a mask for long work." YD_DEFER;
-constexpr const char* kVapour =
-    "Flammable vapour: air well, no flame or spark, and never heat the sheet while it is wet with it." YD_DEFER;
-constexpr const char* kWetPaint =
-    "Keep a dryer moving: paper scorches. Some pigments are harmful: mind the label." YD_DEFER;
-
-constexpr auto kFacts = std::to_array<CoatFacts>(
-    {{Wetness::none, false, false, 0, 0, "Thin; takes some tooth.", kDust},
-     {Wetness::little, false, true, 6, 6, "Dries in minutes, less muddy than water.", kVapour},
-     {Wetness::full, false, false, 25, 8, "Slower; can go muddy; buckles thin paper.", kWetPaint},
-     {Wetness::wash, true, false, 15, 4, "Transparent: it only darkens the ground.", kWetPaint},
-     {Wetness::full, false, false, 25, 6, "Opaque; dries lighter than it looks wet.", kWetPaint},
-     {Wetness::full, false, false, 20, 5, "Can close fine tooth.", kWetPaint},
-     {Wetness::full, false, true, 2880, 2880, "Needs solvent and days of drying.", kVapour},
-     {Wetness::wash, true, false, 15, 4, "For the darkest shapes; keeps the drawing visible.", kWetPaint},
-     {Wetness::none, false, true, 15, 15, "Values only; fixed, or it dirties what goes over it.", kVapour}});
+constexpr auto kFacts = std::to_array<CoatFacts>({{Wetness::none, false, false, 0, 0},
+                                                  {Wetness::little, false, true, 6, 6},
+                                                  {Wetness::full, false, false, 25, 8},
+                                                  {Wetness::wash, true, false, 15, 4},
+                                                  {Wetness::full, false, false, 25, 6},
+                                                  {Wetness::full, false, false, 20, 5},
+                                                  {Wetness::full, false, true, 2880, 2880},
+                                                  {Wetness::wash, true, false, 15, 4},
+                                                  {Wetness::none, false, true, 15, 15}});
 static_assert(kFacts.size() == kCoatMedia);
-#undef YD_DEFER
 
 constexpr double kWashLoad = 0.5;     // a thin coat
 constexpr double kAcrylicLoad = 0.7;  // stands up more

@@ -95,10 +95,17 @@ class Joiner {
   std::set<std::pair<int, int>> apart_;
 };
 
-std::string reason_of(const Order& order, std::size_t i, std::span<const subject::Mass> masses) {
+PassReason reason_of(const Order& order, std::size_t i) {
   const Pass& p = order.passes[i];
-  if (p.laid) return p.skipped ? "Left out." : "Done.";
-  if (p.kind == PassKind::coat) return "The underpainting sets the big values, on clean tooth.";
+  PassReason out;
+  if (p.laid) {
+    out.kind = p.skipped ? PassReason::Kind::left_out : PassReason::Kind::done;
+    return out;
+  }
+  if (p.kind == PassKind::coat) {
+    out.kind = PassReason::Kind::underpainting;
+    return out;
+  }
   const Edge* best = nullptr;
   for (const Edge& e : order.edges) {
     if (e.after != static_cast<int>(i)) continue;
@@ -107,12 +114,14 @@ std::string reason_of(const Order& order, std::size_t i, std::span<const subject
                            (e.before == best->before && static_cast<int>(e.rule) < static_cast<int>(best->rule));
     if (says_more) best = &e;
   }
-  const bool same_hand = i > 0 && order.passes[i - 1].stick == p.stick && p.kind == PassKind::stroke;
+  out.in_hand = i > 0 && order.passes[i - 1].stick == p.stick && p.kind == PassKind::stroke;
   if (best == nullptr) {
-    return same_hand ? "Same stick, still in the hand."
-                     : "Nothing has to go before it: the furthest that is left first.";
+    out.kind = out.in_hand ? PassReason::Kind::same_stick : PassReason::Kind::furthest;
+  } else {
+    out.kind = PassReason::Kind::rule;
+    out.edge = *best;
   }
-  return why(*best, masses) + (same_hand ? " The stick is still in the hand." : "");
+  return out;
 }
 
 SequenceProblem as_problem(const Order& order) {
@@ -145,7 +154,7 @@ Result<Order> order_passes(const OrderInput& input, Observer& observer) {
   tell_time(out);
   for (std::size_t i = 0; i < out.passes.size(); ++i) {
     out.passes[i].number = static_cast<int>(i) + 1;
-    out.passes[i].reason = reason_of(out, i, input.subject->masses);
+    out.passes[i].reason = reason_of(out, i);
   }
   return out;
 }

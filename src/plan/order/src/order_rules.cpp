@@ -240,67 +240,11 @@ constexpr auto kRuleNames = std::to_array<const char*>(
      "thin before firm", "black last", "most intense last", "highlights last", "block in first"});
 static_assert(kRuleNames.size() == kRules);
 
-std::string of(int m, std::span<const subject::Mass> masses) {
-  if (m < 0) return "the rest";
-  return "mass " + std::to_string(masses[static_cast<std::size_t>(m)].id + 1);
-}
-
 }  // namespace
 
 const char* name(Rule rule) { return kRuleNames[static_cast<std::size_t>(rule)]; }
 
 bool is_physics(Rule rule) { return rule == Rule::built_up || rule == Rule::dries || rule == Rule::fixed; }
-
-std::string why(const Edge& e, std::span<const subject::Mass> masses) {
-  const std::string m = of(e.mass_before, masses);
-  const std::string n = of(e.mass_after, masses);
-  const std::string pass = "pass " + std::to_string(e.before + 1);
-  switch (e.rule) {
-    case Rule::built_up:
-      return "It is built on " + pass + " in " + n + ".";
-    case Rule::dries:
-      return "The coat of " + pass + " has to be dry (" + std::to_string(std::lround(e.lag_minutes)) + " min).";
-    case Rule::fixed:
-      return e.lag_minutes > 0 ? "The fixative of " + pass + " holds what is below and has to be dry."
-                               : "It holds what " + pass + " laid in " + n + ".";
-    case Rule::hard_under_soft:
-      return "Harder sticks first in " + n + ": a hard point slips on a soft bed (" + pass + ").";
-    case Rule::behind_soft_edge:
-      return "The background, " + m + ", goes in before the soft edge of " + n + ", or a halo stays (" + pass + ").";
-    case Rule::features_first:
-      return "Features first: " + m + " before the rest (" + pass + ").";
-    case Rule::far_first:
-      return "Far before near: " + n + " overlaps " + m + " (" + pass + ").";
-    case Rule::light_first:
-      return "Lights before darks in this school: " + m + " then " + n + " (" + pass + ").";
-    case Rule::dark_first:
-      return "Darks before lights: " + m + " then " + n + " (" + pass + ").";
-    case Rule::thin_first:
-      return "Thin before firm (" + pass + ").";
-    case Rule::black_last:
-      return "Black goes last over " + n + " (" + pass + ").";
-    case Rule::intense_last:
-      return "The most intense colours last in " + n + " (" + pass + ").";
-    case Rule::highlights_last:
-      return "Accents and highlights last (" + pass + ").";
-    case Rule::block_in:
-      return "The whole is blocked in before " + n + " is built up (" + pass + ").";
-  }
-  return {};
-}
-
-std::string words(const Conflict& c, std::span<const subject::Mass> masses) {
-  std::string out;
-  if (c.circle.size() == 1) out = "The demands of ";
-  for (std::size_t i = 0; i < c.circle.size(); ++i)
-    out += std::string(i == 0 ? "" : i + 1 == c.circle.size() ? " and " : ", ") + "\"" + name(c.circle[i]) + "\"";
-  out += " contradict each other";
-  for (std::size_t i = 0; i < c.masses.size(); ++i) {
-    out += i == 0 ? (c.masses.size() == 1 ? " at mass " : " at masses ") : i + 1 == c.masses.size() ? " and " : ", ";
-    out += std::to_string(masses[static_cast<std::size_t>(c.masses[i])].id + 1);
-  }
-  return out + ". Relaxed here: \"" + name(c.given_up) + "\", the weakest of them.";
-}
 
 std::vector<std::pair<int, int>> paired_masses(std::span<const subject::Mass> masses) {
   std::vector<std::pair<int, int>> out;

@@ -28,27 +28,26 @@ bool splits_pair(std::span<const Pass> passes, std::size_t cut, const std::pair<
 
 struct Cut {
   double price = 0;
-  std::string ends;
+  SittingEnd ends = SittingEnd::finished;
 };
 
 Cut cut_after(std::span<const Pass> passes, std::size_t i, std::span<const std::pair<int, int>> pairs) {
-  if (i + 1 == passes.size()) return {0, "The picture is finished."};
+  if (i + 1 == passes.size()) return {0, SittingEnd::finished};
   const Pass& p = passes[i];
   const Pass& q = passes[i + 1];
   Cut c;
-  if (q.wait_minutes > kSleptOver_minutes) return {-50, "It dries until the next sitting."};
+  if (q.wait_minutes > kSleptOver_minutes) return {-50, SittingEnd::dries_over};
   for (const auto& pair : pairs) c.price += splits_pair(passes, i, pair) ? kPairApart : 0;
   c.price += p.stick == q.stick ? kSameStick : 0;
   if (p.kind != q.kind) {
-    c.ends =
-        p.kind == PassKind::coat ? "The underpainting is done and dries meanwhile." : "The fixative dries meanwhile.";
+    c.ends = p.kind == PassKind::coat ? SittingEnd::coat_dries : SittingEnd::fixative_dries;
   } else if (p.level != q.level) {
-    c.ends = p.level == 0 ? "The picture is blocked in." : "A level of the picture is done.";
+    c.ends = p.level == 0 ? SittingEnd::blocked_in : SittingEnd::level_done;
   } else if (p.plane != q.plane) {
-    c.ends = std::string("The ") + subject::name(p.plane) + " is done at this level.";
+    c.ends = SittingEnd::plane_done;
   } else {
     c.price += kSamePlane;
-    c.ends = "A whole stick is laid; nothing is left half done.";
+    c.ends = SittingEnd::stick_done;
   }
   return c;
 }

@@ -96,7 +96,7 @@ class Planner {
   void choose_school() {
     const SchoolAdvice advice = advise_school(subject_.masses, collection_.sticks);
     plan_.school = options_.school.value_or(advice.school);
-    if (!options_.school) plan_.school_reason = advice.reason;
+    if (!options_.school) plan_.advised = advice;
     for (std::size_t m = 0; m < subject_.masses.size(); ++m)
       plan_.rules.push_back(rules_for(options_, plan_.school, static_cast<int>(m)));
   }

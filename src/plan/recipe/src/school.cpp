@@ -18,6 +18,10 @@ constexpr double kNoCoat = 2.0;  // CIEDE2000 units, set by eye
 constexpr double kWrongPressure = 0.5;
 constexpr double kNotReunited = 2.0;
 constexpr double kBareBlack = 3.0;
+constexpr double kValueStep = 11.1;     // L*
+constexpr double kMostlyPencils = 0.6;  // share of what is at hand
+constexpr double kGreyish = 14;         // mean chroma
+constexpr double kContrasty = 6;        // value steps
 
 constexpr auto kSchoolNames = std::to_array<const char*>({"dark-first", "light-coat", "flat-broken", "tone-map"});
 static_assert(kSchoolNames.size() == kSchools.size());
@@ -25,24 +29,6 @@ constexpr auto kMannerNames = std::to_array<const char*>({"either", "broken", "r
 static_assert(kMannerNames.size() == kManners.size());
 constexpr auto kCourseNames = std::to_array<const char*>({"far-to-near", "features-first"});
 static_assert(kCourseNames.size() == static_cast<std::size_t>(Course::features_first) + 1);
-
-constexpr std::array<SchoolWords, 4> kWords{
-    {{"Dark first",
-      "The darkest and coolest masses first, then the middle values, then lights and warms; accents and highlights "
-      "last. Lights lie over darks and stay clean.",
-      "Sticks; landscape, still life, life drawing."},
-     {"Light ground coat",
-      "White or cream where the subject is light, pressed harder where it is lighter; glazes of colour over it, white "
-      "again to soften; darks late, black last, a sharpened white for the highlights.",
-      "Pencils; portraits and animals."},
-     {"Flat, broken, reunited",
-      "The local colour flat over the shape, dark texture marks on it, the local colour over all again so that they "
-      "mix, then lights. Black is never left bare.",
-      "Pencils; still life."},
-     {"Tone map, then colour",
-      "All values first in charcoal or one dark, fixed; then colour, thin at first and firmer later; the most intense "
-      "last.",
-      "Still life and figures."}}};
 
 template <class Enum, std::size_t N>
 Result<Enum> by_name(const std::array<const char*, N>& names, const std::string& text, const char* field) {
@@ -70,12 +56,6 @@ double flat_broken_price(std::span<const Stroke> strokes, std::span<const media:
   return price;
 }
 
-std::string in_words(const char* form, double p, double q) {
-  char text[256];
-  std::snprintf(text, sizeof text, form, p, q);
-  return text;
-}
-
 }  // namespace
 
 const char* name(School school) { return kSchoolNames[static_cast<std::size_t>(school)]; }
@@ -84,8 +64,6 @@ const char* name(Course course) { return kCourseNames[static_cast<std::size_t>(c
 Result<School> school_by_name(const std::string& text) { return by_name<School>(kSchoolNames, text, "school"); }
 Result<Manner> manner_by_name(const std::string& text) { return by_name<Manner>(kMannerNames, text, "manner"); }
 Result<Course> course_by_name(const std::string& text) { return by_name<Course>(kCourseNames, text, "course"); }
-const SchoolWords& words(School school) { return kWords[static_cast<std::size_t>(school)]; }
-
 bool is_light_coat(const media::Stick& stick) {
   return stick.lab.l >= kCoatLight && colour::chroma(stick.lab) <= kCoatChroma;
 }
@@ -158,21 +136,20 @@ SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<cons
     area += m.area;
     far = far || (m.plane == subject::Plane::background && m.area > 0.1);
   }
-  const double share = hand > 0 ? 100 * pencils / hand : 0;
-  const double mean_chroma = area > 0 ? chroma / area : 0;
-  if (share > 60) {
-    return {School::light_coat,
-            in_words("%.0f %% of what is at hand are pencils: they are transparent, so light comes from a coat below.",
-                     share, 0)};
+  SchoolAdvice out;
+  out.pencils = hand > 0 ? pencils / hand : 0;
+  out.chroma = area > 0 ? chroma / area : 0;
+  out.steps = (light - dark) / kValueStep;
+  if (out.pencils > kMostlyPencils) {
+    out.school = School::light_coat;
+    out.why = SchoolAdvice::Why::pencils_are_transparent;
+  } else if (out.chroma < kGreyish && out.steps > kContrasty && !far) {
+    out.school = School::tone_map;
+    out.why = SchoolAdvice::Why::values_carry;
+  } else {
+    out.why = SchoolAdvice::Why::sticks_cover;
   }
-  const double steps = (light - dark) / 11.1;
-  if (mean_chroma < 14 && steps > 6 && !far) {
-    return {School::tone_map,
-            in_words("Values carry this subject (%.1f steps of contrast, mean chroma %.0f): map them first.", steps,
-                     mean_chroma)};
-  }
-  return {School::dark_first,
-          in_words("Sticks cover, and the subject spans %.1f value steps: lights over darks stay clean.", steps, 0)};
+  return out;
 }
 
 }  // namespace yd::plan

@@ -2,7 +2,6 @@
 
 #include <optional>
 #include <span>
-#include <string>
 #include <vector>
 
 #include "plan/plan.h"
@@ -31,15 +30,40 @@ enum class Check {
 inline constexpr int kChecks = static_cast<int>(Check::pressed_early) + 1;
 const char* name(Check check);
 
-/// What a check found: what, how much, where, and what would mend it.
+/// What would mend a finding.
+enum class Mend {
+  nothing,
+  lay_broken,       ///< the strokes of its masses
+  no_black,         ///< the nearest recipe without
+  a_colour_in_it,   ///< the nearest recipe with a colour beside the black
+  no_white_on_top,  ///< the nearest recipe without
+  break_the_green,  ///< the nearest recipe with something else in it
+  return_colours,   ///< wish that colours return in several masses
+  hard_below,       ///< the nearest recipe with the hard stick below
+  planners_order,   ///< give up the order by hand
+  less_tooth,       ///< a recipe that uses less
+  all_broken,       ///< all strokes
+  front_broken,     ///< what is not background
+  fewer_sticks,     ///< as many as `after` says
+  begin_lighter,    ///< a recipe that does
+  ink_first,        ///< ink under the mass: it reaches darks that pastel alone cannot
+  rub_background,   ///< so that it softens
+  rub_the_rival,    ///< the mass that has more contrast than the focal point
+};
+
+/// What a check found: what, how much, where, and what would mend it. The words are made elsewhere (words/findings.h,
+/// which says for each check what its numbers are).
 struct Finding {
   Check check = Check::mud;
-  double weight = 0;        ///< how much it matters, for ranking: share of the picture in percent times how bad it is
-  std::string text;         ///< a sentence
-  std::string evidence;     ///< the numbers
-  std::vector<int> masses;  ///< where; empty: the whole
-  int pass = -1;            ///< the pass concerned, by place; -1: none in particular
-  std::string remedy;       ///< what `after` does; empty where nothing can be done here
+  double weight = 0;            ///< for ranking: share of the picture in percent times how bad it is
+  std::vector<double> numbers;  ///< the evidence
+  std::vector<int> sticks;      ///< that are spoken of
+  std::vector<int> masses;      ///< where; empty: the whole
+  int rival = -1;               ///< of focal_contrast, the mass that has more
+  int pass = -1;                ///< the pass concerned, by place; -1: none in particular
+  std::optional<Edge> broken;   ///< the rule that an order by hand breaks, where that is what was found
+  std::optional<Conflict> conflict;
+  Mend mend = Mend::nothing;  ///< what `after` does
   std::optional<PlanOptions> after;
 };
 

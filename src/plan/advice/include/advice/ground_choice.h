@@ -3,7 +3,6 @@
 #include <array>
 #include <optional>
 #include <span>
-#include <string>
 #include <vector>
 
 #include "media/model.h"
@@ -41,7 +40,6 @@ struct GroundVerdict {
   bool takes_wet = false;  ///< the wished underpainting
   std::array<double, kGroundMarks> marks{};
   double score = 0;
-  std::string reasons;  ///< one sentence each for what speaks for and against it
 };
 
 struct GroundInput {

@@ -1,7 +1,6 @@
 #pragma once
 
 #include <span>
-#include <string>
 #include <vector>
 
 #include "plan/plan.h"
@@ -30,7 +29,6 @@ struct CoatAdvice {
   double plain_de00 = 0;              ///< without underpainting
   double plain_darkest_l = 100;
   int pick = -1;  ///< index into the verdicts; -1: best left out
-  std::string reason;
 };
 
 struct CoatInput {

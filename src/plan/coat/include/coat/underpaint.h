@@ -31,8 +31,6 @@ struct CoatFacts {
   bool flammable = false;                       ///< vapour while wet
   double dry_minutes = 0;
   double heated_minutes = 0;  ///< with a hair dryer or heat gun kept moving, from when heating is allowed
-  const char* note = "";
-  const char* safety = "";  ///< the caution for this step; every one defers to sheet, rules and people
 };
 const CoatFacts& facts(CoatMedium medium);
 

@@ -12,40 +12,6 @@
 
 namespace yd::plan {
 
-/// Why one pass goes before another. From strongest to weakest: where rules contradict each other the weaker gives way.
-enum class Rule {
-  built_up,          ///< strokes of one recipe, bottom first
-  dries,             ///< nothing goes on a wet coat
-  fixed,             ///< fixative after what it holds, and dry before what needs it
-  hard_under_soft,   ///< a hard point does not take over a soft bed
-  behind_soft_edge,  ///< the background before a soft edge over it, or a halo stays
-  features_first,    ///< the artist's wish: focal masses before the rest
-  far_first,         ///< what is nearer overlaps what is further
-  light_first,       ///< light_coat: lights, then darks
-  dark_first,        ///< darks, then lights
-  thin_first,        ///< tone_map: thin, then firm
-  black_last,
-  intense_last,
-  highlights_last,
-  block_in,  ///< the whole picture is blocked in before anything is built on it
-};
-inline constexpr int kRules = static_cast<int>(Rule::block_in) + 1;
-const char* name(Rule rule);
-/// Broken only at the price of another picture: built_up, dries, fixed.
-bool is_physics(Rule rule);
-
-/// `before` and `after` are numbers of passes less one.
-struct Edge {
-  int before = 0;
-  int after = 0;
-  Rule rule = Rule::built_up;
-  double lag_minutes = 0;
-  int mass_before = -1;  ///< masses that gave rise to it
-  int mass_after = -1;
-};
-/// The reason in a sentence, from the later pass's point of view.
-std::string why(const Edge& edge, std::span<const subject::Mass> masses);
-
 /// Rules that cannot all be obeyed: a circle of edges, closed by one that was given up.
 struct Conflict {
   Rule given_up = Rule::block_in;
@@ -53,7 +19,6 @@ struct Conflict {
   std::vector<int> masses;   ///< that it runs through, rising
   int times = 1;             ///< as often as the same rules met
 };
-std::string words(const Conflict& conflict, std::span<const subject::Mass> masses);
 
 /// Two small masses of like colour and size at like height: a second eye, another wing. Common practice: both at one
 /// sitting.

@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "order/rule.h"
 #include "recipe/target.h"
 #include "coat/underpaint.h"
 #include "subject/masses.h"
@@ -38,7 +39,7 @@ struct Pass {
   subject::Plane plane = subject::Plane::middle;  ///< the furthest of its masses
   std::vector<int> targets;                       ///< indices into the targets, rising
   std::vector<int> masses;                        ///< indices into the masses, rising, once each
-  std::string reason;                             ///< why here, in a sentence
+  PassReason reason;                              ///< why here
   double minutes = 0;                             ///< of work
   double dry_minutes = 0;                         ///< before anything goes over it, without heat
   double start_minute = 0;                        ///< from the beginning of the work, drying included

@@ -1,7 +1,6 @@
 #pragma once
 
 #include <span>
-#include <string>
 #include <vector>
 
 #include "order/order.h"
@@ -19,13 +18,26 @@ struct ToothBudget {
 /// Tooth below which a stroke hardly sticks: a stop for fixative is tried there.
 inline constexpr double kFullTooth = 0.08;
 
+/// Why a sitting ends where it ends.
+enum class SittingEnd {
+  finished,
+  dries_over,
+  coat_dries,
+  fixative_dries,
+  blocked_in,
+  level_done,
+  plane_done,
+  stick_done
+};
+
 /// One sitting.
 struct Sitting {
   int first = 0;  ///< passes, first and last, by place
   int last = 0;
-  double minutes = 0;       ///< work, changes and waiting
-  std::string ends;         ///< why here
-  std::vector<int> breaks;  ///< passes, by place, after which to get up: eyes, wrist, posture
+  double minutes = 0;  ///< work, changes and waiting
+  SittingEnd ends = SittingEnd::finished;
+  subject::Plane plane = subject::Plane::background;  ///< that is done, of plane_done
+  std::vector<int> breaks;                            ///< passes, by place, after which to get up: eyes, wrist, posture
 };
 
 /// Passes after which to step back and compare: the end of a plane, of a coat, of the darks.

@@ -19,7 +19,7 @@ namespace yd::plan {
 /// What the artist gets.
 struct Plan {
   School school = School::dark_first;
-  std::string school_reason;             ///< empty where the artist chose it
+  SchoolAdvice advised;                  ///< why this school; nothing where the artist chose it
   std::vector<StackRules> rules;         ///< of each mass
   std::vector<Coat> coats;               ///< the underpainting
   ValueRange seen;                       ///< of the subject

@@ -83,17 +83,13 @@ double school_price(const StackRules& rules, std::span<const Stroke> strokes, st
 /// The school for a subject where the artist has chosen none, with the reason: by the media at hand, the value range
 /// and the chroma.
 struct SchoolAdvice {
+  enum class Why { none, pencils_are_transparent, values_carry, sticks_cover };
   School school = School::dark_first;
-  std::string reason;
+  Why why = Why::none;
+  double pencils = 0;  ///< share of what is at hand
+  double steps = 0;    ///< of value that the subject spans
+  double chroma = 0;   ///< mean of the subject
 };
 SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<const media::Stick> sticks);
-
-/// For the page that explains them.
-struct SchoolWords {
-  const char* title;
-  const char* order;
-  const char* usual_for;
-};
-const SchoolWords& words(School school);
 
 }  // namespace yd::plan

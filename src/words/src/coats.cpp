@@ -1,0 +1,73 @@
+#include "words/coats.h"
+
+#include <QCoreApplication>
+
+namespace yd::words {
+namespace {
+
+class Coats {
+  Q_DECLARE_TR_FUNCTIONS(Coats)
+};
+
+QString with_deferral(const QString& text) {
+  return text + " " +
+         Coats::tr("Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.");
+}
+
+}  // namespace
+
+QString note(plan::CoatMedium medium) {
+  using plan::CoatMedium;
+  switch (medium) {
+    case CoatMedium::dry_rubbed:
+      return Coats::tr("Thin; takes some tooth.");
+    case CoatMedium::alcohol:
+      return Coats::tr("Dries in minutes, less muddy than water.");
+    case CoatMedium::water:
+      return Coats::tr("Slower; can go muddy; buckles thin paper.");
+    case CoatMedium::watercolour:
+      return Coats::tr("Transparent: it only darkens the ground.");
+    case CoatMedium::gouache:
+      return Coats::tr("Opaque; dries lighter than it looks wet.");
+    case CoatMedium::acrylic:
+      return Coats::tr("Can close fine tooth.");
+    case CoatMedium::oil:
+      return Coats::tr("Needs solvent and days of drying.");
+    case CoatMedium::ink:
+      return Coats::tr("For the darkest shapes; keeps the drawing visible.");
+    case CoatMedium::charcoal:
+      return Coats::tr("Values only; fixed, or it dirties what goes over it.");
+  }
+  return {};
+}
+
+QString safety(plan::CoatMedium medium) {
+  if (plan::facts(medium).flammable)
+    return with_deferral(
+        Coats::tr("Flammable vapour: air well, no flame or spark, and never heat the sheet while it is wet with it."));
+  if (medium == plan::CoatMedium::dry_rubbed)
+    return with_deferral(Coats::tr("Do not blow dust; tip it off, wipe up damp, wear a mask for long work."));
+  return with_deferral(Coats::tr("Keep a dryer moving: paper scorches. Some pigments are harmful: mind the label."));
+}
+
+QString reason(const plan::CoatAdvice& a) {
+  if (a.verdicts.empty()) return {};
+  if (a.pick < 0) {
+    return Coats::
+        tr("Best left out: no coat that this paper bears brings the picture nearer than %1 CIEDE2000 by more than a "
+           "coat costs.")
+            .arg(a.plain_de00, 0, 'f', 1);
+  }
+  const plan::CoatVerdict& v = a.verdicts[static_cast<std::size_t>(a.pick)];
+  return Coats::
+      tr("%1, %2: the mean error falls from %3 to %4 CIEDE2000, the darkest dark from L* %5 to %6; it takes %7 % of "
+         "the tooth.")
+          .arg(Coats::tr(plan::name(v.choice.medium)), Coats::tr(plan::name(v.choice.colours)))
+          .arg(a.plain_de00, 0, 'f', 1)
+          .arg(v.de00, 0, 'f', 1)
+          .arg(a.plain_darkest_l, 0, 'f', 1)
+          .arg(v.darkest_l, 0, 'f', 1)
+          .arg(100 * v.tooth_used, 0, 'f', 1);
+}
+
+}  // namespace yd::words

@@ -1,0 +1,64 @@
+#include "words/school.h"
+
+#include <QCoreApplication>
+
+namespace yd::words {
+namespace {
+
+class Schools {
+  Q_DECLARE_TR_FUNCTIONS(Schools)
+};
+
+}  // namespace
+
+School school(plan::School school) {
+  switch (school) {
+    case plan::School::dark_first:
+      return {Schools::tr("Dark first"),
+              Schools::tr(
+                  "The darkest and coolest masses first, then the middle values, then lights and warms; accents and "
+                  "highlights last. Lights lie over darks and stay clean."),
+              Schools::tr("Sticks; landscape, still life, life drawing.")};
+    case plan::School::light_coat:
+      return {
+          Schools::tr("Light ground coat"),
+          Schools::tr(
+              "White or cream where the subject is light, pressed harder where it is lighter; glazes of colour over "
+              "it, white again to soften; darks late, black last, a sharpened white for the highlights."),
+          Schools::tr("Pencils; portraits and animals.")};
+    case plan::School::flat_broken:
+      return {Schools::tr("Flat, broken, reunited"),
+              Schools::tr(
+                  "The local colour flat over the shape, dark texture marks on it, the local colour over all again so "
+                  "that they mix, then lights. Black is never left bare."),
+              Schools::tr("Pencils; still life.")};
+    case plan::School::tone_map:
+      return {Schools::tr("Tone map, then colour"),
+              Schools::tr(
+                  "All values first in charcoal or one dark, fixed; then colour, thin at first and firmer later; the "
+                  "most intense last."),
+              Schools::tr("Still life and figures.")};
+  }
+  return {};
+}
+
+QString advised(const plan::SchoolAdvice& a) {
+  using Why = plan::SchoolAdvice::Why;
+  switch (a.why) {
+    case Why::none:
+      return {};
+    case Why::pencils_are_transparent:
+      return Schools::tr("%1 % of what is at hand are pencils: they are transparent, so light comes from a coat below.")
+          .arg(qRound(100 * a.pencils));
+    case Why::values_carry:
+      return Schools::tr("Values carry this subject (%1 steps of contrast, mean chroma %2): map them first.")
+          .arg(a.steps, 0, 'f', 1)
+          .arg(qRound(a.chroma));
+    case Why::sticks_cover:
+      return Schools::tr("Sticks cover, and the subject spans %1 value steps: lights over darks stay clean.")
+          .arg(a.steps, 0, 'f', 1);
+  }
+  return {};
+}
+
+}  // namespace yd::words

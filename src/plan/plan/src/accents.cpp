@@ -10,6 +10,7 @@
 namespace yd::plan {
 namespace {
 
+constexpr double kFirm = 1;            // pressure
 constexpr double kWorthAStroke = 1.5;  // CIEDE2000 that an accent must gain on a shade
 constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
 constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
@@ -49,10 +50,18 @@ class Accents {
     const media::Stick& s = in_.sticks[static_cast<std::size_t>(stick)];
     if (!t.recipe.strokes.empty()) {
       const Stroke& top = t.recipe.strokes.back();
-      if (top.level >= kAccentLevel || top.stick == stick) return false;
-      if (!may_lie_over(s.medium, in_.sticks[static_cast<std::size_t>(top.stick)].medium)) return false;
+      if (top.level >= kAccentLevel || top.stick == stick || !allowed(t, top, s)) return false;
     }
     return colour::ciede2000(s.lab, t.target) < t.recipe.de00;
+  }
+
+  bool allowed(const TargetPlan& t, const Stroke& top, const media::Stick& stick) const {
+    const StackRules& rules = in_.rules[static_cast<std::size_t>(t.mass)];
+    const media::Stick& below = in_.sticks[static_cast<std::size_t>(top.stick)];
+    if (rules.school == School::flat_broken) return false;  // three strokes, and the first of them again on top
+    if (rules.manner == Manner::rubbed && top.technique != Technique::rubbed) return false;
+    return may_lie_over(stick.medium, below.medium) && stick_may_follow(rules, below, stick) &&
+           shape_may_follow(rules, {below.medium, top.pressure, top.technique}, {stick.medium, kFirm, Technique::laid});
   }
 
   Accent of_stick(int stick) const {
@@ -61,7 +70,7 @@ class Accents {
       const TargetPlan& t = in_.targets[i];
       if (!may_help(t, stick)) continue;
       std::vector<Stroke> strokes = t.recipe.strokes;
-      strokes.push_back({stick, 1.0, Technique::laid, false, kAccentLevel});
+      strokes.push_back({stick, kFirm, Technique::laid, false, kAccentLevel});
       Recipe recipe = evaluate(in_.ground(t), *in_.parameters, in_.sticks, std::move(strokes), t.target);
       const double gain = t.recipe.de00 - recipe.de00;
       if (gain < kWorthAStroke) continue;

@@ -4,13 +4,15 @@
 #include <span>
 
 #include "media/collection.h"
+#include "recipe/school.h"
 #include "recipe/target.h"
 
 namespace yd::plan {
 
 /// Recipes that are finished but for accents.
 struct AccentInput {
-  std::span<TargetPlan> targets;  ///< strokes are added on top of their recipes
+  std::span<TargetPlan> targets;      ///< strokes are added on top of their recipes
+  std::span<const StackRules> rules;  ///< of each mass; an accent obeys them like any stroke
   std::span<const int> tray;
   std::span<const media::Stick> sticks;
   const optics::Parameters* parameters = nullptr;

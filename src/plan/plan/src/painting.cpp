@@ -171,7 +171,8 @@ std::vector<double> Painting::weights() const {
 }
 
 int Painting::most_layers(const Family& family) const {
-  const int most = std::max(in_.options->most_strokes, usual_strokes(family.rules.school));
+  const int usual = usual_strokes(family.rules.school);
+  const int most = usual > 1 ? usual : in_.options->most_strokes;
   if (family.beds.empty()) return most;
   int laid = 0;
   for (const Bed& b : family.beds) laid = std::max(laid, static_cast<int>(b.laid.size()));
@@ -259,6 +260,7 @@ Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& obser
                     [&](std::size_t m) { write_recipes(place_[m].first->targets[place_[m].second]); });
   AccentInput accents;
   accents.targets = in_.targets;
+  accents.rules = in_.rules;
   accents.tray = tray;
   accents.sticks = in_.sticks;
   accents.parameters = in_.parameters;

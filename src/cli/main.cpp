@@ -23,7 +23,9 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("--school", a.school, "Order of building: advised, dark-first, light-coat, flat-broken or tone-map");
   c->add_option("--manner", a.manner, "Strokes: either, broken or rubbed");
   c->add_option("--course", a.course, "far-to-near or features-first");
-  c->add_option("--focus", a.focus, "X,Y,R: masses in this circle are focal; shares of width, height and longer side");
+  c->add_option(
+      "--focus", a.focus,
+      "X,Y,R: what matters: masses in this ring are finer, and focal; shares of width, height and longer side");
   c->add_option("--sticks", a.sticks, "Most sticks in the tray");
   c->add_option("--strokes", a.strokes, "Most layers of one mass, 1 to 4");
   c->add_option("--passes", a.passes, "About how many passes");

@@ -10,6 +10,7 @@
 #include "advice/judge.h"
 #include "work.h"
 #include "words/findings.h"
+#include "advice/delicate.h"
 
 namespace yd::cli {
 namespace {
@@ -71,9 +72,10 @@ nlohmann::json findings_of(const Work& w) {
 Status run_plan(const PlanArguments& a) {
   const auto start = std::chrono::steady_clock::now();
   Observer observer;
-  const auto work = load_work(a, true, observer);
+  auto work = load_work(a, true, observer);
   if (!work) return work.error();
-  const Work& w = work.value();
+  Work& w = work.value();
+  plan::mark_delicate(w.plan, w.paper, w.collection.sticks, w.model.parameters, w.options.hand);
   const auto map = board::make_map(w.subject, w.plan, w.paper);
   const auto painted = board::render(map, board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper,
                                                                w.collection, w.model.parameters));

@@ -18,7 +18,7 @@ nlohmann::json delicate_of(const Work& w, const standin::Rehearsal& r) {
                    {"stick", w.collection.sticks[static_cast<std::size_t>(p.stick)].id},
                    {"masses", masses},
                    {"costs", formats::rounded(d.costs)},
-                   {"try_on_offcut", d.costs >= standin::kDelicate}});
+                   {"try_on_offcut", d.costs >= plan::kDelicate}});
   }
   return out;
 }

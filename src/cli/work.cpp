@@ -136,20 +136,13 @@ Result<subject::Subject> read(const formats::Project& p, const std::string& focu
   if (!raw) return raw.error();
   const auto image = subject::working_image(raw.value(), subject::kWorkingSide, p.composition.crop);
   if (!image) return image.error();
-  auto subject = subject::read_subject(subject::adjust(image.value(), p.composition.adjust), p.read, observer);
-  if (!subject || focus.empty()) return subject;
-  const auto circle = circle_of(focus);
-  if (!circle) return circle.error();
-  std::vector<subject::MassEdit> edits = p.read.edits;
-  const auto inside = subject::masses_within(subject->labels, subject->masses.size(),
-                                             {circle.value()[0], circle.value()[1]}, circle.value()[2]);
-  for (const int mass : inside) {
-    subject::MassEdit focal;
-    focal.kind = subject::MassEdit::Kind::focal;
-    focal.mass = mass;
-    edits.push_back(focal);
+  subject::ReadOptions options = p.read;
+  if (!focus.empty()) {
+    const auto circle = circle_of(focus);
+    if (!circle) return circle.error();
+    options.focus.push_back({circle.value()[0], circle.value()[1], circle.value()[2]});
   }
-  return subject::with_edits(subject.value(), edits);
+  return subject::read_subject(subject::adjust(image.value(), p.composition.adjust), options, observer);
 }
 
 }  // namespace

@@ -1,5 +1,6 @@
 #include "models/overlays.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -22,7 +23,29 @@ void add_light(const Choices& choices, const subject::Subject& s, Overlay& out) 
       {to, choices.composition.light_deg ? tr("light") : tr("light? %1 %").arg(qRound(100 * guess.confidence))});
 }
 
+/// A ring as lines; places are shares of width and height.
+void add_ring(const subject::FocusRing& ring, const subject::Subject& s, Overlay& out) {
+  constexpr int kSides = 48;
+  const double side = std::max(s.image.width, s.image.height);
+  const auto at = [&](int i) {
+    const double a = 2 * std::numbers::pi * i / kSides;
+    return QPointF(ring.x + ring.radius * side / s.image.width * std::cos(a),
+                   ring.y + ring.radius * side / s.image.height * std::sin(a));
+  };
+  for (int i = 0; i < kSides; ++i) out.marks.append({QLineF(at(i), at(i + 1)), true});
+}
+
 }  // namespace
+
+subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subject& s) {
+  constexpr double kClick = 0.06;   // radius of a ring that was clicked, not drawn
+  constexpr double kDrawn = 0.015;  // shorter lines are clicks
+  const double side = std::max(s.image.width, s.image.height);
+  const double radius =
+      std::hypot((rim.x() - middle.x()) * s.image.width, (rim.y() - middle.y()) * s.image.height) / side;
+  return {std::clamp(middle.x(), 0.0, 1.0), std::clamp(middle.y(), 0.0, 1.0),
+          radius < kDrawn ? kClick : std::min(1.0, radius)};
+}
 
 QString length_words(double cm) {
   return tr("%1 cm (%2 in)").arg(cm, 0, 'f', 1).arg(cm / subject::kInch_cm, 0, 'f', 1);
@@ -56,7 +79,12 @@ Overlay subject_overlay(const Choices& choices, const subject::Subject* subject,
         {{0.1, *c.horizon}, subject::horizon_in_middle(*c.horizon) ? tr("horizon: in the middle") : tr("horizon")});
   }
   if (subject != nullptr && c.thirds) add_light(choices, *subject, out);
-  for (std::size_t i = 1; i < drawn.path.size(); ++i)
+  if (subject != nullptr) {
+    for (const subject::FocusRing& ring : choices.read.focus) add_ring(ring, *subject, out);
+    if (drawn.ring && !drawn.path.empty())
+      add_ring(ring_between(drawn.path.front(), drawn.path.back(), *subject), *subject, out);
+  }
+  for (std::size_t i = 1; i < drawn.path.size() && !drawn.ring; ++i)
     out.marks.append({QLineF(drawn.path[i - 1], drawn.path[i]), true});
   if (drawn.measuring && drawn.path.size() == 2) {
     const auto line = subject::line_between({drawn.path[0].x(), drawn.path[0].y()},

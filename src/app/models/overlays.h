@@ -12,8 +12,11 @@ namespace yd::app {
 /// Thirds, horizon, the light's direction and what is being drawn or measured, as lines over the subject.
 struct Drawn {
   std::vector<QPointF> path;  ///< shares
+  bool ring = false;          ///< the path goes from the middle of a ring to its rim
   bool measuring = false;
 };
+/// The ring a hand drew from its middle to its rim, or clicked.
+subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subject& subject);
 Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn, int grid);
 
 /// A length in centimetres and inches.

@@ -5,6 +5,7 @@
 #include "models/images.h"
 #include "models/reading.h"
 #include "words/order.h"
+#include "advice/delicate.h"
 
 namespace yd::app {
 namespace {
@@ -54,6 +55,8 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
     case technique:
       if (pass.kind == plan::PassKind::fix) return tr("sprayed");
       if (pass.kind == plan::PassKind::coat) return tr("coat");
+      if (plan::is_delicate(pass))
+        return pass.technique == plan::Technique::laid ? tr("laid, delicate") : tr("rubbed, delicate");
       return pass.technique == plan::Technique::laid ? tr("laid") : tr("rubbed");
     case time:
       return exports::minutes_words(pass.minutes);

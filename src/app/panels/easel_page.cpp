@@ -235,7 +235,8 @@ void EaselPage::refresh_pass(int at) {
   number_->setText(tr("Pass %1 of %2%3").arg(pass.number).arg(work_.passes()).arg(state));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "\n" + w.tray);
-  how_->setText(w.direction.isEmpty() ? w.how : w.how + "; " + w.direction);
+  const QString how = w.direction.isEmpty() ? w.how : w.how + "; " + w.direction;
+  how_->setText(w.delicate.isEmpty() ? how : how + ". " + w.delicate);
   where_->setText(w.where);
   after_words_->setText(w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words));
   tooth_words_->setText(w.tooth + ", " + w.time);

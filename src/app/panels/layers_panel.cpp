@@ -7,14 +7,14 @@
 #include "models/layer_words.h"
 
 namespace yd::app {
-namespace {}  // namespace
 
 LayersPanel::LayersPanel(Session& session, QWidget* parent)
     : QWidget(parent),
       session_(session),
       school_(new SchoolSection(session)),
+      wishes_(new WishSection(session)),
       tabs_(new QTabWidget),
-      strokes_(new LabelledSlider(tr("Most strokes in a stack"), "strokes", 1, 4)),
+      strokes_(new LabelledSlider(tr("Most layers of one mass"), "strokes", 1, 4)),
       sitting_(new LabelledSlider(tr("Length of a sitting, minutes"), "sitting", 15, 240)),
       time_(paragraph()),
       easel_(new QPushButton(tr("To the easel"))),
@@ -35,7 +35,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setSpacing(4);
   column->addWidget(school_);
-  column->addWidget(strokes_);
+  column->addWidget(wishes_);
   column->addWidget(tabs_, 1);
   column->addWidget(easel_);
   column->addWidget(care_);
@@ -47,7 +47,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   connect(strokes_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.plan.most_strokes = v;
-    session_.change(c, tr("Strokes in a stack"), Merge::strokes);
+    session_.change(c, tr("Layers of a mass"), Merge::strokes);
   });
   connect(sitting_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
@@ -68,6 +68,7 @@ QWidget* LayersPanel::make_time() {
   scroll->setFrameShape(QFrame::NoFrame);
   scroll->setWidget(time_);
   column->addWidget(sitting_);
+  column->addWidget(strokes_);
   column->addWidget(scroll, 1);
   return page;
 }

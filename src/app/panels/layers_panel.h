@@ -9,6 +9,7 @@
 #include "panels/panel_parts.h"
 #include "panels/pass_section.h"
 #include "panels/school_section.h"
+#include "panels/wish_section.h"
 
 namespace yd::app {
 
@@ -31,6 +32,7 @@ class LayersPanel : public QWidget {
 
   Session& session_;
   SchoolSection* school_;
+  WishSection* wishes_;
   QTabWidget* tabs_;
   LabelledSlider* strokes_;
   LabelledSlider* sitting_;

@@ -32,6 +32,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
       plane_(new QComboBox),
       edge_(new QComboBox),
       focal_(new QCheckBox(tr("Focal point"))),
+      forget_(new QPushButton(tr("Forget marks"))),
       about_(paragraph()) {
   list_->setObjectName("mass_list");
   list_->setAccessibleName(tr("Masses"));
@@ -94,15 +95,27 @@ void MassSection::make_buttons(QVBoxLayout& column) {
   line->setObjectName("mass_split_line");
   auto* paint = new QPushButton(tr("Paint its border"));
   paint->setObjectName("mass_paint");
+  auto* ring = new QPushButton(tr("Mark what matters"));
+  ring->setObjectName("mark_focus");
+  ring->setToolTip(tr("Masses are finer there, and the eye is led to it."));
+  forget_->setObjectName("forget_focus");
   auto* grid = new QGridLayout;
   grid->addWidget(merge_, 0, 0, 1, 2);
   grid->addWidget(values, 1, 0);
   grid->addWidget(line, 1, 1);
   grid->addWidget(paint, 2, 0, 1, 2);
+  grid->addWidget(ring, 3, 0);
+  grid->addWidget(forget_, 3, 1);
   column.addLayout(grid);
   connect(values, &QPushButton::clicked, this, [this] { edit(about(Kind::split_values), tr("Split by value")); });
   connect(line, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::split); });
   connect(paint, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::paint); });
+  connect(ring, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::ring); });
+  connect(forget_, &QPushButton::clicked, this, [this] {
+    Choices next = session_.choices();
+    next.read.focus.clear();
+    session_.change(next, tr("Marks forgotten"));
+  });
   connect(merge_, &QComboBox::activated, this, [this](int row) {
     if (row < 1) return;
     auto e = about(Kind::merge);
@@ -143,6 +156,7 @@ void MassSection::refresh() {
 }
 
 void MassSection::show_mass() {
+  forget_->setEnabled(!session_.choices().read.focus.empty());
   const SubjectPtr s = session_.subject();
   const bool any = s && chosen() >= 0;
   for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, focal_, merge_}) w->setEnabled(any);

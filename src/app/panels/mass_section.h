@@ -39,6 +39,7 @@ class MassSection : public QWidget {
   QComboBox* plane_;
   QComboBox* edge_;
   QCheckBox* focal_;
+  QPushButton* forget_;
   QLabel* about_;
 };
 

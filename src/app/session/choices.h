@@ -26,7 +26,7 @@ inline bool same_crop(const Choices& p, const Choices& q) { return p.composition
 
 /// The masses come out alike but for edits.
 inline bool same_base(const Choices& p, const Choices& q) {
-  return p.read.squint == q.read.squint && p.read.masses == q.read.masses &&
+  return p.read.squint == q.read.squint && p.read.masses == q.read.masses && p.read.focus == q.read.focus &&
          p.composition.adjust == q.composition.adjust && same_crop(p, q);
 }
 

@@ -2,6 +2,7 @@
 
 #include "models/images.h"
 #include "pictures/pictures.h"
+#include "advice/delicate.h"
 
 namespace yd::app {
 namespace {
@@ -27,6 +28,7 @@ SubjectPtr drawn(subject::Subject subject) {
 
 void look_over(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
   p.options = options;
+  plan::mark_delicate(p.plan, *p.paper, p.collection->sticks, parameters, options.hand);
   p.findings = plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
 }
 

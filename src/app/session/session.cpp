@@ -202,6 +202,7 @@ void Session::change(const Choices& wished, const QString& text, Merge merge) {
   } else {
     follow_edits(choices_.read.edits.size(), next_choices);
   }
+  if (!same_crop(wished, choices_)) next_choices.read.focus.clear();
   if (wished.collection != choices_.collection) forget_sticks(next_choices.plan);
   // A tray that was proven is the answer to the choices it was proven for.
   if (!same_recipes(wished, choices_) && wished.plan.given_tray == choices_.plan.given_tray)

@@ -32,6 +32,7 @@ enum class Merge {
   returning,
   strokes,
   sitting,
+  wishes,
   ground_weight,  ///< and one number more for every further measure; stays last
 };
 

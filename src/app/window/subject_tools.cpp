@@ -52,6 +52,9 @@ void SubjectTools::take(Tool tool) {
     case Tool::paint:
       emit hint_changed(tr("Paint what belongs to mass %1. Escape: done.").arg(panel_.masses()->chosen() + 1));
       break;
+    case Tool::ring:
+      emit hint_changed(tr("Draw from the middle of what matters to its rim, or click it. Escape: leave it."));
+      break;
     case Tool::measure:
       emit hint_changed(tr("Draw a line to measure, or mark its two ends with Space. Escape: done."));
       break;
@@ -64,7 +67,7 @@ void SubjectTools::take(Tool tool) {
 
 void SubjectTools::refresh_overlay() {
   const SubjectPtr s = session_.subject();
-  const Drawn drawn{path_, tool_ == Tool::measure || tool_ == Tool::compare};
+  const Drawn drawn{path_, tool_ == Tool::ring, tool_ == Tool::measure || tool_ == Tool::compare};
   pair_.subject().set_overlay(subject_overlay(session_.choices(), s.get(), drawn, panel_.measures()->grid()));
 }
 
@@ -107,6 +110,9 @@ void SubjectTools::finish() {
     edit.kind = subject::MassEdit::Kind::paint;
     session_.add_edit(edit, tr("Painted border"));
     path_.clear();
+  } else if (tool_ == Tool::ring) {
+    ring(path_.front(), path_.back());
+    take(Tool::none);
   } else if (tool_ == Tool::measure || tool_ == Tool::compare) {
     const SubjectPtr s = session_.subject();
     const double aspect = s ? static_cast<double>(s->image.width) / s->image.height : 4.0 / 3;
@@ -118,6 +124,14 @@ void SubjectTools::finish() {
     }
   }
   refresh_overlay();
+}
+
+void SubjectTools::ring(QPointF middle, QPointF rim) {
+  const SubjectPtr s = session_.subject();
+  if (!s || session_.choices().read.focus.size() >= subject::kMostRings) return;
+  Choices next = session_.choices();
+  next.read.focus.push_back(ring_between(middle, rim, *s));
+  session_.change(next, tr("What matters"));
 }
 
 void SubjectTools::pick(QPointF share) {

@@ -30,6 +30,7 @@ class SubjectTools : public QObject {
   void end(QPointF share);
   void finish();
   void pick(QPointF share);
+  void ring(QPointF middle, QPointF rim);
   bool needs_two() const { return tool_ == Tool::split || tool_ == Tool::measure || tool_ == Tool::compare; }
 
   Session& session_;

@@ -10,6 +10,7 @@
 #include "pictures/screen.h"
 #include "words/coats.h"
 #include "words/order.h"
+#include "advice/delicate.h"
 
 namespace yd::exports {
 namespace {
@@ -69,6 +70,7 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
   if (pass.purpose != plan::Purpose::body) w.how += ", " + tr(purpose_words(pass.purpose));
+  if (plan::is_delicate(pass)) w.delicate = tr("Delicate: try it on an offcut first.");
   w.colour = pictures::to_colour(s.lab);
   const auto places = tray_by_place(p);
   const auto at = std::find(places.begin(), places.end(), pass.stick);

@@ -5,6 +5,7 @@
 #include "colour/ciede2000.h"
 #include "words/order.h"
 #include "words/school.h"
+#include "advice/delicate.h"
 
 namespace yd::formats {
 namespace {
@@ -108,6 +109,8 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
       pass["area"] = rounded(plan::area_of(p, plan.targets));
       pass["technique"] = plan::name(p.technique);
       pass["medium"] = optics::name(collection.sticks[static_cast<std::size_t>(p.stick)].medium);
+      pass["costs_when_off"] = rounded(p.costs_when_off);
+      pass["delicate"] = plan::is_delicate(p);
       pass["what_for"] = plan::name(p.purpose);
     }
     if (p.kind == plan::PassKind::coat)

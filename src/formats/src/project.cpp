@@ -25,6 +25,8 @@ json head(const Project& p) {
   subject["squint"] = p.read.squint;
   subject["masses"] = p.read.masses;
   subject["edits"] = edits_to_json(p.read.edits);
+  for (const subject::FocusRing& r : p.read.focus)
+    subject["focus"].push_back({{"x", r.x}, {"y", r.y}, {"radius", r.radius}});
   return {{"format", kFormat},
           {"version", kProjectVersion},
           {"reference", {{"entry", kReferenceEntry}, {"name", p.reference_name.toStdString()}}},
@@ -63,6 +65,11 @@ void read_choices(media::Fields& f, Project& p) {
   p.read.squint = subject.number("squint", 0, 1);
   p.read.masses = static_cast<int>(subject.number("masses", 8, 30));
   read_edits(subject, p.read.edits);
+  if (subject.has("focus")) {
+    subject.each("focus", yd::subject::kMostRings, [&](media::Fields& ring) {
+      p.read.focus.push_back({ring.number("x", 0, 1), ring.number("y", 0, 1), ring.number("radius", 1e-3, 1)});
+    });
+  }
   read_composition(subject, p.composition);
   f.absorb(subject);
   if (f.has("easel")) {

@@ -5,7 +5,7 @@
 #include <map>
 #include <numbers>
 
-#include "colour/ciede2000.h"
+#include "advice/delicate.h"
 #include "support/random.h"
 
 namespace yd::standin {
@@ -21,39 +21,14 @@ double normal(Random& random) {
 
 int mass_of(const plan::Plan& plan, int target) { return plan.targets[static_cast<std::size_t>(target)].mass; }
 
-/// The plan's pass with all its pressures times a factor.
-plan::Pass with_factor(plan::Pass pass, double factor) {
-  for (double& p : pass.pressures) p = std::clamp(p * factor, kLeast, 1.0);
-  return pass;
-}
-
-/// Mean CIEDE2000 to the fitted colours over the targets of one pass, times their area.
-double difference(const plan::Plan& plan, const plan::Pass& pass, const RehearsalInput& in) {
-  double sum = 0;
-  const int all = static_cast<int>(plan.passes.size());
-  for (const int t : pass.targets) {
-    const plan::TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
-    const optics::Pile pile = plan::pile_after(plan, t, all, *in.paper, in.collection->sticks, *in.parameters);
-    const optics::Look look = optics::look(plan::shade(pile, *in.parameters, in.collection->sticks));
-    sum += target.area * colour::ciede2000(look.lab, target.target);
-  }
-  return sum;
-}
-
+/// All passes of strokes by what they cost when they are off, dearest first.
 std::vector<Delicate> delicate_passes(const RehearsalInput& in, double off) {
+  plan::Plan marked = *in.plan;
+  plan::mark_delicate(marked, *in.paper, in.collection->sticks, *in.parameters, off);
   std::vector<Delicate> out;
-  plan::Plan tried = *in.plan;
-  for (std::size_t i = 0; i < tried.passes.size(); ++i) {
-    const plan::Pass planned = tried.passes[i];
-    if (planned.kind != plan::PassKind::stroke || planned.skipped) continue;
-    const double well = difference(tried, planned, in);
-    double badly = 0;
-    for (const double factor : {1 - off, 1 + off}) {
-      tried.passes[i] = with_factor(planned, factor);
-      badly += 0.5 * difference(tried, planned, in);
-    }
-    tried.passes[i] = planned;
-    out.push_back({static_cast<int>(i), badly - well});
+  for (std::size_t i = 0; i < marked.passes.size(); ++i) {
+    const plan::Pass& p = marked.passes[i];
+    if (p.kind == plan::PassKind::stroke && !p.skipped) out.push_back({static_cast<int>(i), p.costs_when_off});
   }
   std::stable_sort(out.begin(), out.end(), [](const Delicate& p, const Delicate& q) { return p.costs > q.costs; });
   return out;

@@ -17,6 +17,7 @@ constexpr double kBetween = 1.08;  // how far off the straight line between two 
 
 struct Piece {
   double area = 0;
+  double matters = 0;  // area times importance
   std::array<double, 3> sum{};
   std::map<int, int> neighbours;  // id -> length of the shared border
   bool alive = true;
@@ -55,8 +56,10 @@ double distance2(const Piece& p, const Piece& q) {
   return d;
 }
 
-/// Ward's growth of the squared error when two pieces become one.
-double cost(const Piece& p, const Piece& q) { return distance2(p, q) * p.area * q.area / (p.area + q.area); }
+/// Ward's growth of the squared error when two pieces become one, important pieces counted larger than they are.
+double cost(const Piece& p, const Piece& q) {
+  return distance2(p, q) * p.matters * q.matters / (p.matters + q.matters);
+}
 
 class Merger {
  public:
@@ -110,6 +113,7 @@ class Merger {
     Piece& keep = at(p);
     Piece& gone = at(q);
     keep.area += gone.area;
+    keep.matters += gone.matters;
     for (std::size_t k = 0; k < 3; ++k) keep.sum[k] += gone.sum[k];
     keep.neighbours.erase(q);
     for (const auto& [n, length] : gone.neighbours) {
@@ -129,7 +133,8 @@ class Merger {
     while (alive_ > options_.fewest) {
       int smallest = -1;
       for (std::size_t i = 0; i < pieces_.size(); ++i) {
-        if (!pieces_[i].alive || pieces_[i].area >= options_.smallest * total_ || pieces_[i].neighbours.empty())
+        if (!pieces_[i].alive || std::max(pieces_[i].area, pieces_[i].matters / 2) >= options_.smallest * total_ ||
+            pieces_[i].neighbours.empty())
           continue;
         if (smallest < 0 || pieces_[i].area < at(smallest).area) smallest = static_cast<int>(i);
       }
@@ -240,8 +245,50 @@ Regions connected_pieces(const LabelImage& labels) {
   return out;
 }
 
+std::vector<double> importance_of(const LabImage& image, const Regions& pieces, const std::vector<FocusRing>& rings) {
+  constexpr double kVivid = 30;      // chroma beyond the picture's mean that counts in full
+  constexpr double kContrasty = 25;  // distance to the neighbours beyond the mean
+  const std::vector<Piece> all = measure(image, pieces);
+  const auto n = all.size();
+  std::vector<double> chroma(n, 0);
+  std::vector<double> contrast(n, 0);
+  double mean_chroma = 0;
+  double mean_contrast = 0;
+  for (std::size_t i = 0; i < n; ++i) {
+    chroma[i] = std::hypot(all[i].sum[1], all[i].sum[2]) / all[i].area;
+    double border = 0;
+    for (const auto& [q, length] : all[i].neighbours) {
+      contrast[i] += length * std::sqrt(distance2(all[i], all[static_cast<std::size_t>(q)]));
+      border += length;
+    }
+    if (border > 0) contrast[i] /= border;
+    mean_chroma += chroma[i] * all[i].area / static_cast<double>(image.size());
+    mean_contrast += contrast[i] * all[i].area / static_cast<double>(image.size());
+  }
+  std::vector<double> in_ring(n, 0);
+  const double side = std::max(image.width, image.height);
+  for (int y = 0; y < image.height && !rings.empty(); ++y) {
+    for (int x = 0; x < image.width; ++x) {
+      const bool inside = std::any_of(rings.begin(), rings.end(), [&](const FocusRing& r) {
+        return std::hypot(x - r.x * image.width, y - r.y * image.height) <= r.radius * side;
+      });
+      if (inside) in_ring[pieces.labels.at(x, y)] += 1;
+    }
+  }
+  std::vector<double> out(n, 1);
+  for (std::size_t i = 0; i < n; ++i) {
+    out[i] += 0.5 * std::clamp((chroma[i] - mean_chroma) / kVivid, 0.0, 1.0) +
+              0.5 * std::clamp((contrast[i] - mean_contrast) / kContrasty, 0.0, 1.0);
+    out[i] *= 1 + (kInFocus - 1) * in_ring[i] / all[i].area;
+  }
+  return out;
+}
+
 Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeOptions& options) {
-  Merger merger(measure(image, pieces), static_cast<double>(image.size()), options);
+  std::vector<Piece> measured = measure(image, pieces);
+  for (std::size_t i = 0; i < measured.size(); ++i)
+    measured[i].matters = measured[i].area * (options.importance.empty() ? 1 : options.importance[i]);
+  Merger merger(std::move(measured), static_cast<double>(image.size()), options);
   merger.run();
   std::vector<int> to(static_cast<std::size_t>(pieces.count));
   for (int i = 0; i < pieces.count; ++i) to[static_cast<std::size_t>(i)] = merger.root(i);

@@ -32,6 +32,10 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
     mass.edge = words.has_edge ? words.edge : edges[m];
     mass.focal = words.focal;
   }
+  for (const FocusRing& ring : s.focus) {
+    for (const int m : masses_within(s.labels, s.masses.size(), {ring.x, ring.y}, ring.radius))
+      s.masses[static_cast<std::size_t>(m)].focal = true;
+  }
 }
 
 }  // namespace
@@ -40,6 +44,10 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   if (!(options.squint >= 0 && options.squint <= 1)) return bad_value("squint", "must be from 0 to 1");
   if (options.masses < 8 || options.masses > 30) return bad_value("masses", "must be from 8 to 30");
   if (image.size() == 0) return bad_value("picture", "has no pixels");
+  for (const FocusRing& r : options.focus) {
+    const bool there = r.x >= 0 && r.x <= 1 && r.y >= 0 && r.y <= 1 && r.radius > 0 && r.radius <= 1;
+    if (!there) return bad_value("focus", "must lie in the picture: x and y from 0 to 1, radius above 0 to 1");
+  }
   const Error cancelled{Error::Code::cancelled, "subject", "stopped"};
   Subject s;
   observer.progress(0.0, "squinting");
@@ -53,6 +61,8 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   if (observer.cancelled()) return cancelled;
   MergeOptions merge;
   merge.most = options.masses;
+  merge.importance = importance_of(s.small, pieces, options.focus);
+  s.focus = options.focus;
   s.found = merge_regions(s.small, pieces, merge);
   smooth_borders(s.found);
   if (observer.cancelled()) return cancelled;

@@ -14,6 +14,7 @@ struct PassWords {
   QColor colour;    ///< the stick's own; of a coat, as it is wet; transparent for fixative
   QString medium;   ///< "soft stick, dark muted blue"
   QString how;      ///< "firm, rubbed in"
+  QString delicate;  ///< a hint where a wrong pressure would be seen
   QString where;    ///< masses by number and name
   QString numbers;  ///< masses by number alone
   QString tray;     ///< place in the tray

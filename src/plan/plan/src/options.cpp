@@ -52,7 +52,7 @@ bool same_recipes(const PlanOptions& p, const PlanOptions& q) {
   PlanOptions r = q;
   r.course = p.course;
   r.order_by_hand = p.order_by_hand;
-  r.sheet_cm2 = p.sheet_cm2;
+  if (!p.wish_minutes) r.sheet_cm2 = p.sheet_cm2;  // the sheet decides how long a pass takes
   r.sitting_minutes = p.sitting_minutes;
   return p == r;
 }

@@ -47,7 +47,4 @@ Result<Rehearsal> rehearse(const RehearsalInput& input, const Hand& hand, int pa
 /// The board by one hand.
 board::BoardImage board_by(const RehearsalInput& input, const board::BoardMap& map, const Hand& hand);
 
-/// A pass that costs this much when it is off is to be tried on an offcut first.
-inline constexpr double kDelicate = 0.08;
-
 }  // namespace yd::standin

@@ -25,7 +25,21 @@ struct MergeOptions {
   double keep_apart = 6;    ///< mean colour distance (value weighted 1.5) under which two pieces are one above `fewest`
   double smallest = 0.004;  ///< share of the picture; smaller pieces always join a neighbour
   double halo = 0.03;       ///< share of the picture's side; thinner strips of in-between colour join a neighbour
+  std::vector<double> importance{};  ///< of each piece, 1 for an ordinary one; empty: all alike
 };
+
+/// A ring round what matters: `x`, `y` shares of width and height, `radius` a share of the longer side.
+struct FocusRing {
+  double x = 0.5, y = 0.5, radius = 0.06;
+  bool operator==(const FocusRing&) const = default;
+};
+
+/// How much each piece matters: up to twice an ordinary one where its chroma and its contrast with its neighbours stand
+/// out from the picture's, and kInFocus times where it lies in a ring. Masses are finer there: an important piece costs
+/// more to join with another.
+inline constexpr double kInFocus = 8;
+inline constexpr std::size_t kMostRings = 24;
+std::vector<double> importance_of(const LabImage& image, const Regions& pieces, const std::vector<FocusRing>& rings);
 
 /// Joins neighbouring pieces, the least costly pair first (J. H. Ward, JASA 58, 1963: the growth of the squared
 /// colour error), until few enough masses are left. Deterministic; every result is connected (4-neighbours).

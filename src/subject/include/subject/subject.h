@@ -16,6 +16,7 @@ struct ReadOptions {
   double squint = 0.5;  ///< 0 to 1
   int masses = 16;      ///< most masses wanted, 8 to 30
   std::vector<MassEdit> edits{};
+  std::vector<FocusRing> focus{};  ///< what the artist marked: masses are finer there, and focal
   bool operator==(const ReadOptions&) const = default;
 };
 
@@ -30,6 +31,7 @@ struct Subject {
   LabImage small;       ///< squinted, at the size masses are found and edited at
   Regions found;        ///< masses before any edit, at that size
   std::string refused;  ///< why an edit could not be played; empty if all were
+  std::vector<FocusRing> focus;
 };
 
 /// Squint, superpixels, merging, edits, measuring. A picture with less than eight distinct shapes gives fewer masses.

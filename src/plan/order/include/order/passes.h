@@ -34,6 +34,7 @@ struct Pass {
   int underpaint = -1;      ///< of a coat: index into the plan's coats
   bool accent = false;      ///< a highlight or a small bright spot
   Purpose purpose = Purpose::body;
+  double costs_when_off = 0;  ///< CIEDE2000 on the picture, more when its pressure is off by the hand; of the advice
   bool laid = false;                              ///< done already, when the plan was made
   bool skipped = false;                           ///< and left out
   subject::Plane plane = subject::Plane::middle;  ///< the furthest of its masses

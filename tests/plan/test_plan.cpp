@@ -81,7 +81,7 @@ class TestPlan : public QObject {
   void passes_go_far_to_near_and_dark_to_light() {
     const subject::Subject s = trial::small_subject();
     const media::Collection& c = trial::shipped_collection();
-    plan::PlanOptions options = trial::options_with(8);
+    plan::PlanOptions options = trial::options_with(12);
     options.school = plan::School::dark_first;
     Observer observer;
     const plan::Plan p =

@@ -193,7 +193,9 @@ QString remedy(const plan::Finding& f, const Named& in) {
     case Mend::begin_lighter:
       return Findings::tr("Take a recipe that begins lighter");
     case Mend::ink_first:
-      return Findings::tr("Ink this mass first; ink reaches darks that pastel alone cannot");
+      return f.masses.size() < 2 ? Findings::tr("Ink this mass first; ink reaches darks that pastel alone cannot")
+                                 : Findings::tr("Ink these %1 masses first; ink reaches darks that pastel alone cannot")
+                                       .arg(f.masses.size());
     case Mend::rub_background:
       return Findings::tr("Rub the background, so that it softens");
     case Mend::rub_the_rival:

@@ -48,6 +48,30 @@ const TargetPlan* darkest(const CritiqueInput& in) {
   return out;
 }
 
+/// Masses whose darks come out too light by so much that the picture misses it, the one with the darkest first.
+std::vector<int> short_of_dark(const CritiqueInput& in, int darkest) {
+  constexpr double kUnseen = 2;     // L* of a dark that nobody misses
+  constexpr double kMissed = 0.08;  // L* on the whole picture
+  std::vector<double> missed(in.subject->masses.size(), 0);
+  for (const TargetPlan& t : in.plan->targets)
+    missed[static_cast<std::size_t>(t.mass)] += t.area * std::max(0.0, t.recipe.look.lab.l - t.seen.l - kUnseen);
+  std::vector<int> out{darkest};
+  for (std::size_t m = 0; m < missed.size(); ++m) {
+    if (missed[m] >= kMissed && static_cast<int>(m) != darkest) out.push_back(static_cast<int>(m));
+  }
+  return out;
+}
+
+/// Nothing lies on the mass yet and no coat of its own is wished.
+bool may_be_inked(const CritiqueInput& in, int mass) {
+  const auto& wished = in.options.underpaint.exceptions;
+  const bool said = std::any_of(wished.begin(), wished.end(), [&](const CoatException& e) {
+    return e.where == CoatException::Where::mass && e.which == mass;
+  });
+  return !said && std::none_of(in.plan->targets.begin(), in.plan->targets.end(),
+                               [&](const TargetPlan& t) { return t.mass == mass && t.laid > 0; });
+}
+
 bool gave_up(const Plan& plan, Rule rule) {
   return std::any_of(plan.conflicts.begin(), plan.conflicts.end(),
                      [&](const Conflict& c) { return c.given_up == rule; });
@@ -62,17 +86,17 @@ std::vector<Finding> check_missing_darks(const CritiqueInput& in) {
   const double shy = dark->recipe.look.lab.l - dark->seen.l;
   f.weight = 4 + shy / 2;
   f.numbers = {dark->recipe.look.lab.l, dark->seen.l};
-  f.masses = {dark->mass};
-  const bool inked = std::any_of(
-      in.options.underpaint.exceptions.begin(), in.options.underpaint.exceptions.end(),
-      [&](const CoatException& e) { return e.where == CoatException::Where::mass && e.which == dark->mass; });
-  if (bears(*in.paper, CoatMedium::ink) && !inked && dark->laid == 0) {
-    PlanOptions after = in.options;
+  f.masses = short_of_dark(in, dark->mass);
+  if (!bears(*in.paper, CoatMedium::ink)) return {f};
+  PlanOptions after = in.options;
+  for (const int m : f.masses) {
+    if (!may_be_inked(in, m)) continue;
     after.underpaint.exceptions.push_back(
-        {CoatException::Where::mass, dark->mass, CoatChoice{CoatMedium::ink, CoatColours::local}});
-    f.after = std::move(after);
-    f.mend = Mend::ink_first;
+        {CoatException::Where::mass, m, CoatChoice{CoatMedium::ink, CoatColours::tonal}});
   }
+  if (after.underpaint.exceptions.size() == in.options.underpaint.exceptions.size()) return {f};
+  f.after = std::move(after);
+  f.mend = Mend::ink_first;
   return {f};
 }
 

@@ -258,6 +258,7 @@ Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& obser
   }
   tbb::parallel_for(std::size_t{0}, chosen.size(),
                     [&](std::size_t m) { write_recipes(place_[m].first->targets[place_[m].second]); });
+  drop_brief_passes();
   AccentInput accents;
   accents.targets = in_.targets;
   accents.rules = in_.rules;

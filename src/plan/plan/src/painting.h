@@ -51,6 +51,7 @@ class Painting {
   void write_mass(Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_alternatives(Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_recipes(const std::vector<std::size_t>& targets);
+  void drop_brief_passes();
   int most_layers(const Family& family) const;
 
   PaintingInput in_;

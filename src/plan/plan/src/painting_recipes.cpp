@@ -1,7 +1,10 @@
 // Recipes of all shades of a mass: pressures, what else there is, fixative.
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <numeric>
+#include <set>
+#include <tuple>
 
 #include "painting_family.h"
 #include "recipe/pareto.h"
@@ -11,6 +14,8 @@ namespace yd::plan {
 namespace {
 
 constexpr double kFixGain = 0.3;        // CIEDE2000 on a mass from which a stop for fixative is worth its drying
+constexpr double kBrief_cm2 = 40;       // what a soft stick covers in half a minute, after it was taken up
+constexpr double kMissed = 0.035;       // CIEDE2000 on the picture that a brief pass must bring to stay
 constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered instead
 
 /// Every way to use the layers of one mass on one ground: parts of the layering at all grades, and none of it.
@@ -139,6 +144,45 @@ void Painting::write_recipes(const std::vector<std::size_t>& targets) {
     }
     if (gain < kFixGain * area) continue;
     for (std::size_t i = 0; i < targets.size(); ++i) in_.targets[targets[i]].recipe = std::move(fixed[i]);
+  }
+}
+
+/// Takes the strokes of passes that would be over in less than a minute out of the recipes again, where the picture
+/// does not miss them; the briefest first.
+void Painting::drop_brief_passes() {
+  using Key = std::tuple<int, int, int>;
+  std::set<Key> kept;
+  for (;;) {
+    std::map<Key, double> area;
+    for (const TargetPlan& t : in_.targets) {
+      for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
+        const Stroke& s = t.recipe.strokes[i];
+        if (!t.by_hand) area[{s.level, s.stick, static_cast<int>(s.technique)}] += t.area;
+      }
+    }
+    const Key* briefest = nullptr;
+    double least = kBrief_cm2 / in_.options->sheet_cm2;
+    for (const auto& [key, share] : area) {
+      if (share < least && kept.count(key) == 0) least = share, briefest = &key;
+    }
+    if (briefest == nullptr) return;
+    kept.insert(*briefest);
+    std::vector<std::pair<std::size_t, Recipe>> without;
+    double cost = 0;
+    for (std::size_t t = 0; t < in_.targets.size(); ++t) {
+      const TargetPlan& target = in_.targets[t];
+      std::vector<Stroke> strokes = target.recipe.strokes;
+      std::erase_if(strokes, [&](const Stroke& s) {
+        return Key{s.level, s.stick, static_cast<int>(s.technique)} == *briefest;
+      });
+      if (target.by_hand || strokes.size() == target.recipe.strokes.size()) continue;
+      if (static_cast<int>(strokes.size()) < target.laid) return;
+      without.emplace_back(t,
+                           evaluate(bare(target.coat), *in_.parameters, in_.sticks, std::move(strokes), target.target));
+      cost += target.area * (without.back().second.de00 - target.recipe.de00);
+    }
+    if (cost > kMissed) continue;
+    for (auto& [t, recipe] : without) in_.targets[t].recipe = std::move(recipe);
   }
 }
 

@@ -19,7 +19,7 @@ struct LayeredMass {
 
 /// What the whole plan is charged, in CIEDE2000 of the whole picture.
 struct PlanPrices {
-  double pass = 0.021;
+  double pass = 0.019;
   double seam = 0.012;  ///< two bands of one gradient built differently: the seam shows
 };
 

@@ -97,8 +97,8 @@ struct LayeringCosts {
 };
 struct TraySearch {
   int most_layers = 3;  ///< 1 to 4
-  int grown = 200;      ///< pairs of each mass that are grown to three layers
-  int kept = 120;       ///< guessed layerings of each mass that are worked out
+  int grown = 300;      ///< pairs of each mass that are grown to three layers
+  int kept = 220;       ///< guessed layerings of each mass that are worked out
   int grown_to_four = 40;
   int kept_of_four = 30;
 };

@@ -44,10 +44,14 @@ class World {
     static const QTemporaryDir small;
     const QString file = small.filePath(name);
     if (!QFile::exists(file)) {
-      const QImage whole(QString::fromStdString((media::data_directory() / "demo").string()) + "/" + name);
-      whole.scaled(kPictureSide, kPictureSide, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(file);
+      QImage(whole_demo(name))
+          .scaled(kPictureSide, kPictureSide, Qt::KeepAspectRatio, Qt::SmoothTransformation)
+          .save(file);
     }
     return file;
+  }
+  static QString whole_demo(const QString& name) {
+    return QString::fromStdString((media::data_directory() / "demo").string()) + "/" + name;
   }
   static constexpr int kPictureSide = 480;
   bool open_demo(const QString& name = "salt-works.png") {

@@ -59,6 +59,41 @@ class TestBoard : public QObject {
     }
   }
 
+  // The law of the Board, for every paper and every school: averaged in linear light it is the recipe's far-off colour.
+  void it_keeps_the_prediction_on_every_paper_in_every_school() {
+    const subject::Subject s = trial::small_subject(360, 270);
+    const media::Collection sticks = trial::every(7);
+    const auto& parameters = trial::shipped_model().parameters;
+    double worst = 0;
+    int judged = 0;
+    std::vector<media::Paper> papers = media::load_papers().value();
+#ifdef __SANITIZE_ADDRESS__
+    papers.resize(2);
+#endif
+    for (const media::Paper& paper : papers) {
+      for (const plan::School school : plan::kSchools) {
+        plan::PlanOptions options = trial::options_with(6);
+        options.most_strokes = 3;
+        options.school = school;
+        Observer observer;
+        const plan::Plan plan = plan::make_plan(s, paper, sticks, parameters, options, observer).value();
+        const board::BoardMap map = board::make_map(s, plan, paper);
+        const board::BoardImage done = board::render(
+            map, board::palette_after(plan, static_cast<int>(plan.passes.size()), paper, sticks, parameters));
+        for (std::size_t t = 0; t < plan.targets.size(); ++t) {
+          if (plan.targets[t].area < 0.02) continue;
+          ++judged;
+          const double off =
+              colour::ciede2000(far_off(done, map, static_cast<std::uint16_t>(t)), plan.targets[t].recipe.look.lab);
+          worst = std::max(worst, off);
+          QVERIFY2(off < 1, qPrintable(QString("%1, %2: %3").arg(paper.id.c_str(), plan::name(school)).arg(off)));
+        }
+      }
+    }
+    qInfo("%d shades, worst %.2f", judged, worst);
+    QVERIFY(judged > 20 * static_cast<int>(papers.size()));
+  }
+
   void strata_share_the_area_evenly() {
     std::array<double, optics::kStrata> share{};
     for (const auto s : map_.stratum.data) share[s] += 1.0 / static_cast<double>(map_.stratum.size());

@@ -201,6 +201,23 @@ class TestCritique : public QObject {
     QVERIFY(!s.speaks(Check::missing_darks));
   }
 
+  // Small vivid colours are what a viewer misses first: a lost one is named with the stick that brings it.
+  void a_vivid_colour_that_is_lost() {
+    Scene s;
+    s.lay(2, {{s.stick(kGreen), 1, Technique::rubbed}}, kRed);
+    s.plan.targets[2].seen = kRed;
+    s.plan.tray = {s.stick(kGreen)};
+    const auto found = s.findings(Check::vivid_lost);
+    QCOMPARE(found.size(), std::size_t{1});
+    QCOMPARE(found[0].masses, std::vector<int>{2});
+    QCOMPARE(found[0].sticks.size(), std::size_t{1});
+    QVERIFY(colour::ciede2000(s.sticks.sticks[std::size_t(found[0].sticks[0])].lab, kRed) < 6);
+    QCOMPARE(found[0].after->wishes.must_have.back(), found[0].sticks[0]);
+    s.lay(2, {{s.stick(kRed), 1, Technique::rubbed}}, kRed);
+    s.plan.targets[2].seen = kRed;
+    QVERIFY(!s.speaks(Check::vivid_lost));
+  }
+
   void distance_that_does_not_recede() {
     Scene s;
     s.lay(0, {{s.stick(kRed), 1, Technique::laid}});

@@ -23,7 +23,7 @@ plan::Plan plan_for(const std::vector<colour::Lab>& labs, const std::vector<int>
   for (const colour::Lab& lab : labs) {
     plan::TargetPlan t;
     t.mass = static_cast<int>(p.targets.size());
-    t.target = lab;
+    t.target = t.seen = lab;
     const auto best = std::min_element(stacks.begin(), stacks.end(), [&](const plan::Stack& a, const plan::Stack& b) {
       return colour::ciede2000(a.lab, lab) < colour::ciede2000(b.lab, lab);
     });

@@ -15,6 +15,7 @@
 #include "models/recipe_view.h"
 #include "models/school_view.h"
 #include "models/stick_model.h"
+#include "colour/ciede2000.h"
 #include "session/order_edits.h"
 #include "session/session.h"
 
@@ -147,7 +148,8 @@ class TestModels : public QObject {
       QCOMPARE(view.steps.size(), static_cast<int>(recipe.strokes.size()));
       QVERIFY(!view.speckle.isNull());
       QCOMPARE(view.strata[0].coats.empty(), recipe.strokes.empty());
-      QCOMPARE(r.why == plan::Why::reached, recipe.de00 <= plan::kReached);
+      const plan::TargetPlan& target = planned_->plan.targets[static_cast<std::size_t>(t)];
+      QCOMPARE(r.why == plan::Why::reached, colour::ciede2000(recipe.look.lab, target.seen) <= plan::kReached);
       told += view.notes.join(" ").contains("Out of reach") ? 1 : 0;
     }
     QVERIFY(told > 0);

@@ -60,7 +60,7 @@ class TestWords : public QObject {
     f.after = plan::PlanOptions{};
     f.after->most_sticks = 7;
     QVERIFY(words::remedy(f, named()).isEmpty());
-    for (int m = 1; m <= static_cast<int>(plan::Mend::rub_the_rival); ++m) {
+    for (int m = 1; m <= static_cast<int>(plan::Mend::take_the_stick); ++m) {
       f.mend = static_cast<plan::Mend>(m);
       whole(words::remedy(f, named()));
     }

@@ -29,7 +29,8 @@ constexpr std::array kChecks{QT_TRANSLATE_NOOP("Findings", "mud"),
                              QT_TRANSLATE_NOOP("Findings", "halo at a soft edge"),
                              QT_TRANSLATE_NOOP("Findings", "focal point"),
                              QT_TRANSLATE_NOOP("Findings", "too many sticks"),
-                             QT_TRANSLATE_NOOP("Findings", "pressed too hard early")};
+                             QT_TRANSLATE_NOOP("Findings", "pressed too hard early"),
+                             QT_TRANSLATE_NOOP("Findings", "vivid colour out of reach")};
 static_assert(kChecks.size() == plan::kChecks);
 
 QString mass(const Named& in, int m) {
@@ -117,6 +118,10 @@ QString text(const plan::Finding& f, const Named& in) {
     case Check::pressed_early:
       return Findings::tr("The first stroke in %1 is pressed in hard: it cannot be lifted again and closes the tooth.")
           .arg(m);
+    case Check::vivid_lost:
+      return f.sticks.empty()
+                 ? Findings::tr("A vivid colour of %1 is out of reach: no stick of the collection is near it.").arg(m)
+                 : Findings::tr("A vivid colour of %1 is lost; %2 would bring it.").arg(m, stick(f, in, 0));
   }
   return {};
 }
@@ -158,6 +163,9 @@ QString evidence(const plan::Finding& f, const Named& in) {
           .arg(number(f, 0), number(f, 1), number(f, 2));
     case Check::pressed_early:
       return Findings::tr("%1 % of the tooth gone after the first of %2 strokes").arg(number(f, 0), number(f, 1));
+    case Check::vivid_lost:
+      return Findings::tr("chroma %1 laid, %2 in the subject, %3 CIEDE2000 apart")
+          .arg(number(f, 0), number(f, 1), number(f, 2));
   }
   return {};
 }
@@ -200,6 +208,8 @@ QString remedy(const plan::Finding& f, const Named& in) {
       return Findings::tr("Rub the background, so that it softens");
     case Mend::rub_the_rival:
       return Findings::tr("Rub %1, so that it stands back").arg(f.rival < 0 ? QString() : mass(in, f.rival));
+    case Mend::take_the_stick:
+      return Findings::tr("Take %1 into the tray").arg(stick(f, in, 0));
   }
   return {};
 }

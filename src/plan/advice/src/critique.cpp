@@ -27,7 +27,8 @@ constexpr auto kEntries = std::to_array<Entry>({{"mud", check_mud},
                                                 {"halo at a soft edge", check_halo},
                                                 {"focal point", check_focal_contrast},
                                                 {"too many sticks", check_too_many_sticks},
-                                                {"pressed too hard early", check_pressed_early}});
+                                                {"pressed too hard early", check_pressed_early},
+                                                {"vivid colour out of reach", check_vivid_lost}});
 static_assert(kEntries.size() == kChecks);
 
 /// What was found on several shades of one mass is one finding: the heaviest speaks for all.

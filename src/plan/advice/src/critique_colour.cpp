@@ -4,6 +4,7 @@
 #include <map>
 #include <set>
 
+#include "colour/ciede2000.h"
 #include "colour/lab.h"
 #include "critique_parts.h"
 
@@ -194,6 +195,50 @@ std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
     after.given_tray.clear();
     f.after = std::move(after);
     f.mend = Mend::return_colours;
+    out.push_back(std::move(f));
+  }
+  return out;
+}
+
+std::vector<Finding> check_vivid_lost(const CritiqueInput& in) {
+  constexpr double kSeen = 0.002;  // share of the picture
+  constexpr double kNearer = 1.5;  // CIEDE2000 that a stick must be nearer to be worth naming
+  std::vector<const TargetPlan*> vivid;
+  for (const TargetPlan& t : in.plan->targets) vivid.push_back(&t);
+  std::stable_sort(vivid.begin(), vivid.end(), [](const TargetPlan* p, const TargetPlan* q) {
+    return colour::chroma(p->seen) > colour::chroma(q->seen);
+  });
+  const auto off = [](const TargetPlan& t) { return colour::ciede2000(t.recipe.look.lab, t.seen); };
+  std::map<int, std::pair<double, const TargetPlan*>> lost;  // of each mass: area, and the shade that is furthest off
+  double area = 0;
+  for (const TargetPlan* t : vivid) {
+    if (area >= limits::kVividShare || colour::chroma(t->seen) < limits::kColourful) break;
+    area += t->area;
+    if (off(*t) <= limits::kVividLost) continue;
+    auto& [sum, worst] = lost[t->mass];
+    sum += t->area;
+    if (worst == nullptr || off(*t) > off(*worst)) worst = t;
+  }
+  std::vector<Finding> out;
+  for (const auto& [mass, found] : lost) {
+    const auto& [sum, worst] = found;
+    if (sum < kSeen) continue;
+    Finding f;
+    f.weight = 1 + 100 * sum * off(*worst) / 10;
+    f.numbers = {colour::chroma(worst->recipe.look.lab), colour::chroma(worst->seen), off(*worst)};
+    f.masses = {mass};
+    double least = off(*worst) - kNearer;
+    for (std::size_t s = 0; s < in.sticks.size(); ++s) {
+      const double d = colour::ciede2000(in.sticks[s].lab, worst->seen);
+      const bool had = std::binary_search(in.plan->tray.begin(), in.plan->tray.end(), static_cast<int>(s));
+      if (d < least && !had && media::at_hand(in.sticks[s])) least = d, f.sticks = {static_cast<int>(s)};
+    }
+    if (!f.sticks.empty()) {
+      f.after = in.options;
+      f.after->wishes.must_have.push_back(f.sticks.front());
+      f.after->given_tray.clear();
+      f.mend = Mend::take_the_stick;
+    }
     out.push_back(std::move(f));
   }
   return out;

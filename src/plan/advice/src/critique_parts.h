@@ -20,6 +20,8 @@ inline constexpr double kAllRubbed = 0.85;  ///< share of the area
 inline constexpr double kFirstTooth = 0.5;  ///< share of the tooth that a first stroke may take
 inline constexpr int kManySticks = 18;
 inline constexpr double kRareArea = 0.01;  ///< share of the picture a stick should serve
+inline constexpr double kVividShare = 0.1;  ///< of the picture: its most vivid colours
+inline constexpr double kVividLost = 6;     ///< CIEDE2000 to the subject by which one of them is lost
 inline constexpr double kWorseBy = 1.5;    ///< CIEDE2000 that a remedy may cost
 }  // namespace limits
 
@@ -39,6 +41,7 @@ std::vector<Finding> check_missing_darks(const CritiqueInput& in);
 std::vector<Finding> check_distance(const CritiqueInput& in);
 std::vector<Finding> check_halo(const CritiqueInput& in);
 std::vector<Finding> check_focal_contrast(const CritiqueInput& in);
+std::vector<Finding> check_vivid_lost(const CritiqueInput& in);
 
 const media::Stick& stick_of(const CritiqueInput& in, const Stroke& stroke);
 /// The pass that lays stroke `level` of a target, by place; -1 where there is none.

@@ -12,11 +12,16 @@
 namespace yd::plan {
 namespace {
 
+constexpr double kEyeCatching = 40;  // chroma that doubles what a difference counts for
+
+/// CIEDE2000 to the subject's own colour, whatever values were fitted.
+double off(const TargetPlan& t) { return colour::ciede2000(t.recipe.look.lab, t.seen); }
+
 Why reason_of(const TargetPlan& t) {
-  if (t.recipe.de00 <= kReached) return Why::reached;
+  if (off(t) <= kReached) return Why::reached;
   const colour::Lab& is = t.recipe.look.lab;
-  const double light = is.l - t.target.l;
-  const double dull = colour::chroma(t.target) - colour::chroma(is);
+  const double light = is.l - t.seen.l;
+  const double dull = colour::chroma(t.seen) - colour::chroma(is);
   if (std::abs(light) >= 2 && std::abs(light) >= 0.6 * std::abs(dull))
     return light > 0 ? Why::too_dark : Why::too_light;
   if (dull >= 3) return Why::too_vivid;
@@ -38,7 +43,10 @@ constexpr std::size_t kLookedInto = 12;
 class Judge {
  public:
   explicit Judge(const ReachInput& in) : in_(in) {
-    const auto cost = [&](std::size_t o) { return target(o).area * target(o).recipe.de00; };
+    const auto cost = [&](std::size_t o) {
+      const double eye = 1 + std::min(2.0, colour::chroma(target(o).seen) / kEyeCatching);
+      return eye * target(o).area * off(target(o));
+    };
     for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {
       reach_.push_back({reason_of(in.plan->targets[t]), {}});
       if (reach_[t].why == Why::reached) continue;
@@ -57,7 +65,7 @@ class Judge {
     std::stable_sort(open_.begin(), open_.end(), [&](std::size_t p, std::size_t q) { return cost(p) > cost(q); });
     open_.resize(std::min(open_.size(), kLookedInto));
     for (const std::size_t t : open_) {
-      labs_.push_back(target(t).target);
+      labs_.push_back(target(t).seen);
       coats_.insert(target(t).coat);
     }
   }
@@ -155,7 +163,7 @@ class Judge {
   }
 
   void note(std::size_t n, double de00, Remedy::Kind kind, const std::string& what) {
-    if (de00 > target(open_[n]).recipe.de00 - kWorthwhile) return;
+    if (de00 > off(target(open_[n])) - kWorthwhile) return;
     reach_[open_[n]].remedies.push_back({kind, what, de00});
   }
 

@@ -26,8 +26,9 @@ enum class Check {
   focal_contrast,
   too_many_sticks,
   pressed_early,
+  vivid_lost,
 };
-inline constexpr int kChecks = static_cast<int>(Check::pressed_early) + 1;
+inline constexpr int kChecks = static_cast<int>(Check::vivid_lost) + 1;
 const char* name(Check check);
 
 /// What would mend a finding.
@@ -49,6 +50,7 @@ enum class Mend {
   ink_first,        ///< ink under the mass: it reaches darks that pastel alone cannot
   rub_background,   ///< so that it softens
   rub_the_rival,    ///< the mass that has more contrast than the focal point
+  take_the_stick,   ///< into the tray
 };
 
 /// What a check found: what, how much, where, and what would mend it. The words are made elsewhere (words/findings.h,

@@ -24,7 +24,7 @@ struct Metamerism {
 };
 Metamerism metamerism(const LightErrors& errors);
 
-/// A target within this CIEDE2000 counts as reached.
+/// A target within this CIEDE2000 of the subject counts as reached.
 inline constexpr double kReached = 3.0;
 enum class Why { reached, too_dark, too_light, too_vivid, ground_shows, between_sticks };
 const char* name(Why why);

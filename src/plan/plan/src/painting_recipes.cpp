@@ -28,7 +28,7 @@ struct Ways {
 Ways ways_of(Lattice& lattice, const Layering& layering) {
   Ways out;
   const optics::Look bare = optics::look(lattice.input().ground->reflectance);
-  out.ways.push_back({std::vector<double>(layering.size(), 0), bare.lab, 0});
+  out.ways.push_back({std::vector<double>(layering.size(), 0), bare.lab, 0, false});
   out.stacks.push_back({{}, bare.lab, static_cast<float>(bare.spread_l), 1});
   out.even.push_back(colour::to_din99o(bare.lab));
   for (std::size_t mask = 1; mask < (std::size_t{1} << layering.size()); ++mask) {
@@ -42,7 +42,8 @@ Ways ways_of(Lattice& lattice, const Layering& layering) {
     const Looks looks = lattice.looks(part);
     for (std::size_t n = 0; n < looks.at.size(); ++n) {
       if (looks.unsteady[n] >= kNotAllowed) continue;
-      PressureWay way{std::vector<double>(layering.size(), 0), looks.lab[n], looks.unsteady[n]};
+      PressureWay way{std::vector<double>(layering.size(), 0), looks.lab[n], looks.unsteady[n],
+                      lattice.input().sticks[static_cast<std::size_t>(part.front().stick)].lab.l < kDarkStick};
       for (std::size_t i = 0; i < from.size(); ++i) way.pressures[from[i]] = kGrades[grade_at(n, i)];
       out.ways.push_back(std::move(way));
       out.even.push_back(looks.at[n]);

@@ -13,9 +13,6 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kDarkStick = 35;   // L* below which a stick is no start for a light shade
-constexpr double kLightShade = 60;  // L* from which a shade is light
-
 std::vector<float> bare_reach(const ShadeSet& shades, const optics::Ground& ground) {
   std::vector<float> best(shades.size(), kFarOff);
   Looks bare;

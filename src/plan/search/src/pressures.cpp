@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "colour/ciede2000.h"
+#include "search/layer_search.h"
 
 namespace yd::plan {
 namespace {
@@ -11,6 +12,7 @@ namespace {
 constexpr double kPull = 0.35;      // CIEDE2000 for a whole layer more or less than the neighbours in colour
 constexpr double kNeighbour = 5.0;  // CIEDE2000 between colours that pull at each other
 constexpr int kPulls = 4;
+constexpr double kDarkStart = 2;  // CIEDE2000 that a light shade pays for being begun with a dark
 
 double apart(const PressureWay& p, const PressureWay& q) {
   double sum = 0;
@@ -35,8 +37,11 @@ std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, st
   std::vector<float> difference(ways.size());
   for (std::size_t p = 0; p < n; ++p) {
     colour::ciede2000_bulk(l.data(), a.data(), b.data(), ways.size(), places[p].target, difference.data());
-    for (std::size_t w = 0; w < ways.size(); ++w)
-      cost[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady);
+    const double light = places[p].target.l > kLightShade ? kDarkStart : 0;
+    for (std::size_t w = 0; w < ways.size(); ++w) {
+      cost[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady) +
+                   (ways[w].dark_start ? light : 0);
+    }
     best[p] = static_cast<std::size_t>(std::min_element(cost[p].begin(), cost[p].end()) - cost[p].begin());
   }
   std::vector<std::vector<double>> near(n, std::vector<double>(n));

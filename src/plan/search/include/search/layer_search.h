@@ -39,6 +39,9 @@ void reach_down(const ShadeSet& shades, const Looks& looks, float* best);
 /// Mean over a mass's shades of the root of `best`, with a dear tail: what is far off is seen.
 double mean_difference(const ShadeSet& shades, std::size_t mass, const float* best);
 
+inline constexpr double kDarkStick = 35;   ///< L* below which a stick is no start for a light shade
+inline constexpr double kLightShade = 60;  ///< L* from which a shade is light
+
 /// A squared difference beyond any.
 inline constexpr float kFarOff = 1e6F;
 

@@ -141,6 +141,38 @@ class TestRegions : public QObject {
     QCOMPARE(with.count, 2);
   }
 
+  // A face of nearly the colour of the wall behind it: it melts into it unless the artist rings it.
+  void what_is_ringed_does_not_melt_into_its_surroundings() {
+    const LabImage image = noisy(300, 200, 0.5, [](int x, int y) -> colour::LabPixel {
+      if (std::hypot(x - 200, y - 70) < 18) return {64, 6, 12};  // the face
+      // Bands that ask for masses of their own.
+      if (x < 150) return {40 + 4.5F * static_cast<float>(x / 15), 4, 10};
+      return {60, 4, 10};
+    });
+    const subject::Regions pieces = subject::superpixels(image, 10);
+    const auto alone = [&](const std::vector<subject::FocusRing>& rings) {
+      subject::MergeOptions options;
+      options.most = 8;
+      options.importance = subject::importance_of(image, pieces, rings);
+      const subject::Regions r = subject::merge_regions(image, pieces, options);
+      return r.labels.at(200, 70) != r.labels.at(270, 150);
+    };
+    QVERIFY(!alone({}));
+    QVERIFY(alone({{200.0 / 300, 70.0 / 200, 0.07}}));
+  }
+
+  void what_stands_out_matters_more() {
+    const LabImage image = noisy(200, 200, 0.2, [](int x, int y) -> colour::LabPixel {
+      return std::hypot(x - 100, y - 100) < 40 ? colour::LabPixel{50, 60, 40} : colour::LabPixel{70, 0, 2};
+    });
+    const subject::Regions pieces = subject::superpixels(image, 12);
+    const auto importance = subject::importance_of(image, pieces, {});
+    const double red = importance[pieces.labels.at(100, 100)];
+    const double grey = importance[pieces.labels.at(10, 10)];
+    QVERIFY(red > grey);
+    QVERIFY(grey >= 1 && red <= 2);
+  }
+
   void a_thin_line_of_its_own_colour_stays() {
     const LabImage image = noisy(300, 200, 1, [](int x, int) -> colour::LabPixel {
       if (x >= 147 && x < 153) return {15, 0, 0};

@@ -41,6 +41,29 @@ class TestLayers : public QObject {
     QVERIFY(w.session.planned()->plan.coats.empty());
   }
 
+  void wishes_move_the_plan_and_are_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.stages().go(Stage::layers);
+    const auto before = w.session.planned()->plan.passes.size();
+    auto* passes = w.find<QSpinBox>("wish_passes");
+    QCOMPARE(passes->text(), QString("as needed"));
+    passes->setValue(8);
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().plan.wish_passes, std::optional(8));
+    const auto few = w.session.planned()->plan.passes.size();
+    QVERIFY2(few <= 9 && few < before, qPrintable(QString::number(few)));
+    trial::choose(w, "wish_time", 1);
+    QCOMPARE(w.session.choices().plan.wish_minutes, std::optional(30.0));
+    trial::choose(w, "wish_hand", 2);
+    QCOMPARE(w.session.choices().plan.hand, 0.25);
+    while (w.session.undo_stack().canUndo()) w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(passes->text(), QString("as needed"));
+    QCOMPARE(w.find<QComboBox>("wish_hand")->currentIndex(), 1);
+    QCOMPARE(w.session.planned()->plan.passes.size(), before);
+  }
+
   void one_mass_gets_its_own_way() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <QAbstractButton>
+#include <QComboBox>
 #include <QFile>
 #include <QImage>
 #include <QSignalSpy>
@@ -98,5 +100,13 @@ class World {
   app::EaselWork easel;
   app::MainWindow window;
 };
+
+inline void click(World& w, const char* name) { w.find<QAbstractButton>(name)->click(); }
+
+inline void choose(World& w, const char* name, int row) {
+  auto* box = w.find<QComboBox>(name);
+  box->setCurrentIndex(row);
+  emit box->activated(row);
+}
 
 }  // namespace yd::trial

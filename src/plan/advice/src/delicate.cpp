@@ -9,14 +9,14 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kLeast = 0.02;  // a stroke that is made at all leaves something
+constexpr double kFaintest = 0.02;  // a stroke that is made at all leaves something
 
 /// The recipe with the pass's stroke on it at another pressure.
 double difference(const Plan& plan, const TargetPlan& target, int level, double factor, const media::Paper& paper,
                   std::span<const media::Stick> sticks, const optics::Parameters& parameters) {
   std::vector<Stroke> strokes = target.recipe.strokes;
   for (Stroke& s : strokes) {
-    if (s.level == level) s.pressure = std::clamp(s.pressure * factor, kLeast, 1.0);
+    if (s.level == level) s.pressure = std::clamp(s.pressure * factor, kFaintest, 1.0);
   }
   const optics::Pile pile = build(ground_of(plan, target, paper), parameters, sticks, strokes);
   const colour::Lab lab = colour::to_lab(optics::mean(shade(pile, parameters, sticks)));

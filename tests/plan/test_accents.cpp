@@ -1,0 +1,169 @@
+// Strokes of their own on top, what each pass is for, and what it costs when it is off.
+#include <QTest>
+#include <algorithm>
+
+#include "advice/delicate.h"
+#include "colour/ciede2000.h"
+#include "small_world.h"
+
+using namespace yd;
+using plan::Purpose;
+using plan::Technique;
+
+namespace {
+
+/// A grey wall over a brown floor; on the wall small tiles of clear blue, too small to be masses.
+subject::Subject wall_with_tiles() {
+  subject::LabImage image(320, 240);
+  for (int y = 0; y < image.height; ++y) {
+    for (int x = 0; x < image.width; ++x) {
+      const bool tile = y > 20 && y < 130 && x % 40 < 8 && y % 36 < 8;
+      image.at(x, y) = tile      ? colour::LabPixel{46, 4, -42}
+                       : y < 150 ? colour::LabPixel{72, 0, 4}
+                                 : colour::LabPixel{38, 12, 20};
+      image.at(x, y).l += 6.0F * static_cast<float>(x) / 320 - 3;
+    }
+  }
+  Observer observer;
+  return subject::read_subject(std::move(image), {0.1, 8}, observer).value();
+}
+
+plan::Plan planned(const subject::Subject& s, const plan::PlanOptions& options) {
+  Observer observer;
+  return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
+                         observer)
+      .value();
+}
+
+double off(const plan::TargetPlan& t) { return colour::ciede2000(t.recipe.look.lab, t.target); }
+
+/// A plan of one mass with two layers, the lower one of another colour.
+plan::Plan layered(int lower, int upper, const colour::Lab& target, double pressure = 1) {
+  plan::Plan p;
+  plan::TargetPlan t;
+  t.target = t.seen = target;
+  t.area = 1;
+  t.recipe =
+      plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, trial::shipped_collection().sticks,
+                     {{lower, 0.5, Technique::laid, false, 0}, {upper, pressure, Technique::laid, false, 1}}, target);
+  p.targets = {t};
+  for (int level = 0; level < 2; ++level) {
+    plan::Pass pass;
+    pass.level = level;
+    pass.stick = level == 0 ? lower : upper;
+    pass.targets = {0};
+    pass.masses = {0};
+    pass.pressures = {level == 0 ? 0.5 : pressure};
+    p.passes.push_back(pass);
+  }
+  return p;
+}
+
+int nearest(const colour::Lab& lab) {
+  const auto& all = trial::shipped_collection().sticks;
+  const auto best = std::min_element(all.begin(), all.end(), [&](const media::Stick& p, const media::Stick& q) {
+    return colour::ciede2000(p.lab, lab) < colour::ciede2000(q.lab, lab);
+  });
+  return static_cast<int>(best - all.begin());
+}
+
+}  // namespace
+
+class TestAccents : public QObject {
+  Q_OBJECT
+ private slots:
+  // Common practice, no published source: a small vivid thing gets a touch of its own, not a layer all over its mass.
+  void a_small_vivid_colour_is_not_lost() {
+    const subject::Subject s = wall_with_tiles();
+    const plan::Plan p = planned(s, trial::options_with(8));
+    const plan::TargetPlan* blue = nullptr;
+    for (const plan::TargetPlan& t : p.targets) {
+      if (colour::chroma(t.seen) > 25 && t.seen.b < -20 && (blue == nullptr || t.area > blue->area)) blue = &t;
+    }
+    QVERIFY(blue != nullptr);
+    QVERIFY(blue->solid > 0.5);
+    QVERIFY2(off(*blue) < 8, qPrintable(QString::number(off(*blue))));
+  }
+
+  void every_accent_gains_and_is_a_touch() {
+    int accents = 0;
+    for (const int sticks : {5, 8, 12}) {
+      plan::PlanOptions options = trial::options_with(sticks);
+      options.most_strokes = 1;  // a layer is left for nothing else
+      const plan::Plan p = planned(wall_with_tiles(), options);
+      for (const plan::TargetPlan& t : p.targets) {
+        if (t.recipe.strokes.empty() || t.recipe.strokes.back().level < plan::kAccentLevel) continue;
+        ++accents;
+        QCOMPARE(t.recipe.strokes.back().pressure, 1.0);
+        QVERIFY(t.recipe.strokes.back().technique == Technique::laid);
+        std::vector<plan::Stroke> without = t.recipe.strokes;
+        without.pop_back();
+        const plan::Recipe before = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters,
+                                                   trial::shipped_collection().sticks, without, t.target);
+        QVERIFY(before.de00 - t.recipe.de00 >= 1.5 - 1e-9);
+      }
+      for (const plan::Pass& pass : p.passes) {
+        if (pass.level < plan::kAccentLevel) continue;
+        QVERIFY(pass.accent && pass.purpose == Purpose::accent);
+        QVERIFY(plan::area_of(pass, p.targets) <= 0.03 + 1e-9);
+      }
+    }
+    QVERIFY(accents > 0);
+  }
+
+  void a_wish_leaves_no_room_for_more() {
+    const subject::Subject s = wall_with_tiles();
+    plan::PlanOptions options = trial::options_with(8);
+    const auto all = planned(s, options).passes.size();
+    options.wish_passes = static_cast<int>(all) - 1;
+    QVERIFY(planned(s, options).passes.size() < all);
+  }
+
+  void what_a_pass_is_for() {
+    const int blue = nearest({30, 20, -60});
+    const int orange = nearest({65, 40, 60});
+    const int white = nearest({96, 0, 2});
+    const auto& sticks = trial::shipped_collection().sticks;
+    const auto of = [&](const plan::Plan& p, std::size_t pass) {
+      return plan::purpose_of(p.passes[pass], p.targets, sticks);
+    };
+    const colour::Lab pale{90, 2, 4};
+    // Near the colour it makes: the body of it. Far, below: an undertone; against its hue: a complement.
+    QVERIFY(of(layered(white, white, pale), 1) == Purpose::body);
+    QVERIFY(of(layered(blue, white, pale), 0) == Purpose::undertone);
+    QVERIFY(of(layered(blue, orange, sticks[static_cast<std::size_t>(orange)].lab), 0) == Purpose::complement);
+    // Far, light and on top: a veil. Firm it is what is seen.
+    QVERIFY(of(layered(white, blue, pale, 0.25), 1) == Purpose::glaze);
+    plan::Plan accented = layered(white, blue, pale);
+    accented.passes[1].accent = true;
+    QVERIFY(of(accented, 1) == Purpose::accent);
+  }
+
+  // What a pass costs when it is off is what comes out if it is painted so.
+  void delicate_is_what_tells_when_it_is_off() {
+    const int blue = nearest({30, 20, -60});
+    const int white = nearest({96, 0, 2});
+    const auto& sticks = trial::shipped_collection().sticks;
+    const auto& parameters = trial::shipped_model().parameters;
+    plan::Plan p = layered(white, blue, {70, 4, -20}, 0.4);
+    p.targets[0].target = p.targets[0].recipe.look.lab;
+    p.targets[0].recipe.de00 = 0;
+    plan::mark_delicate(p, trial::paper(), sticks, parameters, 0.2);
+    double expected = 0;
+    for (const double factor : {0.8, 1.2}) {
+      std::vector<plan::Stroke> strokes = p.targets[0].recipe.strokes;
+      strokes[1].pressure *= factor;
+      expected += plan::evaluate(trial::paper().ground, parameters, sticks, strokes, p.targets[0].target).de00 / 2;
+    }
+    QVERIFY(std::abs(p.passes[1].costs_when_off - expected) < 1e-6);
+    QVERIFY(expected > plan::kDelicate);
+    QVERIFY(plan::is_delicate(p.passes[1]));
+    plan::Plan steady = p;
+    plan::mark_delicate(steady, trial::paper(), sticks, parameters, 0);
+    QVERIFY(std::abs(steady.passes[1].costs_when_off) < 1e-6);
+    QVERIFY(!plan::is_delicate(steady.passes[1]));
+  }
+};
+
+QTEST_GUILESS_MAIN(TestAccents)
+#include "test_accents.moc"

@@ -1,0 +1,179 @@
+// The first decision in the real window: masses, light, crop and measures, by mouse and by keyboard.
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSlider>
+
+#include "ui_world.h"
+
+using namespace yd;
+using app::Stage;
+
+class TestSubjectStage : public QObject {
+  Q_OBJECT
+ private slots:
+  void masses_are_merged_named_and_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    click(w, "section_masses");
+    const auto before = w.session.subject()->masses.size();
+    auto* list = w.find<QListWidget>("mass_list");
+    list->setFocus();
+    QTest::keyClick(list, Qt::Key_Down);
+    QCOMPARE(list->currentRow(), 1);
+    auto* name = w.find<QLineEdit>("mass_name");
+    name->selectAll();
+    QTest::keyClicks(name, "evening sky");
+    QTest::keyClick(name, Qt::Key_Return);
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->masses[1].name, std::string("evening sky"));
+    choose(w, "mass_merge", 1);
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->masses.size(), before - 1);
+    choose(w, "mass_plane", 2);
+    QVERIFY(w.settle());
+    w.session.undo_stack().undo();
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->masses.size(), before);
+    QCOMPARE(w.session.subject()->masses[1].name, std::string("evening sky"));
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QVERIFY(w.session.subject()->masses[1].name != "evening sky");
+  }
+
+  void a_mass_is_split_by_mouse_and_by_keyboard() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    click(w, "section_masses");
+    const auto before = w.session.subject()->masses.size();
+    const auto largest = std::max_element(w.session.subject()->masses.begin(), w.session.subject()->masses.end(),
+                                          [](const auto& p, const auto& q) { return p.area < q.area; });
+    w.find<QListWidget>("mass_list")->setCurrentRow(largest->id);
+    const double x = largest->centre_x;
+    click(w, "mass_split_line");
+    w.draw({x, 0.02}, {x, 0.98});
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->masses.size(), before + 1);
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    // The same with the cross and Space.
+    click(w, "mass_split_line");
+    auto* view = w.find<app::PictureView>("subject_view");
+    QTest::keyClick(view, Qt::Key_Space);
+    for (int i = 0; i < 6; ++i) QTest::keyClick(view, Qt::Key_Down, Qt::ShiftModifier);
+    QTest::keyClick(view, Qt::Key_Space);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().read.edits.size() == 1);
+    QCOMPARE(w.session.choices().read.edits[0].path.size(), std::size_t{2});
+  }
+
+  void a_border_is_painted() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    click(w, "section_masses");
+    w.find<QListWidget>("mass_list")->setCurrentRow(0);
+    const double before = w.session.subject()->masses[0].area;
+    click(w, "mass_paint");
+    const auto& m = w.session.subject()->masses[0];
+    w.draw({m.centre_x, m.centre_y}, {m.centre_x, m.centre_y + 0.3});
+    QVERIFY(w.settle());
+    QVERIFY(w.session.subject()->masses[0].area > before);
+    QCOMPARE(w.window.tools().tool(), app::Tool::paint);
+    QTest::keyClick(&w.window, Qt::Key_Escape);
+    QCOMPARE(w.window.tools().tool(), app::Tool::none);
+  }
+
+  void light_crop_and_horizon() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    click(w, "section_light");
+    const double before = w.session.subject()->masses[0].mean.l;
+    auto* stops = w.find<QSlider>("stops");
+    stops->setFocus();
+    for (int i = 0; i < 5; ++i) QTest::keyClick(stops, Qt::Key_Left);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().composition.adjust.stops < 0);
+    QVERIFY(w.session.subject()->masses[0].mean.l < before);
+    click(w, "pick_grey");
+    QTest::mouseClick(w.find<QWidget>("subject_view"), Qt::LeftButton, {}, w.on_subject({0.5, 0.1}));
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().composition.adjust.neutral.has_value());
+    click(w, "pick_none");
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().composition.adjust == subject::Adjust{});
+    choose(w, "format", 9);  // square
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->image.width, w.session.subject()->image.height);
+    click(w, "thirds");
+    QVERIFY(w.session.choices().composition.thirds);
+    auto* horizon = w.find<QCheckBox>("thirds");
+    QVERIFY(horizon->isChecked());
+    app::Choices c = w.session.choices();
+    c.composition.horizon = 0.5;
+    w.session.change(c, "test");
+    QVERIFY(w.find<QLabel>("horizon_note")->text().contains("middle"));
+    c.composition.horizon = 0.33;
+    w.session.change(c, "test");
+    QVERIFY(w.find<QLabel>("horizon_note")->text().isEmpty());
+  }
+
+  void lengths_are_measured_and_compared() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    click(w, "section_measure");
+    click(w, "tool_measure");
+    w.draw({0.25, 0.5}, {0.75, 0.5});
+    QVERIFY2(w.find<QLabel>("measured")->text().contains("level"), qPrintable(w.find<QLabel>("measured")->text()));
+    QVERIFY(w.find<QLabel>("measured")->text().contains("20."));  // half of 40 cm
+    click(w, "tool_compare");
+    w.draw({0.1, 0.5}, {0.2, 0.5});
+    w.draw({0.1, 0.6}, {0.5, 0.6});
+    const QString words = w.find<QLabel>("measured")->text();
+    QVERIFY2(words.contains("goes 4.") || words.contains("goes 3.9"), qPrintable(words));
+    QTest::keyClick(&w.window, Qt::Key_Escape);
+    QTest::mouseClick(w.find<QWidget>("subject_view"), Qt::LeftButton, {}, w.on_subject({0.5, 0.8}));
+    QVERIFY(w.find<QLabel>("patch_words")->text().contains("value"));
+  }
+
+  // What matters is ringed by mouse or at the cross: masses become finer there, they are focal, and undo forgets it.
+  void what_matters_is_marked() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    const auto inside = [&] {
+      const auto s = w.session.subject();
+      return subject::masses_within(s->labels, s->masses.size(), {0.6, 0.5}, 0.2).size();
+    };
+    const std::size_t before = inside();
+    click(w, "mark_focus");
+    w.draw({0.6, 0.5}, {0.75, 0.5});
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().read.focus.size(), std::size_t{1});
+    const subject::FocusRing ring = w.session.choices().read.focus.front();
+    QVERIFY(std::abs(ring.x - 0.6) < 0.02 && std::abs(ring.radius - 0.15) < 0.02);
+    QVERIFY(inside() >= before);
+    const auto& masses = w.session.subject()->masses;
+    QVERIFY(std::any_of(masses.begin(), masses.end(), [](const subject::Mass& m) { return m.focal; }));
+    const QString file = w.dir.filePath("ring.dune");
+    QVERIFY(w.window.files().save_path(file));
+    const auto kept = formats::load_project(file);
+    QVERIFY(kept.ok() && kept->read.focus.size() == 1);
+    QVERIFY(w.find<QPushButton>("forget_focus")->isEnabled());
+    click(w, "forget_focus");
+    QVERIFY(w.session.choices().read.focus.empty());
+    w.session.undo_stack().undo();
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().read.focus.empty());
+    QCOMPARE(inside(), before);
+    // A click is a ring too.
+    click(w, "mark_focus");
+    w.draw({0.3, 0.4}, {0.3, 0.4});
+    QCOMPARE(w.session.choices().read.focus.front().radius, 0.06);
+  }
+};
+
+QTEST_MAIN(TestSubjectStage)
+#include "test_subject.moc"

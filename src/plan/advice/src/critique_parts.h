@@ -19,10 +19,10 @@ inline constexpr double kRawGreenChroma = 36;
 inline constexpr double kAllRubbed = 0.85;  ///< share of the area
 inline constexpr double kFirstTooth = 0.5;  ///< share of the tooth that a first stroke may take
 inline constexpr int kManySticks = 18;
-inline constexpr double kRareArea = 0.01;  ///< share of the picture a stick should serve
+inline constexpr double kRareArea = 0.01;   ///< share of the picture a stick should serve
 inline constexpr double kVividShare = 0.1;  ///< of the picture: its most vivid colours
 inline constexpr double kVividLost = 6;     ///< CIEDE2000 to the subject by which one of them is lost
-inline constexpr double kWorseBy = 1.5;    ///< CIEDE2000 that a remedy may cost
+inline constexpr double kWorseBy = 1.5;     ///< CIEDE2000 that a remedy may cost
 }  // namespace limits
 
 using CheckFunction = std::vector<Finding> (*)(const CritiqueInput&);

@@ -35,8 +35,8 @@ struct Pass {
   bool accent = false;      ///< a highlight or a small bright spot
   Purpose purpose = Purpose::body;
   double costs_when_off = 0;  ///< CIEDE2000 on the picture, more when its pressure is off by the hand; of the advice
-  bool laid = false;                              ///< done already, when the plan was made
-  bool skipped = false;                           ///< and left out
+  bool laid = false;          ///< done already, when the plan was made
+  bool skipped = false;       ///< and left out
   subject::Plane plane = subject::Plane::middle;  ///< the furthest of its masses
   std::vector<int> targets;                       ///< indices into the targets, rising
   std::vector<int> masses;                        ///< indices into the masses, rising, once each

@@ -13,8 +13,8 @@ namespace {
 
 constexpr std::size_t kSteps = kGrades.size();
 constexpr std::size_t kGuessEvery = 2;  // a guess is made at half the grades only
-constexpr double kEvenSpeckle = 5.0;    // standard deviation of L* up to which a passage reads as even
-constexpr double kSpeckleWeight = 0.3;  // CIEDE2000 for each unit beyond
+constexpr double kEvenSpeckle = 3.0;    // standard deviation of L* up to which a passage reads as even
+constexpr double kSpeckleWeight = 0.5;  // CIEDE2000 for each unit beyond
 constexpr double kLeastTooth = 0.03;    // less room than this and the last layer does not hold
 constexpr double kNoTooth = 1.0;        // CIEDE2000
 

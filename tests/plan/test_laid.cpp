@@ -32,7 +32,7 @@ class TestLaid : public QObject {
   Q_OBJECT
  private slots:
   void what_is_laid_stays_and_the_rest_is_built_on_it() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     const plan::Plan before = plan_with(o, c);
     constexpr std::size_t kDone = 5;
@@ -59,7 +59,7 @@ class TestLaid : public QObject {
   }
 
   void another_stick_takes_over() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     const plan::Plan before = plan_with(o, c);
     const int lost = before.passes.back().stick;
@@ -73,7 +73,7 @@ class TestLaid : public QObject {
   }
 
   void what_was_left_out_is_not_on_the_paper() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     const plan::Plan before = plan_with(o, c);
     auto marks = marks_for(before, 2);
@@ -93,7 +93,7 @@ class TestLaid : public QObject {
   }
 
   void a_coat_that_is_done_is_not_painted_again() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
     const plan::Plan before = plan_with(o, c);
@@ -109,7 +109,7 @@ class TestLaid : public QObject {
 
   // Found by driving the window: the coat was laid, then the choice of underpainting removed or changed.
   void a_coat_on_the_paper_stays_when_the_choice_changes() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::complement};
     const plan::Plan before = plan_with(o, c);
@@ -137,7 +137,7 @@ class TestLaid : public QObject {
   }
 
   void a_coat_left_out_for_good_is_not_under_the_strokes() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
     const plan::Plan before = plan_with(o, c);

@@ -12,7 +12,7 @@ using plan::Technique;
 
 namespace {
 
-plan::Plan plan_with(const plan::PlanOptions& options, const media::Collection& c = trial::every(2)) {
+plan::Plan plan_with(const plan::PlanOptions& options, const media::Collection& c = trial::every(trial::kEnough)) {
   static const subject::Subject s = trial::small_subject();
   Observer observer;
   return plan::make_plan(s, trial::paper(), c, trial::shipped_model().parameters, options, observer).value();
@@ -56,7 +56,7 @@ class TestSchool : public QObject {
   }
 
   void dark_first_lays_no_dark_over_a_light() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(10);
     o.school = School::dark_first;
     for (const auto& t : plan_with(o, c).targets) {
@@ -67,7 +67,7 @@ class TestSchool : public QObject {
   }
 
   void the_light_coat_lies_under_light_targets() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(10);
     const auto share = [&](School school) {
       o.school = school;
@@ -107,7 +107,7 @@ class TestSchool : public QObject {
   }
 
   void the_tone_map_is_laid_and_fixed_first() {
-    const auto c = trial::every(2);
+    const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(10);
     o.school = School::tone_map;
     const plan::Plan p = plan_with(o, c);

@@ -6,6 +6,7 @@
 #include "words/findings.h"
 #include "words/grounds.h"
 #include "words/order.h"
+#include "words/passages.h"
 #include "words/school.h"
 
 using namespace yd;
@@ -111,6 +112,26 @@ class TestWords : public QObject {
     QVERIFY(words::reason(advice).startsWith("Best left out"));
     advice.pick = 0;
     whole(words::reason(advice));
+  }
+
+  void every_passage_is_said() {
+    for (int k = 0; k <= static_cast<int>(plan::PassageKind::accents); ++k) {
+      for (const bool first : {true, false}) {
+        plan::Passage p;
+        p.kind = static_cast<plan::PassageKind>(k);
+        p.blocks_in = first;
+        p.masses = {0, 1};
+        whole(words::title(p, scene().masses));
+        whole(words::finished_when(p, scene().masses));
+        QVERIFY(words::finished_when(p, scene().masses).startsWith("Finished when "));
+      }
+    }
+    plan::Passage p;
+    p.kind = plan::PassageKind::lights;
+    p.masses = {1};
+    QCOMPARE(words::title(p, scene().masses), "Lights: " + QString::fromStdString(scene().masses[1].name));
+    p.masses = {0, 1, 2};
+    QCOMPARE(words::title(p, scene().masses), QString("Lights"));
   }
 
   void schools_and_grounds() {

@@ -55,8 +55,6 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
     case technique:
       if (pass.kind == plan::PassKind::fix) return tr("sprayed");
       if (pass.kind == plan::PassKind::coat) return tr("coat");
-      if (plan::is_delicate(pass))
-        return pass.technique == plan::Technique::laid ? tr("laid, delicate") : tr("rubbed, delicate");
       return pass.technique == plan::Technique::laid ? tr("laid") : tr("rubbed");
     case time:
       return exports::minutes_words(pass.minutes);
@@ -66,7 +64,7 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
   QStringList names;
   for (const int m : pass.masses)
     names << QString::number(planned_->subject->masses[static_cast<std::size_t>(m)].id + 1);
-  return names.join(", ");
+  return plan::is_delicate(pass) ? tr("%1 · delicate").arg(names.join(", ")) : names.join(", ");
 }
 
 QVariant PassModel::data(const QModelIndex& index, int role) const {

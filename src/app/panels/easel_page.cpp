@@ -232,13 +232,14 @@ void EaselPage::refresh_pass(int at) {
   picture_.set_mask(pass_mask(planned->map, pass.targets, static_cast<int>(planned->plan.targets.size())));
   const QString state =
       mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
-  number_->setText(tr("Pass %1 of %2%3").arg(pass.number).arg(work_.passes()).arg(state));
+  number_->setText(tr("Pass %1 of %2%3 · %4").arg(pass.number).arg(work_.passes()).arg(state, w.passage));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "\n" + w.tray);
   const QString how = w.direction.isEmpty() ? w.how : w.how + "; " + w.direction;
   how_->setText(w.delicate.isEmpty() ? how : how + ". " + w.delicate);
   where_->setText(w.where);
-  after_words_->setText(w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words));
+  const QString then = w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words);
+  after_words_->setText(w.finished_when.isEmpty() ? then : then + "\n" + w.finished_when);
   tooth_words_->setText(w.tooth + ", " + w.time);
   tooth_->setValue(qRound(100 * w.tooth_left));
   fill(colour_, w.colour);

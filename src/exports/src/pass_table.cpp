@@ -14,7 +14,8 @@ QString quoted(QString text) { return "\"" + text.replace("\"", "\"\"") + "\""; 
 
 QByteArray pass_csv(const PlanView& p) {
   QStringList rows{
-      "number,kind,stick,medium,pressure,technique,masses,minutes,wait_minutes,dry_minutes,tooth_left_percent,reason"};
+      "number,kind,stick,medium,pressure,technique,masses,minutes,wait_minutes,dry_minutes,tooth_left_percent,reason,"
+      "passage"};
   for (std::size_t i = 0; i < p.plan.passes.size(); ++i) {
     const plan::Pass& pass = p.plan.passes[i];
     const PassWords words = words_of(p, static_cast<int>(i));
@@ -32,7 +33,8 @@ QByteArray pass_csv(const PlanView& p) {
                         QString::number(pass.wait_minutes, 'f', 1),
                         QString::number(pass.dry_minutes, 'f', 1),
                         QString::number(100 * words.tooth_left, 'f', 0),
-                        quoted(words::reason(pass.reason, p.subject.masses))}
+                        quoted(words::reason(pass.reason, p.subject.masses)),
+                        quoted(words.passage)}
                 .join(",");
   }
   return (rows.join("\r\n") + "\r\n").toUtf8();

@@ -11,6 +11,7 @@
 #include "words/coats.h"
 #include "words/order.h"
 #include "advice/delicate.h"
+#include "words/passages.h"
 
 namespace yd::exports {
 namespace {
@@ -76,6 +77,15 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   const auto at = std::find(places.begin(), places.end(), pass.stick);
   if (at != places.end())
     w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(at - places.begin() + 1).arg(places.size());
+}
+
+void tell_passage(PassWords& w, const PlanView& p, int pass) {
+  for (std::size_t i = 0; i < p.plan.passages.size(); ++i) {
+    const plan::Passage& passage = p.plan.passages[i];
+    if (pass < passage.first || pass > passage.last) continue;
+    w.passage = tr("%1. %2").arg(i + 1).arg(words::title(passage, p.subject.masses));
+    if (pass == passage.last) w.finished_when = words::finished_when(passage, p.subject.masses);
+  }
 }
 
 /// Which part of a mass a pass touches: nothing where it is nearly all of it, else its darks, middles or lights, and
@@ -233,6 +243,7 @@ PassWords words_of(const PlanView& planned, int index) {
   const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(index)];
   PassWords w;
   tell_tool(w, planned, pass);
+  tell_passage(w, planned, index);
   tell_where(w, planned, pass);
   tell_direction(w, planned, pass);
   tell_after(w, planned, pass);

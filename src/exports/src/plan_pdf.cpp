@@ -100,12 +100,18 @@ QString sitting_at(const PlanView& p, int pass) {
 Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
   page.heading(on_paper("Passes"));
   const double w = page.width();
+  QString passage;
   for (std::size_t i = 0; i < p.plan.passes.size(); ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "print", "stopped"};
     const plan::Pass& pass = p.plan.passes[i];
     const PassWords words = words_of(p, static_cast<int>(i));
     const QString sitting = sitting_at(p, static_cast<int>(i));
     if (!sitting.isEmpty()) page.paragraph(sitting, 0, 0, 9, true);
+    if (words.passage != passage) {
+      passage = words.passage;
+      page.need(46);
+      page.paragraph(passage, 0, 0, 10, true);
+    }
     page.need(28);
     page.line(QString::number(pass.number), 0, 18, 9.5, Qt::AlignRight, true);
     page.swatch(words.colour, 24, 30, 20);
@@ -117,8 +123,10 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
     page.line(minutes_words(pass.minutes), w - 42, 42, 9, Qt::AlignRight);
     page.down(12);
     const QString wait = words.drying.isEmpty() ? QString() : words.drying + " ";
+    page.paragraph(words.where, 76, 0, 8);
     page.line(wait + words::reason(pass.reason, p.subject.masses), 76, w - 76, 7.5);
     page.down(13);
+    if (!words.finished_when.isEmpty()) page.paragraph(words.finished_when, 76, 0, 8, true);
     const bool back =
         std::find(p.plan.step_backs.begin(), p.plan.step_backs.end(), static_cast<int>(i)) != p.plan.step_backs.end();
     if (back)

@@ -6,6 +6,7 @@
 #include "words/order.h"
 #include "words/school.h"
 #include "advice/delicate.h"
+#include "words/passages.h"
 
 namespace yd::formats {
 namespace {
@@ -121,6 +122,24 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
   return out;
 }
 
+json passages_to_json(const plan::Plan& plan, const subject::Subject& subject) {
+  json out = json::array();
+  for (const plan::Passage& p : plan.passages) {
+    json passes = json::array();
+    for (int i = p.first; i <= p.last; ++i) passes.push_back(i + 1);
+    json places = json::array();
+    for (const int m : p.masses) places.push_back(subject.masses[static_cast<std::size_t>(m)].name);
+    out.push_back({{"number", out.size() + 1},
+                   {"name", words::title(p, subject.masses).toStdString()},
+                   {"kind", plan::name(p.kind)},
+                   {"minutes", rounded(p.minutes, 10)},
+                   {"passes", passes},
+                   {"places", places},
+                   {"finished_when", words::finished_when(p, subject.masses).toStdString()}});
+  }
+  return out;
+}
+
 json sittings_to_json(const plan::Plan& plan) {
   json out = json::array();
   for (const plan::Sitting& s : plan.sittings) {
@@ -218,6 +237,7 @@ json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},
           {"passes", passes_to_json(plan, subject, collection)},
+          {"passages", passages_to_json(plan, subject)},
           {"as_fitted", figure_to_json(figures.fitted)},
           {"as_seen", figure_to_json(figures.seen)},
           {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};

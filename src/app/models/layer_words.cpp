@@ -25,7 +25,8 @@ QString sitting_words(const plan::Sitting& s, std::size_t number) {
 
 QString why_words(const Planned& planned, const optics::Parameters& parameters, int pass) {
   const exports::PassWords w = exports::words_of(view_of(planned, parameters), pass);
-  QStringList out{w.passage, w.title + ": " + w.how + ". " + w.direction};
+  QStringList out{w.passage,
+                  w.title + ": " + w.how + (w.purpose.isEmpty() ? QString() : ", " + w.purpose) + ". " + w.direction};
   const plan::Pass& p = planned.plan.passes[static_cast<std::size_t>(pass)];
   if (w.why.isEmpty()) out << words::reason(p.reason, planned.subject->masses);
   if (!w.delicate.isEmpty()) out << w.delicate;

@@ -1,5 +1,6 @@
 #include "models/pass_model.h"
 
+#include <QFont>
 #include <QMimeData>
 
 #include "models/images.h"
@@ -64,7 +65,7 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
   QStringList names;
   for (const int m : pass.masses)
     names << QString::number(planned_->subject->masses[static_cast<std::size_t>(m)].id + 1);
-  return plan::is_delicate(pass) ? tr("%1 · delicate").arg(names.join(", ")) : names.join(", ");
+  return names.join(", ");
 }
 
 QVariant PassModel::data(const QModelIndex& index, int role) const {
@@ -78,7 +79,16 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole:
       return index.column() == number || index.column() == time ? QVariant(Qt::AlignRight | Qt::AlignVCenter)
                                                                 : QVariant();
+    case Qt::FontRole: {
+      QFont font;
+      font.setBold(plan::is_delicate(pass));
+      return font.bold() && index.column() == number ? QVariant(font) : QVariant();
+    }
     case Qt::ToolTipRole:
+    case Qt::AccessibleDescriptionRole: {
+      const QString reason = words::reason(pass.reason, planned_->subject->masses);
+      return plan::is_delicate(pass) ? tr("Delicate: try it on an offcut first.") + " " + reason : reason;
+    }
     case Qt::UserRole:
       return words::reason(pass.reason, planned_->subject->masses);
     default:

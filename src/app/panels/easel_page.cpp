@@ -232,10 +232,16 @@ void EaselPage::refresh_pass(int at) {
   picture_.set_mask(pass_mask(planned->map, pass.targets, static_cast<int>(planned->plan.targets.size())));
   const QString state =
       mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
-  number_->setText(tr("Pass %1 of %2%3 · %4").arg(pass.number).arg(work_.passes()).arg(state, w.passage));
+  number_->setText(tr("Pass %1 of %2, passage %3 of %4%5")
+                       .arg(pass.number)
+                       .arg(work_.passes())
+                       .arg(w.passage_number)
+                       .arg(planned->plan.passages.size())
+                       .arg(state));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "\n" + w.tray);
-  const QString how = w.direction.isEmpty() ? w.how : w.how + "; " + w.direction;
+  QString how = w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose;
+  if (!w.direction.isEmpty()) how += "; " + w.direction;
   how_->setText(w.delicate.isEmpty() ? how : how + ". " + w.delicate);
   where_->setText(w.where);
   const QString then = w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words);

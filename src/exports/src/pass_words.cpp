@@ -70,7 +70,7 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   w.medium = tr("%1, %2").arg(tr(medium_words(s.medium)), QString::fromStdString(colour::describe(s.lab)));
   w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
-  if (pass.purpose != plan::Purpose::body) w.how += ", " + tr(purpose_words(pass.purpose));
+  if (pass.purpose != plan::Purpose::body) w.purpose = tr(purpose_words(pass.purpose));
   if (plan::is_delicate(pass)) w.delicate = tr("Delicate: try it on an offcut first.");
   w.colour = pictures::to_colour(s.lab);
   const auto places = tray_by_place(p);
@@ -83,6 +83,7 @@ void tell_passage(PassWords& w, const PlanView& p, int pass) {
   for (std::size_t i = 0; i < p.plan.passages.size(); ++i) {
     const plan::Passage& passage = p.plan.passages[i];
     if (pass < passage.first || pass > passage.last) continue;
+    w.passage_number = static_cast<int>(i) + 1;
     w.passage = tr("%1. %2").arg(i + 1).arg(words::title(passage, p.subject.masses));
     if (pass == passage.last) w.finished_when = words::finished_when(passage, p.subject.masses);
   }

@@ -117,13 +117,15 @@ Status pass_list(PageWriter& page, const PlanView& p, Observer& observer) {
     page.swatch(words.colour, 24, 30, 20);
     page.swatch(words.after, 56, 14, 20);
     page.line(words.title, 76, 150, 9, Qt::AlignLeft, true);
-    page.line(words.delicate.isEmpty() ? words.how : words.how + ". " + words.delicate, 230, 106);
+    page.line(words.how, 230, 106);
     page.line(on_paper("in %1").arg(words.numbers), 340, w - 340 - 92);
     page.line(on_paper("tooth %1 %").arg(qRound(100 * words.tooth_left)), w - 88, 44, 8, Qt::AlignRight);
     page.line(minutes_words(pass.minutes), w - 42, 42, 9, Qt::AlignRight);
     page.down(12);
     const QString wait = words.drying.isEmpty() ? QString() : words.drying + " ";
-    page.paragraph(words.where, 76, 0, 8);
+    const QString purpose = words.purpose.isEmpty() ? QString() : on_paper("Laid %1.").arg(words.purpose) + " ";
+    const QString delicate = words.delicate.isEmpty() ? QString() : words.delicate + " ";
+    page.paragraph(purpose + delicate + words.where, 76, 0, 8);
     page.line(wait + words::reason(pass.reason, p.subject.masses), 76, w - 76, 7.5);
     page.down(13);
     if (!words.finished_when.isEmpty()) page.paragraph(words.finished_when, 76, 0, 8, true);

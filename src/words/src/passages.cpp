@@ -10,13 +10,14 @@ class Passages {
   Q_DECLARE_TR_FUNCTIONS(Passages)
 };
 
-constexpr std::size_t kNamed = 2;
+constexpr int kNamed = 2;
 
-/// "left hill and upper sky"; empty where there are too many to name.
+/// "left hill and upper sky".
 QString named(const plan::Passage& p, std::span<const subject::Mass> masses) {
   QStringList names;
   for (const int m : p.masses) names << QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
-  if (names.isEmpty() || p.masses.size() > kNamed) return {};
+  if (names.isEmpty()) return {};
+  if (names.size() > kNamed) return Passages::tr("%1, %2 and more").arg(names[0], names[1]);
   return names.size() == 1 ? names.front() : Passages::tr("%1 and %2").arg(names[0], names[1]);
 }
 

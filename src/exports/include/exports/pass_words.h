@@ -10,16 +10,18 @@ namespace yd::exports {
 
 /// A pass in words and colours, for lists, the easel and print.
 struct PassWords {
-  QString passage;        ///< what it is part of: "3. Lights of the dune"
-  QString finished_when;  ///< of its passage, where it is the last in it
-  QString title;          ///< the stick, paint or fixative
-  QColor colour;          ///< the stick's own; of a coat, as it is wet; transparent for fixative
-  QString medium;         ///< "soft stick, dark muted blue"
-  QString how;            ///< "firm, rubbed in"
-  QString delicate;       ///< a hint where a wrong pressure would be seen
-  QString where;          ///< masses by number and name
-  QString numbers;        ///< masses by number alone
-  QString tray;           ///< place in the tray
+  QString passage;         ///< what it is part of: "3. Lights of the dune"
+  QString finished_when;   ///< of its passage, where it is the last in it
+  QString title;           ///< the stick, paint or fixative
+  QColor colour;           ///< the stick's own; of a coat, as it is wet; transparent for fixative
+  QString medium;          ///< "soft stick, dark muted blue"
+  QString how;             ///< "firm, rubbed in"
+  QString delicate;        ///< a hint where a wrong pressure would be seen
+  QString purpose;         ///< "as an undertone"; empty where the stick is the colour itself
+  int passage_number = 0;  ///< 1 ..
+  QString where;           ///< masses by number and name
+  QString numbers;         ///< masses by number alone
+  QString tray;            ///< place in the tray
   QString direction;
   double angle_deg = 0;  ///< of the strokes, where the masses agree
   bool directed = false;

@@ -30,6 +30,7 @@ QString why_words(const Planned& planned, const optics::Parameters& parameters, 
   const plan::Pass& p = planned.plan.passes[static_cast<std::size_t>(pass)];
   if (w.why.isEmpty()) out << words::reason(p.reason, planned.subject->masses);
   if (!w.delicate.isEmpty()) out << w.delicate;
+  if (!w.where.isEmpty()) out << w.where;
   out << w.why;
   if (!w.tooth.isEmpty()) out << w.tooth + ", " + w.time + ".";
   if (!w.drying.isEmpty()) out << w.drying;

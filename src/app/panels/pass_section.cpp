@@ -22,6 +22,7 @@ PassSection::PassSection(Session& session, QWidget* parent)
   dress_table(*passes_, "passes", model_, PassModel::stick);
   passes_->setAccessibleName(tr("Passes"));
   passes_->setColumnHidden(PassModel::technique, true);
+  passes_->setColumnHidden(PassModel::masses, true);  // in full below, and lit in the picture
   why_->setObjectName("reason");
   why_->setContentsMargins(2, 2, 2, 2);
   back_->setObjectName("pass_back");

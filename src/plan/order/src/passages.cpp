@@ -123,6 +123,7 @@ class Cutter {
     }
     out.kind = static_cast<PassageKind>(std::max_element(kinds.begin(), kinds.end()) - kinds.begin());
     std::vector<std::pair<double, int>> order;
+    order.reserve(work.size());
     for (const auto& [mass, area] : work) order.emplace_back(-area, mass);
     std::sort(order.begin(), order.end());
     if (!order.empty() && !apart(out.kind) && -order.front().first >= kOneMass * all) out.kind = PassageKind::place;

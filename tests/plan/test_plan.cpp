@@ -101,7 +101,16 @@ class TestPlan : public QObject {
     }
     QVERIFY(far > 0);
     QVERIFY(dark > 0);
-    for (const plan::Pass& pass : p.passes) QVERIFY(pass.reason.kind != plan::PassReason::Kind::done);
+    // The reason is the rule that ties a pass to the nearest before it; only a pass that none ties has another.
+    for (std::size_t i = 0; i < p.passes.size(); ++i) {
+      int nearest = -1;
+      for (const plan::Edge& e : p.edges)
+        nearest = e.after == static_cast<int>(i) ? std::max(nearest, e.before) : nearest;
+      const plan::PassReason& reason = p.passes[i].reason;
+      QCOMPARE(reason.kind == plan::PassReason::Kind::rule, nearest >= 0);
+      if (nearest >= 0) QCOMPARE(reason.edge.before, nearest);
+      if (nearest >= 0) QCOMPARE(reason.edge.after, static_cast<int>(i));
+    }
   }
 
   void figures_fit_the_recipes() {

@@ -39,7 +39,10 @@ std::vector<LeveledLayering> Painting::choose() {
       mass.cost = f->costs[m];
       if (!f->beds.empty()) {
         for (const Bed& b : f->beds) {
-          for (const Stroke& s : b.laid) mass.first_level = std::max(mass.first_level, s.level + 1);
+          for (const Stroke& s : b.laid) {
+            // An accent that lies there already does not make accents of the layers that follow.
+            if (s.level < kAccentLevel) mass.first_level = std::max(mass.first_level, s.level + 1);
+          }
         }
       }
       all_.push_back(mass);

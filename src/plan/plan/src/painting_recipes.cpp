@@ -13,8 +13,10 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kFixGain = 0.3;        // CIEDE2000 on a mass from which a stop for fixative is worth its drying
-constexpr double kBrief_cm2 = 40;       // what a soft stick covers in half a minute, after it was taken up
+constexpr double kFixGain = 0.3;  // CIEDE2000 on a mass from which a stop for fixative is worth its drying
+// Share of the picture that a soft stick covers in half a minute on a sheet of 40 by 30 cm, after it was taken up. Not
+// of the sheet in hand: recipes stay the same on another one.
+constexpr double kBrief = 40.0 / 1200;
 constexpr double kMissed = 0.035;       // CIEDE2000 on the picture that a brief pass must bring to stay
 constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered instead
 
@@ -162,7 +164,7 @@ void Painting::drop_brief_passes() {
       }
     }
     const Key* briefest = nullptr;
-    double least = kBrief_cm2 / in_.options->sheet_cm2;
+    double least = kBrief;
     for (const auto& [key, share] : area) {
       if (share < least && kept.count(key) == 0) least = share, briefest = &key;
     }
@@ -173,11 +175,13 @@ void Painting::drop_brief_passes() {
     for (std::size_t t = 0; t < in_.targets.size(); ++t) {
       const TargetPlan& target = in_.targets[t];
       std::vector<Stroke> strokes = target.recipe.strokes;
-      std::erase_if(strokes, [&](const Stroke& s) {
-        return Key{s.level, s.stick, static_cast<int>(s.technique)} == *briefest;
-      });
+      const auto open = strokes.begin() + target.laid;  // what is on the paper stays there
+      strokes.erase(std::remove_if(open, strokes.end(),
+                                   [&](const Stroke& s) {
+                                     return Key{s.level, s.stick, static_cast<int>(s.technique)} == *briefest;
+                                   }),
+                    strokes.end());
       if (target.by_hand || strokes.size() == target.recipe.strokes.size()) continue;
-      if (static_cast<int>(strokes.size()) < target.laid) return;
       without.emplace_back(t,
                            evaluate(bare(target.coat), *in_.parameters, in_.sticks, std::move(strokes), target.target));
       cost += target.area * (without.back().second.de00 - target.recipe.de00);

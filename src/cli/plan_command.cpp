@@ -21,16 +21,9 @@ struct Wanted {
 };
 
 Status write_files(const PlanArguments& a, const Work& w, const board::BoardMap& map, const board::Figures& figures,
-                   Observer& observer) {
-  const exports::PlanView view{w.plan,
-                               w.subject,
-                               w.paper,
-                               w.collection,
-                               w.model.parameters,
-                               map,
-                               w.sheet,
-                               subject::directions(w.subject.image, w.subject.labels, w.subject.masses.size()),
-                               figures};
+                   const plan::Guide& guide, Observer& observer) {
+  const exports::PlanView view{w.plan, w.subject, w.paper, w.collection, w.model.parameters,
+                               map,    w.sheet,   figures, guide};
   exports::ExportOptions options;
   options.title = QFileInfo(QString::fromStdString(a.file)).completeBaseName();
   options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
@@ -80,7 +73,8 @@ Status run_plan(const PlanArguments& a) {
   const auto painted = board::render(map, board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper,
                                                                w.collection, w.model.parameters));
   const board::Figures figures = board::figures_of(w.plan, w.subject, painted, w.options.sheet_cm2);
-  nlohmann::json json = formats::plan_to_json(w.plan, w.subject, w.paper, w.collection, figures);
+  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
+  nlohmann::json json = formats::plan_to_json(w.plan, guide, w.subject, w.paper, w.collection, figures);
   if (a.reach) {
     const auto reach =
         plan::judge_reach({&w.plan, &w.paper, w.papers, &w.collection, &w.model.parameters, w.options}, observer);
@@ -90,7 +84,7 @@ Status run_plan(const PlanArguments& a) {
   }
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   if (a.advice) json["advice"] = findings_of(w);
-  Status files = write_files(a, w, map, figures, observer);
+  Status files = write_files(a, w, map, figures, guide, observer);
   if (!files) return files;
   return write_json(json, a.json_file);
 }

@@ -59,6 +59,7 @@ class TestExports : public QObject {
     Observer observer;
     plan_ = plan::make_plan(subject_, trial::paper(), sticks_, trial::shipped_model().parameters, options, observer)
                 .value();
+    guide_ = plan::make_guide({&plan_, &subject_, &trial::paper(), sticks_.sticks, 1200});
     map_ = board::make_map(subject_, plan_, trial::paper());
   }
 
@@ -67,8 +68,9 @@ class TestExports : public QObject {
     const auto text = run("pdftotext", {"-layout", file, "-"});
     QCOMPARE(text.code, 0);
     const QString words = QString::fromUtf8(text.out);
-    for (const char* expected : {"Two bands", "Pull these sticks", "Passes", "Masses", "Cross-sections", "Safety",
-                                 "safety data sheet", "Flammable vapour", "Sitting 1"})
+    for (const char* expected :
+         {"Two bands", "Pull these sticks", "Passages", "Set out the drawing", "Where: darker is firmer", "Masses",
+          "Cross-sections", "Safety", "safety data sheet", "Flammable vapour", "Sitting 1"})
       QVERIFY2(words.contains(expected), expected);
     for (const int i : plan_.tray)
       QVERIFY(words.contains(QString::fromStdString(sticks_.sticks[static_cast<std::size_t>(i)].name)));
@@ -176,9 +178,10 @@ class TestExports : public QObject {
     const QString file = write("passes.csv", What::passes_csv);
     const auto read = run("python3", {"-c",
                                       "import csv,sys; r=list(csv.DictReader(open(sys.argv[1],newline='')));"
-                                      "print(len(r), r[0]['kind'], r[-1]['number'])",
+                                      "p=[x for x in r if x['number']];"
+                                      "print(len(p), p[0]['kind'], p[-1]['number'], r[0]['kind'], r[-1]['kind'])",
                                       file});
-    QCOMPARE(read.out.trimmed(), QString("%1 underpainting %1").arg(plan_.passes.size()).toUtf8());
+    QCOMPARE(read.out.trimmed(), QString("%1 underpainting %1 drawing finish").arg(plan_.passes.size()).toUtf8());
   }
 
   void stopping_and_full_folders_are_said() {
@@ -229,15 +232,7 @@ class TestExports : public QObject {
 
  private:
   exports::PlanView view() const {
-    return {plan_,
-            subject_,
-            trial::paper(),
-            sticks_,
-            trial::shipped_model().parameters,
-            map_,
-            {40, 30},
-            subject::directions(subject_.image, subject_.labels, subject_.masses.size()),
-            {}};
+    return {plan_, subject_, trial::paper(), sticks_, trial::shipped_model().parameters, map_, {40, 30}, {}, guide_};
   }
   QString write(const QString& name, What what, exports::OutlineOptions outline = {}) {
     const QString file = dir_.filePath(name);
@@ -250,6 +245,7 @@ class TestExports : public QObject {
   subject::Subject subject_;
   media::Collection sticks_ = trial::every(2);
   plan::Plan plan_;
+  plan::Guide guide_;
   board::BoardMap map_;
   QTemporaryDir dir_;
 };

@@ -298,12 +298,17 @@ class TestProject : public QObject {
   void the_plan_as_json_has_its_fields() {
     const subject::Subject s = trial::small_subject();
     const plan::Plan p = trial::small_plan(s, trial::shipped_collection());
-    const auto j = formats::plan_to_json(p, s, trial::paper(), trial::shipped_collection(), {{1, 2}, {3, 4}});
+    const plan::Guide guide = plan::make_guide({&p, &s, &trial::paper(), trial::shipped_collection().sticks, 1200});
+    const auto j = formats::plan_to_json(p, guide, s, trial::paper(), trial::shipped_collection(), {{1, 2}, {3, 4}});
     QVERIFY(j["as_seen"]["mean"] == 3.0 && j["as_fitted"]["p95"] == 2.0);
     QVERIFY(j["paper"]["id"] == "sanded-400-warm-grey");
     QCOMPARE(j["masses"].size(), s.masses.size());
     QCOMPARE(j["passes"].size(), p.passes.size());
     QVERIFY(j["error"]["worst_de00"].is_number());
+    QCOMPARE(j["passages"].size(), guide.passages.size());
+    QVERIFY(j["passages"][0]["kind"] == "drawing");
+    for (const auto& pass : j["passes"])
+      QVERIFY(!pass["places"].empty() && pass["mark"].is_string() && pass["tool"].is_string());
     for (const auto& m : j["masses"]) {
       QVERIFY(m["tooth_left"].is_number() && m["value"].is_number() && !m["targets"].empty());
       for (const auto& t : m["targets"])

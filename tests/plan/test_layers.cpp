@@ -165,8 +165,8 @@ class TestLayers : public QObject {
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0})), std::size_t{2});
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.15, 0})), std::size_t{1});
     // Bands of one gradient would rather be built alike.
-    masses[0].bands = {1};
-    masses[1].bands = {0};
+    masses[0].bands = {{1, 0.5}};
+    masses[1].bands = {{0, 0.5}};
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0.2})), std::size_t{1});
   }
 

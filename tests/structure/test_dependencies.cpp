@@ -7,7 +7,7 @@
 
 namespace {
 
-const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice"};
+const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
 const QStringList kCore =
     QStringList{"support", "colour", "optics", "media", "subject"} + kRooms + QStringList{"board", "standin"};
 const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports"};

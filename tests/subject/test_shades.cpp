@@ -98,7 +98,25 @@ class TestShades : public QObject {
     }
     const auto bands = subject::gradient_neighbours(image, labels, 3);
     QCOMPARE(bands.size(), std::size_t{1});
-    QCOMPARE(bands[0], (std::pair{0, 1}));
+    QVERIFY(bands[0].first == 0 && bands[0].second == 1);
+    QVERIFY(std::abs(bands[0].length - 0.5) < 0.02);
+  }
+
+  // A steep even ramp is a gradient however fast it changes; the same change made at once is an edge.
+  void a_steep_ramp_is_a_gradient() {
+    for (const bool ramp : {true, false}) {
+      subject::LabImage image(400, 100);
+      subject::LabelImage labels(400, 100);
+      for (int y = 0; y < 100; ++y) {
+        for (int x = 0; x < 400; ++x) {
+          const float l = ramp ? 20 + 0.15F * static_cast<float>(x) : x < 200 ? 46.0F : 50.0F;
+          image.at(x, y) = {l, 0, 0};
+          labels.at(x, y) = x < 200 ? 0 : 1;
+        }
+      }
+      for (auto& p : image.data) p.l *= ramp ? 4 / 2.4F : 1;
+      QCOMPARE(subject::gradient_neighbours(image, labels, 2).empty(), !ramp);
+    }
   }
 
   // DIN 6176 was made to be even where CIELAB is not: near CIEDE2000 for small differences, all over the solid.

@@ -178,7 +178,7 @@ class TestLayers : public QObject {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
     w.window.stages().go(Stage::layers);
-    w.find<QTabWidget>("layer_tabs")->setCurrentIndex(1);
+    w.find<QTabWidget>("layer_tabs")->setCurrentIndex(2);
     auto* list = w.find<QListView>("findings");
     auto* model = qobject_cast<app::FindingModel*>(list->model());
     const QAbstractItemModelTester tester(model);
@@ -212,7 +212,7 @@ class TestLayers : public QObject {
     trial::World w;
     QVERIFY(w.open_demo());
     w.window.stages().go(Stage::layers);
-    w.find<QTabWidget>("layer_tabs")->setCurrentIndex(2);
+    w.find<QTabWidget>("layer_tabs")->setCurrentIndex(3);
     const auto recipes = w.session.planned()->plan.area_mean_de00;
     auto* slider = w.find<QSlider>("sitting");
     slider->setValue(30);

@@ -3,11 +3,13 @@
 #include <QProcess>
 #include <QTest>
 #include <nlohmann/json.hpp>
+#include <set>
 
 #include "exports/core_columns.h"
 #include "models/course_model.h"
 #include "models/finding_model.h"
 #include "models/images.h"
+#include "models/job_model.h"
 #include "models/layer_words.h"
 #include "models/paper_model.h"
 #include "models/pass_model.h"
@@ -215,7 +217,7 @@ class TestModels : public QObject {
     for (int i = 0; i < static_cast<int>(p.passes.size()); ++i) {
       const QString why = app::why_words(*planned_, materials_->model.parameters, i);
       QVERIFY(why.contains("tooth left"));
-      QVERIFY(why.count('\n') < 14);
+      QVERIFY(why.count('\n') < 18);
     }
     const QString time = app::time_words(*planned_);
     QVERIFY(time.contains("no order has fewer than " + QString::number(p.sequence.changes_bound)));
@@ -225,16 +227,43 @@ class TestModels : public QObject {
   void a_pass_lights_its_own_parts() {
     const auto& p = planned_->plan;
     const auto& pass = p.passes.front();
-    const QImage mask = app::pass_mask(planned_->map, pass.targets, static_cast<int>(p.targets.size()));
+    const QImage mask = app::pass_mask(planned_->map, p, 0, 0);
     qint64 lit = 0;
+    std::set<int> depths;
     for (int y = 0; y < mask.height(); ++y) {
-      for (int x = 0; x < mask.width(); ++x) lit += mask.constScanLine(y)[x] == 255 ? 1 : 0;
+      for (int x = 0; x < mask.width(); ++x) {
+        const int depth = mask.constScanLine(y)[x];
+        lit += depth > 0 ? 1 : 0;
+        depths.insert(depth);
+      }
     }
+    // Firm is lit more than light.
+    std::set<double> pressures;
+    for (const int t : pass.targets) pressures.insert(plan::pressure_on(pass, t));
+    QVERIFY(depths.size() >= pressures.size());
     qint64 wanted = 0;
     for (const auto t : planned_->map.target.data)
       wanted += std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t)) ? 1 : 0;
     QCOMPARE(lit, wanted);
     QVERIFY(lit > 0);
+  }
+
+  void the_whole_job_stands_in_the_list() {
+    app::JobModel model;
+    const QAbstractItemModelTester tester(&model);
+    model.set_plan(planned_);
+    const auto& passages = planned_->guide.passages;
+    QCOMPARE(model.rowCount(), static_cast<int>(passages.size()));
+    QCOMPARE(model.index(0, app::JobModel::name).data().toString(), QString("Set out the drawing"));
+    const auto view = app::view_of(*planned_, materials_->model.parameters);
+    for (int i = 0; i < model.rowCount(); ++i) {
+      const plan::Passage& p = passages[static_cast<std::size_t>(i)];
+      const QString about = app::passage_words(view, i);
+      for (int pass = p.first; pass <= p.last; ++pass) QVERIFY(about.contains(QString("%1. ").arg(pass + 1)));
+      QVERIFY(!about.isEmpty());
+      // A passage that is no pass is told before the pass it stands before.
+      if (!p.has_passes()) QVERIFY(app::chores_at(view, p.first).contains(words::title(p, view.job())));
+    }
   }
 
   void a_pass_is_not_moved_before_what_it_is_built_on() {

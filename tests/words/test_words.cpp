@@ -5,8 +5,8 @@
 #include "words/coats.h"
 #include "words/findings.h"
 #include "words/grounds.h"
+#include "words/guide.h"
 #include "words/order.h"
-#include "words/passages.h"
 #include "words/school.h"
 
 using namespace yd;
@@ -16,6 +16,17 @@ namespace {
 const subject::Subject& scene() {
   static const subject::Subject s = trial::small_subject();
   return s;
+}
+
+/// A plan of the scene, for what speaks of passes.
+struct Made {
+  plan::Plan plan = trial::small_plan(scene(), trial::shipped_collection());
+  plan::Guide guide;
+  words::Job job() const { return {plan, guide, scene().masses, trial::shipped_collection().sticks}; }
+};
+const Made& made() {
+  static const Made all;
+  return all;
 }
 
 words::Named named() { return {scene().masses, trial::shipped_collection().sticks}; }
@@ -95,7 +106,7 @@ class TestWords : public QObject {
     const QString text = words::conflict(c, scene().masses);
     whole(text);
     QVERIFY(text.contains("\"background before a soft edge\" and \"features first\""));
-    QVERIFY(text.contains("masses 1 and 2"));
+    QVERIFY(text.contains(QString::fromStdString(scene().masses[0].name + " and " + scene().masses[1].name)));
   }
 
   // Safety, common practice: every wet or dusty step has its caution, and nothing flammable is ever heated.
@@ -115,24 +126,68 @@ class TestWords : public QObject {
   }
 
   void every_passage_is_said() {
-    for (int k = 0; k <= static_cast<int>(plan::PassageKind::accents); ++k) {
+    const words::Job job = made().job();
+    for (int k = 0; k < plan::kPassageKinds; ++k) {
       for (const bool first : {true, false}) {
         plan::Passage p;
         p.kind = static_cast<plan::PassageKind>(k);
         p.blocks_in = first;
         p.masses = {0, 1};
-        whole(words::title(p, scene().masses));
-        whole(words::finished_when(p, scene().masses));
-        QVERIFY(words::finished_when(p, scene().masses).startsWith("Finished when "));
+        whole(words::title(p, job));
+        if (p.kind != plan::PassageKind::finish) QVERIFY(words::finished_when(p, job).startsWith("Finished when "));
       }
     }
     plan::Passage p;
     p.kind = plan::PassageKind::lights;
     p.masses = {1};
-    QCOMPARE(words::title(p, scene().masses), "Lights: " + QString::fromStdString(scene().masses[1].name));
+    QCOMPARE(words::title(p, job), "Lights: " + QString::fromStdString(scene().masses[1].name));
     p.masses = {0, 1, 2};
-    QVERIFY(words::title(p, scene().masses).startsWith("Lights: ") &&
-            words::title(p, scene().masses).endsWith(" and more"));
+    p.sticks = {0};
+    QCOMPARE(words::title(p, job),
+             "Lights, with " + QString::fromStdString(trial::shipped_collection().sticks[0].name));
+    p.plane = subject::Plane::background;
+    QCOMPARE(words::title(p, job), QString("Lights: background"));
+  }
+
+  void every_chore_is_said() {
+    const words::Job job = made().job();
+    for (int c = 0; c < plan::kChores; ++c) {
+      plan::Passage p;
+      p.steps = {{static_cast<plan::Chore>(c), {0, 1}, {0, 1}, {0}, {12, 3, 4, 5}}};
+      QCOMPARE(words::steps(p, job).size(), 1);
+      whole(words::steps(p, job).front());
+    }
+    // What burns is not heated.
+    plan::Passage wet;
+    wet.steps = {{plan::Chore::dry, {}, {}, {}, {15, -1}}};
+    QVERIFY(words::steps(wet, job).front().contains("No heat, no flame"));
+  }
+
+  void every_mark_place_and_edge_is_said() {
+    const words::Job job = made().job();
+    for (int m = 0; m < plan::kMarks; ++m) {
+      whole(words::mark(static_cast<plan::Mark>(m)));
+      whole(words::mark_short(static_cast<plan::Mark>(m)));
+    }
+    plan::Touch t;
+    QVERIFY(words::rubbing(t).isEmpty() && words::run(t.place).isEmpty() && words::direction(t).isEmpty());
+    for (int part = 0; part <= static_cast<int>(plan::Part::most); ++part) {
+      t.place.part = static_cast<plan::Part>(part);
+      QVERIFY(words::where(t.place, scene().masses).contains(QString::fromStdString(scene().masses[0].name)));
+    }
+    t.tool = plan::RubTool::stump;
+    t.tool_for_darks = t.rub_directed = true;
+    t.rub_deg = -90;
+    QCOMPARE(words::rubbing(t),
+             QString("Rub in with a stump, the one kept for darks, from light into dark: downwards."));
+    t.place.grows = 0.6;
+    t.place.firm_deg = 90;
+    QCOMPARE(words::run(t.place), QString("firmest at the top, letting off downwards"));
+    for (int way = 0; way <= static_cast<int>(plan::EdgeWay::clean); ++way)
+      whole(words::edge({0, 1, static_cast<plan::EdgeWay>(way), 0}, job));
+    plan::Gradient g{{0}, -90, 20, true, {{0, 0, 0.5, 0.1}, {1, 0.5, 1, 0.9}}};
+    QVERIFY(words::gradient(g, job).contains("at the top (pass 1)"));
+    QVERIFY(words::gradient(g, job).endsWith("overlap a third and rub across the joins."));
   }
 
   void schools_and_grounds() {

@@ -120,9 +120,17 @@ QImage squint_preview(const subject::LabImage& small, double strength, SubjectVi
   return view == SubjectView::values ? values_image(squinted, steps) : to_image(squinted);
 }
 
-QImage pass_mask(const board::BoardMap& map, const std::vector<int>& targets, int count) {
-  std::vector<uchar> lit(static_cast<std::size_t>(count), 0);
-  for (const int t : targets) lit[static_cast<std::size_t>(t)] = 255;
+QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last) {
+  constexpr int kLightest = 120;  // the hand hardly touching
+  std::vector<uchar> lit(plan.targets.size(), 0);
+  for (int i = first; i <= last; ++i) {
+    const plan::Pass& p = plan.passes[static_cast<std::size_t>(i)];
+    for (const int t : p.targets) {
+      const double pressure = p.kind == plan::PassKind::stroke ? plan::pressure_on(p, t) : 1;
+      uchar& at = lit[static_cast<std::size_t>(t)];
+      at = std::max(at, static_cast<uchar>(kLightest + (255 - kLightest) * std::min(1.0, pressure)));
+    }
+  }
   return lit_mask(map.target, lit);
 }
 

@@ -26,6 +26,6 @@ QImage subject_image(const subject::Subject& subject, SubjectView view, int step
 QImage squint_preview(const subject::LabImage& small, double strength, SubjectView view, int steps);
 
 /// White where a pass works: on the parts of its masses that it is for.
-QImage pass_mask(const board::BoardMap& map, const std::vector<int>& targets, int count);
+QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last);
 
 }  // namespace yd::app

@@ -9,6 +9,11 @@
 namespace yd::app {
 namespace {
 
+QString begun(QString sentence) {
+  if (!sentence.isEmpty()) sentence[0] = sentence[0].toUpper();
+  return sentence;
+}
+
 QString sitting_words(const plan::Sitting& s, std::size_t number) {
   QString out = tr("%1. Passes %2 to %3, %4. %5")
                     .arg(number + 1)
@@ -25,8 +30,8 @@ QString sitting_words(const plan::Sitting& s, std::size_t number) {
 
 QString why_words(const Planned& planned, const optics::Parameters& parameters, int pass) {
   const exports::PassWords w = exports::words_of(view_of(planned, parameters), pass);
-  QStringList out{w.passage,
-                  w.title + ": " + w.how + (w.purpose.isEmpty() ? QString() : ", " + w.purpose) + ". " + w.direction};
+  QStringList out{w.passage, w.title + ": " + w.how + (w.purpose.isEmpty() ? QString() : ", " + w.purpose) + "."};
+  if (!w.mark.isEmpty()) out << mark_words(w);
   const plan::Pass& p = planned.plan.passes[static_cast<std::size_t>(pass)];
   if (w.why.isEmpty()) out << words::reason(p.reason, planned.subject->masses);
   if (!w.delicate.isEmpty()) out << w.delicate;
@@ -35,6 +40,40 @@ QString why_words(const Planned& planned, const optics::Parameters& parameters, 
   if (!w.tooth.isEmpty()) out << w.tooth + ", " + w.time + ".";
   if (!w.drying.isEmpty()) out << w.drying;
   if (!w.finished_when.isEmpty()) out << w.finished_when;
+  return out.join("\n");
+}
+
+QString mark_words(const exports::PassWords& w) {
+  if (w.mark.isEmpty()) return {};
+  QString out = begun(w.mark);
+  if (!w.direction.isEmpty()) out += tr("; the marks run %1").arg(w.direction);
+  out += ".";
+  if (!w.run.isEmpty()) out += " " + begun(w.run) + ".";
+  if (!w.rubbing.isEmpty()) out += " " + w.rubbing;
+  return w.delicate.isEmpty() ? out : out + " " + w.delicate;
+}
+
+QString chores_at(const exports::PlanView& view, int pass) {
+  QStringList out;
+  for (const plan::Passage& p : view.guide.passages) {
+    const bool before = !p.has_passes() && p.first == pass;
+    const bool after = p.has_passes() && p.last == pass;
+    if (before) out << tr("Before it: %1. %2").arg(words::title(p, view.job()), words::steps(p, view.job()).join(" "));
+    if (after) out << words::steps(p, view.job());
+  }
+  return out.join("\n");
+}
+
+QString passage_words(const exports::PlanView& view, int passage) {
+  const plan::Passage& p = view.guide.passages[static_cast<std::size_t>(passage)];
+  QStringList out{words::title(p, view.job())};
+  for (int i = p.first; i <= p.last; ++i) {
+    const exports::PassWords w = exports::words_of(view, i);
+    out << tr("%1. %2, %3: %4").arg(i + 1).arg(w.title, w.how, w.where);
+  }
+  out << words::steps(p, view.job());
+  const QString finished = words::finished_when(p, view.job());
+  if (!finished.isEmpty()) out << finished;
   return out.join("\n");
 }
 

@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "exports/pass_words.h"
 #include "session/pipeline.h"
 #include "words/findings.h"
 
@@ -9,6 +10,15 @@ namespace yd::app {
 
 /// What puts a pass where it stands, and what it costs, as lines.
 QString why_words(const Planned& planned, const optics::Parameters& parameters, int pass);
+
+/// The mark of a pass, its direction and how it is rubbed in, in two or three sentences.
+QString mark_words(const exports::PassWords& words);
+
+/// What is to be done before a pass that is none itself, and after the last of a passage: a line for each.
+QString chores_at(const exports::PlanView& view, int pass);
+
+/// A passage with its passes, what else to do and when it is finished.
+QString passage_words(const exports::PlanView& view, int passage);
 
 /// Sittings, breaks, stick changes against the fewest possible, contradictions, what the artist's order breaks.
 QString time_words(const Planned& planned);

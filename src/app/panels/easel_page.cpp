@@ -7,6 +7,7 @@
 
 #include "exports/pass_words.h"
 #include "models/images.h"
+#include "models/layer_words.h"
 #include "session/order_edits.h"
 
 namespace yd::app {
@@ -49,7 +50,10 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
   }
   board_.setAccessibleName(tr("The board as it should look after this pass"));
   auto* row = new QHBoxLayout;
-  row->addWidget(&picture_, 1);
+  auto* left = new QVBoxLayout;
+  left->addWidget(&picture_, 1);
+  left->addWidget(steps_);
+  row->addLayout(left, 1);
   row->addWidget(card_);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(10, 10, 10, 10);
@@ -102,7 +106,9 @@ QWidget* EaselPage::make_card() {
   clock_->setAlignment(Qt::AlignRight);
   title_ = large("easel_title", 25, true);
   medium_ = large("easel_medium", 14);
-  how_ = large("easel_how", 21);
+  how_ = large("easel_how", 19);
+  mark_ = large("easel_mark", 13);
+  steps_ = large("easel_steps", 12);
   where_ = large("easel_where", 15);
   after_words_ = large("easel_after", 14);
   tooth_words_ = large("easel_tooth_words", 14);
@@ -133,9 +139,9 @@ QWidget* EaselPage::make_card() {
   column->addWidget(title_);
   column->addWidget(medium_);
   column->addLayout(make_swatches());
-  for (QWidget* w :
-       {static_cast<QWidget*>(how_), static_cast<QWidget*>(where_), static_cast<QWidget*>(after_words_),
-        static_cast<QWidget*>(tooth_words_), static_cast<QWidget*>(tooth_), static_cast<QWidget*>(drying_)})
+  for (QWidget* w : {static_cast<QWidget*>(how_), static_cast<QWidget*>(mark_), static_cast<QWidget*>(where_),
+                     static_cast<QWidget*>(after_words_), static_cast<QWidget*>(tooth_words_),
+                     static_cast<QWidget*>(tooth_), static_cast<QWidget*>(drying_)})
     column->addWidget(w);
   column->addWidget(&board_, 1);
   column->addWidget(next_);
@@ -229,21 +235,21 @@ void EaselPage::refresh_pass(int at) {
   const exports::PassWords w = exports::words_of(view, at);
   const plan::PassMark mark = work_.mark_of(at);
   board_.set_image(session_.board_after(pass.number));
-  picture_.set_mask(pass_mask(planned->map, pass.targets, static_cast<int>(planned->plan.targets.size())));
+  picture_.set_mask(pass_mask(planned->map, planned->plan, at, at));
   const QString state =
       mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
   number_->setText(tr("Pass %1 of %2, passage %3 of %4%5")
                        .arg(pass.number)
                        .arg(work_.passes())
                        .arg(w.passage_number)
-                       .arg(planned->plan.passages.size())
+                       .arg(planned->guide.passages.size())
                        .arg(state));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "\n" + w.tray);
-  QString how = w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose;
-  if (!w.direction.isEmpty()) how += "; " + w.direction;
-  how_->setText(w.delicate.isEmpty() ? how : how + ". " + w.delicate);
+  how_->setText(w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose);
+  mark_->setText(mark_words(w));
   where_->setText(w.where);
+  steps_->setText(chores_at(view, at));
   const QString then = w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words);
   after_words_->setText(w.finished_when.isEmpty() ? then : then + "\n" + w.finished_when);
   tooth_words_->setText(w.tooth + ", " + w.time);
@@ -252,10 +258,7 @@ void EaselPage::refresh_pass(int at) {
   fill(after_, w.after);
   colour_->setAccessibleName(w.medium);
   after_->setAccessibleName(w.after_words);
-  stroke_->set_drawing(
-      {w.colour, to_colour(planned->paper->lab), pass.kind == plan::PassKind::stroke ? pass.pressure : 1,
-       pass.technique == plan::Technique::rubbed || pass.kind != plan::PassKind::stroke, w.directed, w.angle_deg},
-      w.how + ", " + w.direction);
+  stroke_->set_drawing(exports::mark_drawing(view, at), w.how + ", " + w.mark + ", " + w.direction);
   safety_->setText(w.safety.join("\n"));
   substitute_->setEnabled(pass.kind == plan::PassKind::stroke && !pass.laid);
   skip_->setEnabled(mark.state == plan::PassMark::State::open);
@@ -276,12 +279,15 @@ void EaselPage::show_end() {
   number_->setText(planned ? tr("All %1 passes are done or left out").arg(work_.passes())
                            : tr("Nothing is planned yet"));
   title_->setText(planned ? tr("Step back.") : tr("Open a picture first."));
-  how_->setText(planned ? tr("Compare value first, then temperature, then chroma. Sign with whatever still sticks.")
-                        : QString());
-  for (QLabel* l : {medium_, where_, after_words_, tooth_words_, next_}) l->clear();
+  how_->setText(planned ? tr("Compare value first, then temperature, then chroma.") : QString());
+  for (QLabel* l : {medium_, mark_, where_, steps_, after_words_, tooth_words_, next_}) l->clear();
+  if (planned) {
+    const exports::PlanView view = view_of(*session_.planned(), session_.materials().model.parameters);
+    steps_->setText(chores_at(view, work_.passes()));
+  }
   safety_->setText(planned ? tr("Tip the dust off over a bin, wipe up damp, wash your hands.") : QString());
   for (QLabel* l : {colour_, after_}) fill(l, QColor(0, 0, 0, 0));
-  stroke_->set_drawing({QColor(0, 0, 0, 0), judging_grey()}, {});
+  stroke_->set_drawing({}, {});
   tooth_->setValue(0);
 }
 

@@ -65,6 +65,8 @@ class EaselPage : public QWidget {
   QLabel* clock_ = nullptr;
   QLabel* title_ = nullptr;
   QLabel* medium_ = nullptr;
+  QLabel* mark_ = nullptr;
+  QLabel* steps_ = nullptr;
   QLabel* how_ = nullptr;
   QLabel* where_ = nullptr;
   QLabel* after_words_ = nullptr;

@@ -27,6 +27,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   care_->setObjectName("care");
   auto* passes = new PassSection(session);
   auto* advice = new AdviceSection(session);
+  tabs_->addTab(new JobSection(session), tr("Job"));
   tabs_->addTab(passes, tr("Passes"));
   tabs_->addTab(advice, tr("Advice"));
   tabs_->addTab(make_time(), tr("Time"));
@@ -42,7 +43,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   connect(school_, &SchoolSection::page_asked, this, &LayersPanel::school_page_asked);
   connect(passes, &PassSection::says, this, &LayersPanel::says);
   connect(advice, &AdviceSection::counted, this,
-          [this](int n) { tabs_->setTabText(1, n > 0 ? tr("Advice (%1)").arg(n) : tr("Advice")); });
+          [this](int n) { tabs_->setTabText(2, n > 0 ? tr("Advice (%1)").arg(n) : tr("Advice")); });
   connect(easel_, &QPushButton::clicked, this, &LayersPanel::easel_asked);
   connect(strokes_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();

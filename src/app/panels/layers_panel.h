@@ -7,6 +7,7 @@
 
 #include "panels/advice_section.h"
 #include "panels/panel_parts.h"
+#include "panels/job_section.h"
 #include "panels/pass_section.h"
 #include "panels/school_section.h"
 #include "panels/wish_section.h"

@@ -31,6 +31,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
       name_(new QLineEdit),
       plane_(new QComboBox),
       edge_(new QComboBox),
+      surface_(new QComboBox),
       focal_(new QCheckBox(tr("Focal point"))),
       forget_(new QPushButton(tr("Forget marks"))),
       about_(paragraph()) {
@@ -48,6 +49,11 @@ MassSection::MassSection(Session& session, QWidget* parent)
   edge_->setObjectName("mass_edge");
   edge_->setAccessibleName(tr("Edge"));
   edge_->addItems({tr("hard edge"), tr("soft edge")});
+  surface_->setObjectName("mass_surface");
+  surface_->setAccessibleName(tr("What it is"));
+  surface_->setToolTip(tr("What it is decides the marks: water lies level, grass stands, fur grows."));
+  surface_->addItems({tr("what is it?"), tr("sky"), tr("water"), tr("reflection"), tr("grass"), tr("fur"),
+                      tr("feather"), tr("skin"), tr("cloth"), tr("stone"), tr("leaf"), tr("metal"), tr("glass")});
   focal_->setObjectName("mass_focal");
   about_->setObjectName("mass_about");
   auto* column = new QVBoxLayout(this);
@@ -59,7 +65,10 @@ MassSection::MassSection(Session& session, QWidget* parent)
   row->addWidget(plane_);
   row->addWidget(edge_);
   column->addLayout(row);
-  column->addWidget(focal_);
+  auto* what = new QHBoxLayout;
+  what->addWidget(surface_, 1);
+  what->addWidget(focal_);
+  column->addLayout(what);
   make_buttons(*column);
   column->addWidget(about_);
   connect(list_, &QListWidget::currentRowChanged, this, &MassSection::show_mass);
@@ -79,6 +88,11 @@ MassSection::MassSection(Session& session, QWidget* parent)
     auto e = about(Kind::edge);
     e.to_edge = static_cast<subject::EdgeKind>(i);
     edit(e, tr("Edge"));
+  });
+  connect(surface_, &QComboBox::activated, this, [this](int i) {
+    auto e = about(Kind::surface);
+    e.to_surface = static_cast<subject::Surface>(i);
+    edit(e, tr("What a mass is"));
   });
   connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
     auto e = about(Kind::focal);
@@ -159,13 +173,14 @@ void MassSection::show_mass() {
   forget_->setEnabled(!session_.choices().read.focus.empty());
   const SubjectPtr s = session_.subject();
   const bool any = s && chosen() >= 0;
-  for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, focal_, merge_}) w->setEnabled(any);
+  for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, surface_, focal_, merge_}) w->setEnabled(any);
   if (!any) return about_->setText(tr("Open a picture to see its masses."));
   const subject::Mass& m = s->masses[static_cast<std::size_t>(chosen())];
   name_->setText(QString::fromStdString(m.name));
   name_->setModified(false);
   plane_->setCurrentIndex(static_cast<int>(m.plane));
   edge_->setCurrentIndex(static_cast<int>(m.edge));
+  surface_->setCurrentIndex(static_cast<int>(m.surface));
   focal_->setChecked(m.focal);
   merge_->clear();
   merge_->addItem(tr("Merge with a neighbour…"));

@@ -38,6 +38,7 @@ class MassSection : public QWidget {
   QLineEdit* name_;
   QComboBox* plane_;
   QComboBox* edge_;
+  QComboBox* surface_;
   QCheckBox* focal_;
   QPushButton* forget_;
   QLabel* about_;

@@ -22,13 +22,13 @@ SubjectPtr drawn(subject::Subject subject) {
   out->picture = to_image(out->image);
   out->values = subject::read_values(out->squinted);
   out->borders = subject::shared_borders(out->labels, out->masses.size());
-  out->directions = subject::directions(out->image, out->labels, out->masses.size());
   return out;
 }
 
 void look_over(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
   p.options = options;
   plan::mark_delicate(p.plan, *p.paper, p.collection->sticks, parameters, options.hand);
+  p.guide = plan::make_guide({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, options.sheet_cm2});
   p.findings = plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
 }
 
@@ -44,8 +44,8 @@ exports::PlanView view_of(const Planned& p, const optics::Parameters& parameters
           parameters,
           p.map,
           composition.sheet(static_cast<double>(image.width) / image.height),
-          p.subject->directions,
-          p.figures};
+          p.figures,
+          p.guide};
 }
 
 const media::Paper* Materials::paper(const QString& id) const { return find(papers, id); }

@@ -7,11 +7,11 @@
 
 #include "board/figures.h"
 #include "exports/plan_view.h"
+#include "guide/guide.h"
 #include "media/model.h"
 #include "advice/critique.h"
 #include "advice/judge.h"
 #include "session/choices.h"
-#include "subject/direction.h"
 #include "subject/values.h"
 #include "support/observer.h"
 
@@ -44,8 +44,7 @@ using ImagePtr = std::shared_ptr<const LoadedImage>;
 struct ReadSubject : subject::Subject {
   QImage picture;
   subject::ValueReading values;
-  std::vector<subject::Direction> directions;  ///< of each mass
-  std::vector<double> borders;                 ///< subject::shared_borders of the masses
+  std::vector<double> borders;  ///< subject::shared_borders of the masses
 };
 using SubjectPtr = std::shared_ptr<const ReadSubject>;
 
@@ -61,6 +60,7 @@ struct Planned {
   plan::NextStick next;                 ///< the one stick more that would help most, by place in the pool
   QImage finished;                      ///< the board after the last pass, under the viewing light
   board::Figures figures;               ///< how near it comes
+  plan::Guide guide;                    ///< how it is painted
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
 

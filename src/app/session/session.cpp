@@ -138,7 +138,7 @@ void Session::begin(const QByteArray& bytes, const QString& name) {
   planned_.reset();
   reach_.reset();
   reach_dirty_ = false;
-  cursor_ = lit_pass_ = 0;
+  cursor_ = lit_pass_ = lit_last_ = 0;
   undo_.clear();
   image_dirty_ = true;
   emit reference_changed();
@@ -186,8 +186,8 @@ formats::Project Session::project() const {
 
 nlohmann::json Session::plan_copy() const {
   if (!planned_ || plan_dirty_) return {};
-  return formats::plan_to_json(planned_->plan, *planned_->subject, *planned_->paper, *planned_->collection,
-                               planned_->figures);
+  return formats::plan_to_json(planned_->plan, planned_->guide, *planned_->subject, *planned_->paper,
+                               *planned_->collection, planned_->figures);
 }
 
 void Session::change(const Choices& wished, const QString& text, Merge merge) {
@@ -352,7 +352,7 @@ void Session::take(const Outcome& outcome) {
     if (reach_dirty_ || !same_passes) reach_.reset();
     const int all = static_cast<int>(planned_->plan.passes.size());
     cursor_ = at_end ? all : std::min(cursor_, all);
-    lit_pass_ = 0;
+    lit_pass_ = lit_last_ = 0;
     emit plan_changed();
     emit lit_changed(0);
     emit cursor_changed(cursor_);
@@ -426,10 +426,11 @@ void Session::set_cursor(int passes) {
   emit cursor_changed(cursor_);
 }
 
-void Session::set_lit_pass(int number) {
-  if (number == lit_pass_) return;
-  lit_pass_ = number;
-  emit lit_changed(number);
+void Session::set_lit_passes(int first, int last) {
+  if (first == lit_pass_ && last == lit_last_) return;
+  lit_pass_ = first;
+  lit_last_ = last;
+  emit lit_changed(first);
 }
 
 QImage Session::board_after(int passes) const {

@@ -100,7 +100,10 @@ class Session : public QObject {
 
   /// Lit pass, 1 ..; 0 for none. Lights its masses and stick everywhere.
   int lit_pass() const { return lit_pass_; }
-  void set_lit_pass(int number);
+  void set_lit_pass(int number) { set_lit_passes(number, number); }
+  /// Several that follow each other: a passage. `last` is no less than `first`.
+  void set_lit_passes(int first, int last);
+  int lit_last() const { return lit_last_; }
 
  signals:
   void reference_changed();
@@ -141,6 +144,7 @@ class Session : public QObject {
   QUndoStack undo_;
   int cursor_ = 0;
   int lit_pass_ = 0;
+  int lit_last_ = 0;
 
   Work work_ = Work::none;
   bool stale_ = false;

@@ -276,10 +276,8 @@ void MainWindow::show_lit() {
   const PlannedPtr planned = session_.planned();
   const int lit = session_.lit_pass();
   QImage mask;
-  if (planned && lit > 0 && lit <= static_cast<int>(planned->plan.passes.size())) {
-    mask = pass_mask(planned->map, planned->plan.passes[static_cast<std::size_t>(lit - 1)].targets,
-                     static_cast<int>(planned->plan.targets.size()));
-  }
+  if (planned && lit > 0 && session_.lit_last() <= static_cast<int>(planned->plan.passes.size()))
+    mask = pass_mask(planned->map, planned->plan, lit - 1, session_.lit_last() - 1);
   pair_->subject().set_mask(mask);
   pair_->board().set_mask(mask);
   core_->set_lit(lit);

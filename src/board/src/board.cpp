@@ -4,6 +4,7 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
 #include <opencv2/imgproc.hpp>
@@ -38,10 +39,12 @@ cv::Mat noise(int width, int height, double along, double across, std::uint64_t 
 
 constexpr double kGrainBlur = 0.35;  // the blur whose bumps stand one grain apart
 
+/// The place of a value of noise of unit variance among all, 0 to 1.
+double quantile_of(double z) { return 0.5 * std::erfc(-z * 0.70710678); }
+
 /// Noise of unit variance to a stratum, each over an equal share.
 std::uint8_t stratum_at(float depth) {
-  const double quantile = 0.5 * std::erfc(-depth * 0.70710678);
-  return static_cast<std::uint8_t>(std::clamp(quantile * optics::kStrata, 0.0, optics::kStrata - 1.0));
+  return static_cast<std::uint8_t>(std::clamp(quantile_of(depth) * optics::kStrata, 0.0, optics::kStrata - 1.0));
 }
 
 /// Pixels a grain takes on the working image.
@@ -58,47 +61,93 @@ std::vector<std::size_t> first_targets(const subject::Subject& subject, const pl
 
 constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where strokes end
 constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
+constexpr double kJoin_mm = 5;      // and bands of one gradient: overlapped, and rubbed across the joins
+constexpr double kGraded = 14;      // CIE 1976 between two shades that a hand grades into each other
 constexpr double kHatch_mm = 1.5;   // along the strokes that do it
 constexpr double kAcross_mm = 0.25;
 
-/// Which shade of which mass each pixel is painted to: the subject's own, but that shades end in broken strokes and
-/// masses with a soft edge fade into each other.
+/// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
+/// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
+/// each other.
 class Wandering {
  public:
   Wandering(const subject::Subject& subject, double px_per_mm)
       : s_(subject),
         hatch_(noise(subject.image.width, subject.image.height, kHatch_mm * px_per_mm, kAcross_mm * px_per_mm, 12)),
         other_(noise(subject.image.width, subject.image.height, kHatch_mm * px_per_mm, kAcross_mm * px_per_mm, 13)),
-        broken_(kBroken_mm * px_per_mm),
-        fading_(kFading_mm * px_per_mm) {}
+        px_per_mm_(px_per_mm),
+        one_(subject.masses.size() * subject.masses.size(), 0) {
+    const auto n = subject.masses.size();
+    for (const auto& [p, q, length] : gradient_neighbours(s_.softened, s_.labels, static_cast<int>(n)))
+      one_[static_cast<std::size_t>(p) * n + static_cast<std::size_t>(q)] =
+          one_[static_cast<std::size_t>(q) * n + static_cast<std::size_t>(p)] = 1;
+  }
 
   std::pair<std::size_t, std::size_t> at(int x, int y) const {
     const std::size_t mass = s_.labels.at(x, y);
-    const auto [fx, fy] = moved(x, y, fading_);
-    const std::size_t beyond = s_.labels.at(fx, fy);
-    if (beyond != mass && (soft(mass) || soft(beyond))) {
-      const colour::LabPixel& c = s_.softened.at(x, y);
-      return {beyond, subject::nearest_shade(s_.masses[beyond], {c.l, c.a, c.b})};
+    const std::size_t joined = mass_at(x, y, kJoin_mm);
+    if (joined != mass && one_[mass * s_.masses.size() + joined] != 0) {
+      const std::size_t shade = nearest(joined, x, y);
+      if (off(joined, shade, x, y) < kGraded / 2) return {joined, shade};
     }
-    const auto [bx, by] = moved(x, y, broken_);
+    const std::size_t beyond = mass_at(x, y, kFading_mm);
+    if (beyond != mass && (soft(mass) || soft(beyond))) return {beyond, nearest(beyond, x, y)};
+    const auto [bx, by] = moved(x, y, kBroken_mm);
     const bool same = s_.labels.at(bx, by) == mass;
-    return {mass, same ? s_.shade.at(bx, by) : s_.shade.at(x, y)};
+    return {mass, same ? graded(mass, bx, by) : s_.shade.at(x, y)};
   }
 
  private:
   bool soft(std::size_t mass) const { return s_.masses[mass].edge == subject::EdgeKind::soft; }
-  std::pair<int, int> moved(int x, int y, double by) const {
-    const double dx = by * static_cast<double>(hatch_.at<float>(y, x));
-    const double dy = by * static_cast<double>(other_.at<float>(y, x));
+  std::size_t mass_at(int x, int y, double mm) const {
+    const auto [u, v] = moved(x, y, mm);
+    return s_.labels.at(u, v);
+  }
+  std::pair<int, int> moved(int x, int y, double mm) const {
+    const double dx = mm * px_per_mm_ * static_cast<double>(hatch_.at<float>(y, x));
+    const double dy = mm * px_per_mm_ * static_cast<double>(other_.at<float>(y, x));
     return {std::clamp(x + static_cast<int>(std::lround(dx)), 0, s_.image.width - 1),
             std::clamp(y + static_cast<int>(std::lround(dy)), 0, s_.image.height - 1)};
+  }
+  std::size_t nearest(std::size_t mass, int x, int y) const {
+    const colour::LabPixel& c = s_.softened.at(x, y);
+    return subject::nearest_shade(s_.masses[mass], {c.l, c.a, c.b});
+  }
+
+  double off(std::size_t mass, std::size_t shade, int x, int y) const {
+    const colour::LabPixel& c = s_.softened.at(x, y);
+    return colour::distance_1976(s_.masses[mass].shades[shade].lab, {c.l, c.a, c.b});
+  }
+
+  /// The shade of the pixel, or the other one that its colour lies towards, as often as it lies towards it.
+  std::size_t graded(std::size_t mass, int x, int y) const {
+    const auto& shades = s_.masses[mass].shades;
+    const std::size_t own = s_.shade.at(x, y);
+    const colour::LabPixel& c = s_.softened.at(x, y);
+    const colour::Lab& a = shades[own].lab;
+    const std::array<double, 3> to{c.l - a.l, c.a - a.a, c.b - a.b};
+    double nearest = to[0] * to[0] + to[1] * to[1] + to[2] * to[2];
+    double share = 0;
+    std::size_t other = own;
+    for (std::size_t s = 0; s < shades.size(); ++s) {
+      if (s == own) continue;
+      const colour::Lab& b = shades[s].lab;
+      const std::array<double, 3> way{b.l - a.l, b.a - a.a, b.b - a.b};
+      const double long2 = way[0] * way[0] + way[1] * way[1] + way[2] * way[2];
+      if (long2 <= 0 || long2 > kGraded * kGraded) continue;
+      const double t = std::clamp((to[0] * way[0] + to[1] * way[1] + to[2] * way[2]) / long2, 0.0, 0.5);
+      double off = 0;
+      for (std::size_t k = 0; k < 3; ++k) off += (to[k] - t * way[k]) * (to[k] - t * way[k]);
+      if (off < nearest) nearest = off, share = t, other = s;
+    }
+    return quantile_of(static_cast<double>(hatch_.at<float>(y, x))) < share ? other : own;
   }
 
   const subject::Subject& s_;
   cv::Mat hatch_;
   cv::Mat other_;
-  double broken_;
-  double fading_;
+  double px_per_mm_;
+  std::vector<char> one_;  // masses that are bands of one gradient: row by row
 };
 
 }  // namespace

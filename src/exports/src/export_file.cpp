@@ -28,7 +28,7 @@ Result<QByteArray> bytes_of(const QString& file, const PlanView& p, const Export
       return pass_csv(p);
     case What::plan_json:
       return QByteArray::fromStdString(
-          formats::plan_to_json(p.plan, p.subject, p.paper, p.collection, p.figures).dump(1) + "\n");
+          formats::plan_to_json(p.plan, p.guide, p.subject, p.paper, p.collection, p.figures).dump(1) + "\n");
   }
   return QByteArray();
 }

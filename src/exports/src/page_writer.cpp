@@ -72,11 +72,20 @@ void PageWriter::heading(const QString& text) {
   down(26);
 }
 
+double PageWriter::height_of(const QString& text, double width, double size, bool bold) {
+  set_font(size, bold);
+  return painter_.boundingRect(QRectF(0, 0, width, 10000), Qt::TextWordWrap, text).height();
+}
+
+void PageWriter::rule() {
+  painter_.setPen(QPen(QColor(150, 150, 150), 0.5));
+  painter_.drawLine(QPointF(0, y_), QPointF(width_, y_));
+  down(4);
+}
+
 double PageWriter::paragraph(const QString& text, double x, double width, double size, bool bold) {
   if (width <= 0) width = width_ - x;
-  set_font(size, bold);
-  const QRectF room(x, 0, width, 10000);
-  const double height = painter_.boundingRect(room, Qt::TextWordWrap, text).height();
+  const double height = height_of(text, width, size, bold);
   need(height + 2);
   painter_.drawText(QRectF(x, y_, width, height + 2), Qt::TextWordWrap, text);
   down(height + 3);
@@ -86,8 +95,7 @@ double PageWriter::paragraph(const QString& text, double x, double width, double
 void PageWriter::line(const QString& text, double x, double width, double size, Qt::Alignment align, bool bold) {
   set_font(size, bold);
   const QFontMetricsF metrics(painter_.font(), painter_.device());
-  // Metrics are in device pixels; the painter works in points.
-  const QString shown = metrics.elidedText(text, Qt::ElideRight, width * kDpi / kPoint);
+  const QString shown = metrics.elidedText(text, Qt::ElideRight, width);
   painter_.drawText(QRectF(x, y_, width, size * 1.5), align | Qt::AlignVCenter | Qt::TextSingleLine, shown);
 }
 

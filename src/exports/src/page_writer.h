@@ -17,6 +17,7 @@ class PageWriter {
   double width() const { return width_; }
   double left_over() const { return height_ - y_; }
   double y() const { return y_; }
+  int number() const { return page_; }
   void down(double points) { y_ += points; }
   /// Begins a new page unless `points` are left.
   void need(double points);
@@ -28,6 +29,9 @@ class PageWriter {
   /// On one line, elided where it does not fit; does not move down.
   void line(const QString& text, double x, double width, double size = 9, Qt::Alignment align = Qt::AlignLeft,
             bool bold = false);
+  double height_of(const QString& text, double width, double size, bool bold);
+  /// A thin line across, and a little room below it.
+  void rule();
   void swatch(const QColor& colour, double x, double width, double height);
   void picture(const QImage& image, const QRectF& box);
 

@@ -10,32 +10,53 @@ namespace {
 
 QString quoted(QString text) { return "\"" + text.replace("\"", "\"\"") + "\""; }
 
+QStringList pass_row(const PlanView& p, std::size_t i) {
+  const plan::Pass& pass = p.plan.passes[i];
+  const PassWords words = words_of(p, static_cast<int>(i));
+  QStringList masses;
+  for (const int m : pass.masses) masses << QString::number(p.subject.masses[static_cast<std::size_t>(m)].id + 1);
+  const bool stroke = pass.kind == plan::PassKind::stroke;
+  return {QString::number(pass.number),
+          plan::name(pass.kind),
+          quoted(words.title),
+          quoted(words.medium),
+          stroke ? QString::number(pass.least_pressure) : QString(),
+          stroke ? QString::number(pass.pressure) : QString(),
+          stroke ? QString(plan::name(pass.technique)) : QString(),
+          quoted(masses.join(" ")),
+          quoted(words.where),
+          quoted(words.mark),
+          quoted(words.direction),
+          quoted(words.rubbing),
+          QString::number(pass.minutes, 'f', 1),
+          QString::number(pass.wait_minutes, 'f', 1),
+          QString::number(pass.dry_minutes, 'f', 1),
+          QString::number(100 * words.tooth_left, 'f', 0),
+          quoted(words::reason(pass.reason, p.subject.masses))};
+}
+
+/// What is to be done besides the passes: a row without a number.
+QStringList chore_row(const plan::Passage& passage, const QStringList& steps) {
+  QStringList out(17);
+  out[1] = plan::name(passage.kind);
+  out[12] = passage.has_passes() ? "0.0" : QString::number(passage.minutes, 'f', 1);
+  out[16] = quoted(steps.join(" "));
+  return out;
+}
+
 }  // namespace
 
 QByteArray pass_csv(const PlanView& p) {
   QStringList rows{
-      "number,kind,stick,medium,pressure,technique,masses,minutes,wait_minutes,dry_minutes,tooth_left_percent,reason,"
-      "passage"};
-  for (std::size_t i = 0; i < p.plan.passes.size(); ++i) {
-    const plan::Pass& pass = p.plan.passes[i];
-    const PassWords words = words_of(p, static_cast<int>(i));
-    QStringList masses;
-    for (const int m : pass.masses) masses << QString::number(p.subject.masses[static_cast<std::size_t>(m)].id + 1);
-    const bool stroke = pass.kind == plan::PassKind::stroke;
-    rows << QStringList{QString::number(pass.number),
-                        plan::name(pass.kind),
-                        quoted(words.title),
-                        quoted(words.medium),
-                        stroke ? QString::number(pass.pressure) : QString(),
-                        stroke ? QString(plan::name(pass.technique)) : QString(),
-                        quoted(masses.join(" ")),
-                        QString::number(pass.minutes, 'f', 1),
-                        QString::number(pass.wait_minutes, 'f', 1),
-                        QString::number(pass.dry_minutes, 'f', 1),
-                        QString::number(100 * words.tooth_left, 'f', 0),
-                        quoted(words::reason(pass.reason, p.subject.masses)),
-                        quoted(words.passage)}
-                .join(",");
+      "passage,passage_name,number,kind,stick,medium,least_pressure,pressure,technique,masses,where,mark,direction,"
+      "rubbing,minutes,wait_minutes,dry_minutes,tooth_left_percent,reason"};
+  for (std::size_t n = 0; n < p.guide.passages.size(); ++n) {
+    const plan::Passage& passage = p.guide.passages[n];
+    const QStringList about{QString::number(n + 1), quoted(words::title(passage, p.job()))};
+    for (int i = passage.first; i <= passage.last; ++i)
+      rows << (about + pass_row(p, static_cast<std::size_t>(i))).join(",");
+    const QStringList steps = words::steps(passage, p.job());
+    if (!steps.isEmpty()) rows << (about + chore_row(passage, steps)).join(",");
   }
   return (rows.join("\r\n") + "\r\n").toUtf8();
 }

@@ -11,7 +11,7 @@
 #include "words/coats.h"
 #include "words/order.h"
 #include "advice/delicate.h"
-#include "words/passages.h"
+#include "words/guide.h"
 
 namespace yd::exports {
 namespace {
@@ -67,7 +67,7 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   }
   const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
   w.title = QString::fromStdString(s.name);
-  w.medium = tr("%1, %2").arg(tr(medium_words(s.medium)), QString::fromStdString(colour::describe(s.lab)));
+  w.medium = tr("%1, %2").arg(medium_name(s.medium), QString::fromStdString(colour::describe(s.lab)));
   w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
   if (pass.purpose != plan::Purpose::body) w.purpose = tr(purpose_words(pass.purpose));
@@ -75,80 +75,56 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   w.colour = pictures::to_colour(s.lab);
   const auto places = tray_by_place(p);
   const auto at = std::find(places.begin(), places.end(), pass.stick);
-  if (at != places.end())
-    w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(at - places.begin() + 1).arg(places.size());
+  if (at != places.end()) w.tray_place = static_cast<int>(at - places.begin()) + 1;
+  if (w.tray_place > 0)
+    w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(w.tray_place).arg(places.size());
 }
 
 void tell_passage(PassWords& w, const PlanView& p, int pass) {
-  for (std::size_t i = 0; i < p.plan.passages.size(); ++i) {
-    const plan::Passage& passage = p.plan.passages[i];
-    if (pass < passage.first || pass > passage.last) continue;
-    w.passage_number = static_cast<int>(i) + 1;
-    w.passage = tr("%1. %2").arg(i + 1).arg(words::title(passage, p.subject.masses));
-    if (pass == passage.last) w.finished_when = words::finished_when(passage, p.subject.masses);
-  }
+  const int at = p.guide.passage_of(pass);
+  if (at < 0) return;
+  const plan::Passage& passage = p.guide.passages[static_cast<std::size_t>(at)];
+  w.passage_number = at + 1;
+  w.passage = tr("%1. %2").arg(at + 1).arg(words::title(passage, p.job()));
+  if (pass == passage.last) w.finished_when = words::finished_when(passage, p.job());
 }
 
-/// Which part of a mass a pass touches: nothing where it is nearly all of it, else its darks, middles or lights, and
-/// how much.
-QString part_words(const PlanView& p, const plan::Pass& pass, int mass) {
-  constexpr double kAll = 0.95;
-  constexpr double kMostly = 0.5;
-  std::array<double, 3> touched{};
-  std::array<double, 3> whole{};
-  for (std::size_t t = 0; t < p.plan.targets.size(); ++t) {
-    const plan::TargetPlan& target = p.plan.targets[t];
-    if (target.mass != mass) continue;
-    const auto role = static_cast<std::size_t>(target.role);
-    whole[role] += target.area;
-    if (plan::pressure_on(pass, static_cast<int>(t)) > 0) touched[role] += target.area;
-  }
-  const double area = whole[0] + whole[1] + whole[2];
-  const double share = area > 0 ? (touched[0] + touched[1] + touched[2]) / area : 1;
-  if (share >= kAll) return {};
-  const std::array<QString, 3> names{tr("darks"), tr("middles"), tr("lights")};
-  QStringList parts;
-  for (std::size_t r = 0; r < 3; ++r) {
-    if (touched[r] > kMostly * whole[r]) parts << names[r];
-  }
-  const QString some = parts.isEmpty() || parts.size() == 3 ? tr("here and there") : parts.join(tr(" and "));
-  return tr("%1, %2 %").arg(some).arg(std::max(1, qRound(100 * share)));
+/// The places of a pass, largest first.
+std::vector<plan::Touch> by_area(const PlanView& p, int pass) {
+  std::vector<plan::Touch> out = p.guide.touches[static_cast<std::size_t>(pass)];
+  std::stable_sort(out.begin(), out.end(),
+                   [](const auto& s, const auto& t) { return s.place.area_cm2 > t.place.area_cm2; });
+  return out;
 }
 
-/// "5 far hills, darks": parts are named where the pass leaves some of a mass out.
-void tell_where(PassWords& w, const PlanView& p, const plan::Pass& pass) {
+/// "the upper part of left hill; spots in water".
+void tell_where(PassWords& w, const PlanView& p, int pass) {
   QStringList where;
   QStringList numbers;
-  for (const int m : pass.masses) {
-    const subject::Mass& mass = p.subject.masses[static_cast<std::size_t>(m)];
-    QString text = QString("%1 %2").arg(mass.id + 1).arg(QString::fromStdString(mass.name));
-    const QString part = part_words(p, pass, m);
-    if (!part.isEmpty()) text += " (" + part + ")";
-    where << text;
-    numbers << QString::number(mass.id + 1);
+  for (const plan::Touch& t : by_area(p, pass)) {
+    where << words::where(t.place, p.subject.masses);
+    numbers << QString::number(p.subject.masses[static_cast<std::size_t>(t.place.mass)].id + 1);
   }
   w.where = where.join("; ");
   w.numbers = numbers.join(", ");
 }
 
-/// Masses of one pass may run different ways; the largest decides, and says so.
-void tell_direction(PassWords& w, const PlanView& p, const plan::Pass& pass) {
-  if (pass.kind != plan::PassKind::stroke || pass.masses.empty()) return;
-  const int largest = *std::max_element(pass.masses.begin(), pass.masses.end(), [&](int m, int n) {
-    return p.subject.masses[static_cast<std::size_t>(m)].area < p.subject.masses[static_cast<std::size_t>(n)].area;
-  });
-  const subject::Direction& d = p.directions[static_cast<std::size_t>(largest)];
-  w.directed = d.coherence >= subject::kCoherent;
-  w.angle_deg = d.angle_deg;
-  if (!w.directed) {
-    w.direction = tr("no direction of its own: follow the form");
-  } else if (std::abs(d.angle_deg) < 20) {
-    w.direction = tr("level strokes");
-  } else if (std::abs(d.angle_deg) > 70) {
-    w.direction = tr("upright strokes");
-  } else {
-    w.direction = d.angle_deg > 0 ? tr("slanting, rising to the right") : tr("slanting, falling to the right");
-  }
+/// Places of one pass may ask for different marks: the largest decides, another one is named with its place.
+void tell_marks(PassWords& w, const PlanView& p, int pass) {
+  const std::vector<plan::Touch> touches = by_area(p, pass);
+  if (touches.empty() || p.plan.passes[static_cast<std::size_t>(pass)].kind != plan::PassKind::stroke) return;
+  const plan::Touch& largest = touches.front();
+  w.mark = words::mark(largest.mark);
+  w.rubbing = words::rubbing(largest);
+  w.run = words::run(largest.place);
+  w.directed = largest.directed;
+  w.angle_deg = largest.angle_deg;
+  w.direction = words::direction(largest);
+  if (largest.lightly) w.mark += tr(", hardly touching: nothing pressed that may have to come off");
+  const auto other =
+      std::find_if(touches.begin(), touches.end(), [&](const auto& t) { return t.mark != largest.mark; });
+  if (other != touches.end())
+    w.mark += tr("; %1 in %2").arg(words::mark_short(other->mark), words::where(other->place, p.subject.masses));
 }
 
 void tell_after(PassWords& w, const PlanView& p, const plan::Pass& pass) {
@@ -245,13 +221,36 @@ PassWords words_of(const PlanView& planned, int index) {
   PassWords w;
   tell_tool(w, planned, pass);
   tell_passage(w, planned, index);
-  tell_where(w, planned, pass);
-  tell_direction(w, planned, pass);
+  tell_where(w, planned, index);
+  tell_marks(w, planned, index);
   tell_after(w, planned, pass);
   tell_time(w, planned, pass);
   w.why = reasons(planned, index);
   tell_safety(w, planned, pass);
   return w;
+}
+
+QString medium_name(optics::Medium medium) { return tr(medium_words(medium)); }
+
+MarkDrawing mark_drawing(const PlanView& planned, int index) {
+  const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(index)];
+  MarkDrawing out;
+  out.paper = pictures::to_colour(planned.paper.lab);
+  if (pass.kind == plan::PassKind::coat)
+    out.colour = pictures::to_colour(planned.plan.coats[static_cast<std::size_t>(pass.underpaint)].wet);
+  if (pass.kind == plan::PassKind::fix) out.colour = QColor(90, 90, 90);
+  if (pass.kind == plan::PassKind::stroke) {
+    out.colour = pictures::to_colour(planned.collection.sticks[static_cast<std::size_t>(pass.stick)].lab);
+    out.pressure = pass.pressure;
+    out.least = pass.least_pressure;
+  }
+  const std::vector<plan::Touch> touches = by_area(planned, index);
+  if (touches.empty()) return out;
+  out.mark = touches.front().mark;
+  out.directed = touches.front().directed;
+  out.angle_deg = touches.front().angle_deg;
+  out.rubbed = touches.front().tool != plan::RubTool::none;
+  return out;
 }
 
 QStringList safety_page(const PlanView& planned) {

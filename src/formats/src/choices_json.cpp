@@ -1,5 +1,7 @@
 #include "choices_json.h"
 
+#include "subject/surface.h"
+
 namespace yd::formats {
 namespace {
 
@@ -27,6 +29,11 @@ subject::MassEdit read_edit(Fields& f) {
   e.on = f.flag("on", true);
   e.width = f.number("width", 0.001, 1, 0.03);
   if (f.has("edge")) e.to_edge = f.named("edge", kEdges);
+  if (f.has("surface")) {
+    const auto surface = subject::surface_by_name(f.text("surface"));
+    if (surface) e.to_surface = surface.value();
+    if (!surface) f.fail("surface", surface.error().what);
+  }
   if (f.has("plane")) {
     const auto plane = subject::plane_by_name(f.text("plane"));
     if (plane) e.to_plane = plane.value();
@@ -107,6 +114,7 @@ json edits_to_json(const std::vector<subject::MassEdit>& edits) {
     if (e.kind == Kind::plane) j["plane"] = subject::name(e.to_plane);
     if (e.kind == Kind::focal) j["on"] = e.on;
     if (e.kind == Kind::edge) j["edge"] = subject::name(e.to_edge);
+    if (e.kind == Kind::surface) j["surface"] = subject::name(e.to_surface);
     if (e.kind == Kind::paint) j["width"] = e.width;
     if (!e.path.empty()) {
       j["path"] = json::array();

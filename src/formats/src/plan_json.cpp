@@ -6,7 +6,7 @@
 #include "words/order.h"
 #include "words/school.h"
 #include "advice/delicate.h"
-#include "words/passages.h"
+#include "words/guide.h"
 
 namespace yd::formats {
 namespace {
@@ -79,7 +79,80 @@ json reasons_before(const plan::Plan& plan, const subject::Subject& subject, int
   return out;
 }
 
-json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Collection& collection) {
+json gradient_to_json(const plan::Gradient& g, const words::Job& job) {
+  json bands = json::array();
+  for (const plan::Gradient::Band& b : g.bands)
+    bands.push_back({{"pass", b.pass + 1}, {"from", rounded(b.from)}, {"to", rounded(b.to)}});
+  return {{"angle_deg", rounded(g.angle_deg)}, {"bands", bands}, {"text", words::gradient(g, job).toStdString()}};
+}
+
+json edge_to_json(const plan::EdgeGuide& e, const words::Job& job) {
+  json out = {{"behind", job.masses[static_cast<std::size_t>(e.behind)].id},
+              {"front", job.masses[static_cast<std::size_t>(e.front)].id},
+              {"way", plan::name(e.way)},
+              {"step_de00", rounded(e.step)},
+              {"length_cm", rounded(e.length_cm, 10)},
+              {"text", words::edge(e, job).toStdString()}};
+  if (e.stick >= 0) out["stick"] = job.sticks[static_cast<std::size_t>(e.stick)].id;
+  return out;
+}
+
+json passages_to_json(const words::Job& job) {
+  json out = json::array();
+  for (const plan::Passage& p : job.guide.passages) {
+    json passes = json::array();
+    for (int i = p.first; i <= p.last; ++i) passes.push_back(i + 1);
+    json places = json::array();
+    for (const int m : p.masses) places.push_back(job.masses[static_cast<std::size_t>(m)].name);
+    json sticks = json::array();
+    for (const int s : p.sticks) sticks.push_back(job.sticks[static_cast<std::size_t>(s)].id);
+    json steps = json::array();
+    for (const QString& s : words::steps(p, job)) steps.push_back(s.toStdString());
+    json gradients = json::array();
+    for (const int g : p.gradients)
+      gradients.push_back(gradient_to_json(job.guide.gradients[static_cast<std::size_t>(g)], job));
+    json edges = json::array();
+    for (const int e : p.edges) edges.push_back(edge_to_json(job.guide.edges[static_cast<std::size_t>(e)], job));
+    out.push_back({{"number", out.size() + 1},
+                   {"name", words::title(p, job).toStdString()},
+                   {"kind", plan::name(p.kind)},
+                   {"purpose", words::title(p, job).toStdString()},
+                   {"minutes", rounded(p.minutes, 10)},
+                   {"passes", passes},
+                   {"places", places},
+                   {"sticks", sticks},
+                   {"steps", steps},
+                   {"gradients", gradients},
+                   {"edges", edges},
+                   {"finished_when", words::finished_when(p, job).toStdString()}});
+  }
+  return out;
+}
+
+/// How and where a pass is laid, mass by mass; its own mark, tool and direction are those of its largest place.
+void add_touches(json& pass, const words::Job& job, int index) {
+  json places = json::array();
+  const plan::Touch* largest = nullptr;
+  for (const plan::Touch& t : job.guide.touches[static_cast<std::size_t>(index)]) {
+    places.push_back({{"mass", job.masses[static_cast<std::size_t>(t.place.mass)].id},
+                      {"part", plan::name(t.place.part)},
+                      {"share", rounded(t.place.share)},
+                      {"mark", plan::name(t.mark)},
+                      {"text", words::where(t.place, job.masses).toStdString()}});
+    if (t.directed) places.back()["direction_deg"] = rounded(t.angle_deg, 10);
+    if (t.tool != plan::RubTool::none) places.back()["tool"] = plan::name(t.tool);
+    if (t.place.grows > 0) places.back()["run"] = words::run(t.place).toStdString();
+    if (largest == nullptr || t.place.area_cm2 > largest->place.area_cm2) largest = &t;
+  }
+  pass["places"] = places;
+  if (largest == nullptr) return;
+  pass["mark"] = plan::name(largest->mark);
+  pass["tool"] = plan::name(largest->tool);
+  if (largest->directed) pass["direction"] = words::direction(*largest).toStdString();
+}
+
+json passes_to_json(const words::Job& job, const subject::Subject& subject, const media::Collection& collection) {
+  const plan::Plan& plan = job.plan;
   json out = json::array();
   for (const plan::Pass& p : plan.passes) {
     json masses = json::array();
@@ -117,25 +190,8 @@ json passes_to_json(const plan::Plan& plan, const subject::Subject& subject, con
     if (p.kind == plan::PassKind::coat)
       pass["medium"] = plan::name(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium);
     if (p.laid) pass["done"] = !p.skipped;
+    add_touches(pass, job, p.number - 1);
     out.push_back(std::move(pass));
-  }
-  return out;
-}
-
-json passages_to_json(const plan::Plan& plan, const subject::Subject& subject) {
-  json out = json::array();
-  for (const plan::Passage& p : plan.passages) {
-    json passes = json::array();
-    for (int i = p.first; i <= p.last; ++i) passes.push_back(i + 1);
-    json places = json::array();
-    for (const int m : p.masses) places.push_back(subject.masses[static_cast<std::size_t>(m)].name);
-    out.push_back({{"number", out.size() + 1},
-                   {"name", words::title(p, subject.masses).toStdString()},
-                   {"kind", plan::name(p.kind)},
-                   {"minutes", rounded(p.minutes, 10)},
-                   {"passes", passes},
-                   {"places", places},
-                   {"finished_when", words::finished_when(p, subject.masses).toStdString()}});
   }
   return out;
 }
@@ -219,8 +275,9 @@ void add_lights(json& plan_json, const plan::Plan& plan, const media::Paper& pap
 
 json lab_to_json(const colour::Lab& lab) { return {rounded(lab.l), rounded(lab.a), rounded(lab.b)}; }
 
-json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
-                  const media::Collection& collection, const board::Figures& figures) {
+json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subject::Subject& subject,
+                  const media::Paper& paper, const media::Collection& collection, const board::Figures& figures) {
+  const words::Job job{plan, guide, subject.masses, collection.sticks};
   json sticks = json::array();
   for (const int i : plan.tray) {
     const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
@@ -236,8 +293,8 @@ json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const
           {"order", order_to_json(plan, subject)},
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},
-          {"passes", passes_to_json(plan, subject, collection)},
-          {"passages", passages_to_json(plan, subject)},
+          {"passes", passes_to_json(job, subject, collection)},
+          {"passages", passages_to_json(job)},
           {"as_fitted", figure_to_json(figures.fitted)},
           {"as_seen", figure_to_json(figures.seen)},
           {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};

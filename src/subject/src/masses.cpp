@@ -63,14 +63,6 @@ Plane guess_plane(const Mass& mass, const Edge& edge) {
   return nearness > 0.64 ? Plane::foreground : Plane::middle;
 }
 
-std::string place_word(const Mass& m) {
-  const char* rows = m.centre_y < 0.34 ? "upper" : m.centre_y > 0.66 ? "lower" : "centre";
-  const char* columns = m.centre_x < 0.34 ? "left" : m.centre_x > 0.66 ? "right" : "";
-  std::string place = rows;
-  if (*columns != '\0') place = place == "centre" ? columns : place + " " + columns;
-  return place;
-}
-
 void add_targets(Mass& mass, std::vector<colour::LabPixel>& pixels, double total) {
   std::sort(pixels.begin(), pixels.end(), [](const auto& p, const auto& q) { return p.l < q.l; });
   const std::size_t n = pixels.size();
@@ -163,7 +155,7 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions) 
     m.centre_y = g.y / n / image.height;
     m.mean = robust(g.pixels.begin(), g.pixels.end());
     m.value = colour::value_step(m.mean.l);
-    m.name = place_word(m) + " " + colour::describe(m.mean);
+    m.name = colour::describe(m.mean);
     add_targets(m, g.pixels, total);
     m.plane = guess_plane(m, g.edge);
     masses.push_back(std::move(m));
@@ -172,35 +164,43 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions) 
   return masses;
 }
 
-std::vector<std::pair<int, int>> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses) {
-  constexpr double kStep = 2.2;          // CIE 1976 across the border up to which it is no edge
-  constexpr double kReach = 0.006;       // of the longer side, to either side of the border
+std::vector<GradientPair> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses) {
+  constexpr double kStep = 2.2;       // CIE 1976 across the border up to which it is no edge
+  constexpr double kRampStep = 6;     // up to here it may be a steep gradient, if …
+  constexpr double kRampShare = 0.5;  // … no more of the step four times as far across is made there: a quarter is even
+  constexpr double kReach = 0.006;    // of the longer side, to either side of the border
   constexpr double kLeastBorder = 0.06;  // of the longer side
   const auto n = static_cast<std::size_t>(masses);
   const int side = std::max(image.width, image.height);
   const int reach = std::max(1, static_cast<int>(std::lround(kReach * side)));
-  std::vector<double> step(n * n);
-  std::vector<double> length(n * n);
+  struct Steps {
+    double near = 0, far = 0, length = 0;
+  };
+  std::vector<Steps> steps(n * n);
+  const auto step = [&](int x, int y, int dx, int dy) {
+    const colour::LabPixel& a = image.at(std::max(0, x - dx), std::max(0, y - dy));
+    const colour::LabPixel& b = image.at(std::min(image.width - 1, x + dx), std::min(image.height - 1, y + dy));
+    return std::sqrt((a.l - b.l) * (a.l - b.l) + (a.a - b.a) * (a.a - b.a) + (a.b - b.b) * (a.b - b.b));
+  };
   const auto cross = [&](int x, int y, int dx, int dy) {
     const std::size_t p = labels.at(x, y);
     const std::size_t q = labels.at(x + dx, y + dy);
     if (p == q) return;
-    const colour::LabPixel& a = image.at(std::max(0, x - dx * reach), std::max(0, y - dy * reach));
-    const colour::LabPixel& b =
-        image.at(std::min(image.width - 1, x + dx * reach), std::min(image.height - 1, y + dy * reach));
-    const std::size_t at = std::min(p, q) * n + std::max(p, q);
-    step[at] += std::sqrt((a.l - b.l) * (a.l - b.l) + (a.a - b.a) * (a.a - b.a) + (a.b - b.b) * (a.b - b.b));
-    length[at] += 1;
+    Steps& s = steps[std::min(p, q) * n + std::max(p, q)];
+    s.near += step(x, y, dx * reach, dy * reach);
+    s.far += step(x, y, 4 * dx * reach, 4 * dy * reach);
+    s.length += 1;
   };
   for (int y = 0; y + 1 < labels.height; ++y) {
     for (int x = 0; x + 1 < labels.width; ++x) cross(x, y, 1, 0), cross(x, y, 0, 1);
   }
-  std::vector<std::pair<int, int>> out;
+  std::vector<GradientPair> out;
   for (std::size_t p = 0; p < n; ++p) {
     for (std::size_t q = p + 1; q < n; ++q) {
-      const double border = length[p * n + q];
-      if (border >= kLeastBorder * side && step[p * n + q] < kStep * border)
-        out.emplace_back(static_cast<int>(p), static_cast<int>(q));
+      const Steps& s = steps[p * n + q];
+      if (s.length < kLeastBorder * side) continue;
+      const bool ramp = s.near < kRampStep * s.length && s.near < kRampShare * s.far;
+      if (s.near < kStep * s.length || ramp) out.push_back({static_cast<int>(p), static_cast<int>(q), s.length / side});
     }
   }
   return out;

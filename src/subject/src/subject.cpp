@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "subject/squint.h"
+#include "subject/surface.h"
 #include "subject/values.h"
 
 namespace yd::subject {
@@ -24,14 +25,20 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});
   s.shade = find_shades(s.softened, s.labels, s.masses);
   const auto edges = guess_edges(s.image, s.labels, state.regions.count);
+  const auto surfaces = guess_surfaces(s.image, s.softened, s.labels, s.masses);
+  std::vector<char> named(s.masses.size(), 0);
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
     const MassWords& words = state.words[m];
     Mass& mass = s.masses[m];
+    named[m] = words.name.empty() ? 0 : 1;
     if (!words.name.empty()) mass.name = words.name;
+    mass.surface_said = words.has_surface;
+    mass.surface = words.has_surface ? words.surface : surfaces[m];
     if (words.has_plane) mass.plane = words.plane;
     mass.edge = words.has_edge ? words.edge : edges[m];
     mass.focal = words.focal;
   }
+  name_places(s.masses, named);
   for (const FocusRing& ring : s.focus) {
     for (const int m : masses_within(s.labels, s.masses.size(), {ring.x, ring.y}, ring.radius))
       s.masses[static_cast<std::size_t>(m)].focal = true;

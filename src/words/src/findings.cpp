@@ -35,7 +35,7 @@ static_assert(kChecks.size() == plan::kChecks);
 
 QString mass(const Named& in, int m) {
   const subject::Mass& which = in.masses[static_cast<std::size_t>(m)];
-  return Findings::tr("mass %1, %2").arg(which.id + 1).arg(QString::fromStdString(which.name));
+  return QString::fromStdString(which.name);
 }
 
 QString where(const plan::Finding& f, const Named& in) {

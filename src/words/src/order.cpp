@@ -29,7 +29,7 @@ static_assert(kRules.size() == plan::kRules);
 
 QString place(int m, std::span<const subject::Mass> masses) {
   if (m < 0) return Order::tr("the rest");
-  return Order::tr("mass %1").arg(masses[static_cast<std::size_t>(m)].id + 1);
+  return QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
 }
 
 }  // namespace
@@ -60,9 +60,13 @@ QString why(const plan::Edge& e, std::span<const subject::Mass> masses) {
     case Rule::far_first:
       return Order::tr("Far before near: %1 overlaps %2 (pass %3).").arg(n, m).arg(pass);
     case Rule::light_first:
-      return Order::tr("Lights before darks in this school: %1 then %2 (pass %3).").arg(m, n).arg(pass);
+      return e.mass_before == e.mass_after
+                 ? Order::tr("Lights before darks in %1, as this school has it (pass %2).").arg(m).arg(pass)
+                 : Order::tr("Lights before darks in this school: %1, then %2 (pass %3).").arg(m, n).arg(pass);
     case Rule::dark_first:
-      return Order::tr("Darks before lights: %1 then %2 (pass %3).").arg(m, n).arg(pass);
+      return e.mass_before == e.mass_after
+                 ? Order::tr("Darks before lights in %1 (pass %2).").arg(m).arg(pass)
+                 : Order::tr("Darks before lights: %1, then %2 (pass %3).").arg(m, n).arg(pass);
     case Rule::thin_first:
       return Order::tr("Thin before firm (pass %1).").arg(pass);
     case Rule::black_last:
@@ -81,7 +85,7 @@ QString conflict(const plan::Conflict& c, std::span<const subject::Mass> masses)
   QStringList rules;
   for (const plan::Rule r : c.circle) rules << "\"" + rule(r) + "\"";
   QStringList places;
-  for (const int m : c.masses) places << QString::number(masses[static_cast<std::size_t>(m)].id + 1);
+  for (const int m : c.masses) places << QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
   const auto listed = [](QStringList list) {
     if (list.size() < 2) return list.join(QString());
     const QString last = list.takeLast();
@@ -89,8 +93,8 @@ QString conflict(const plan::Conflict& c, std::span<const subject::Mass> masses)
   };
   QString out = c.circle.size() == 1 ? Order::tr("The demands of %1 contradict each other").arg(listed(rules))
                                      : Order::tr("%1 contradict each other").arg(listed(rules));
-  if (places.size() == 1) out += Order::tr(" at mass %1").arg(places.front());
-  if (places.size() > 1) out += Order::tr(" at masses %1").arg(listed(places));
+  if (places.size() == 1) out += Order::tr(" at %1").arg(places.front());
+  if (places.size() > 1) out += Order::tr(" at %1").arg(listed(places));
   return out + Order::tr(". Relaxed here: \"%1\", the weakest of them.").arg(rule(c.given_up));
 }
 

@@ -4,6 +4,7 @@
 #include <QString>
 #include <QStringList>
 
+#include "exports/mark_painter.h"
 #include "exports/plan_view.h"
 
 namespace yd::exports {
@@ -19,11 +20,15 @@ struct PassWords {
   QString delicate;        ///< a hint where a wrong pressure would be seen
   QString purpose;         ///< "as an undertone"; empty where the stick is the colour itself
   int passage_number = 0;  ///< 1 ..
-  QString where;           ///< masses by number and name
+  QString where;           ///< places by name: "the upper part of left hill"
   QString numbers;         ///< masses by number alone
   QString tray;            ///< place in the tray
-  QString direction;
-  double angle_deg = 0;  ///< of the strokes, where the masses agree
+  int tray_place = 0;      ///< 1 ..
+  QString mark;            ///< how the stick is used: in its largest part
+  QString direction;       ///< of the marks there
+  QString rubbing;         ///< with what and which way
+  QString run;             ///< where it is firmest, and where it lets off
+  double angle_deg = 0;    ///< of the strokes, where the masses agree
   bool directed = false;
   QColor after;  ///< how it should look then, in its largest part
   QString after_words;
@@ -35,6 +40,11 @@ struct PassWords {
   QStringList safety;  ///< cautions of this pass
 };
 PassWords words_of(const PlanView& planned, int pass);
+
+/// How the pass is drawn: its mark on its largest place.
+MarkDrawing mark_drawing(const PlanView& planned, int pass);
+/// "soft stick", "pencil" …
+QString medium_name(optics::Medium medium);
 
 /// "light", "middle" or "firm".
 QString pressure_words(double pressure);

@@ -3,9 +3,9 @@
 #include <vector>
 
 #include "board/figures.h"
-#include "plan/plan.h"
+#include "guide/guide.h"
 #include "subject/composition.h"
-#include "subject/direction.h"
+#include "words/guide.h"
 
 namespace yd::exports {
 
@@ -17,9 +17,10 @@ struct PlanView {
   const media::Collection& collection;
   const optics::Parameters& parameters;
   const board::BoardMap& map;
-  subject::Sheet sheet;                        ///< the drawing's size, centimetres
-  std::vector<subject::Direction> directions;  ///< of each mass
+  subject::Sheet sheet;  ///< the drawing's size, centimetres
   board::Figures figures;
+  const plan::Guide& guide;  ///< how it is painted
+  words::Job job() const { return {plan, guide, subject.masses, collection.sticks}; }
 };
 
 }  // namespace yd::exports

@@ -4,14 +4,15 @@
 
 #include "board/figures.h"
 #include "advice/judge.h"
-#include "plan/plan.h"
+#include "guide/guide.h"
 
 namespace yd::formats {
 
 /// The plan for other programs; docs/file-formats.md says what each field means. Angles in degrees, areas and tooth as
 /// shares of 1, colours as Lab D50.
-nlohmann::json plan_to_json(const plan::Plan& plan, const subject::Subject& subject, const media::Paper& paper,
-                            const media::Collection& collection, const board::Figures& figures);
+nlohmann::json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subject::Subject& subject,
+                            const media::Paper& paper, const media::Collection& collection,
+                            const board::Figures& figures);
 
 /// Adds to every target of a plan's JSON a "reach": why it is or is not reached, and what would help.
 void add_reach(nlohmann::json& plan_json, const plan::Plan& plan, const std::vector<plan::Reach>& reach);

@@ -108,7 +108,8 @@ class JobMaker {
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(s.stick)];
     const Use& use = uses_[way_of(s)];
     JobKey k = key_of(t);
-    const bool highlight = use.on_top && use.area < kAccentArea && stick.lab.l >= kAccentLight;
+    const bool highlight = use.on_top && use.area < kAccentArea && stick.lab.l >= kAccentLight &&
+                           s.technique == Technique::laid;  // what is rubbed is no highlight
     k.accent = highlight || s.level >= kAccentLevel ? 1 : 0;
     k.level = s.level;
     const bool lights_first = in_.rules[static_cast<std::size_t>(t.mass)].school == School::light_coat;

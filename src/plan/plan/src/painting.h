@@ -15,7 +15,7 @@ struct PaintingInput {
   std::span<TargetPlan> targets;      ///< shade by shade, masses together and rising; recipes are written into them
   std::span<const StackRules> rules;  ///< of each mass
   std::size_t masses = 0;
-  std::span<const std::pair<int, int>> bands;  ///< masses that are bands of one gradient
+  std::span<const subject::GradientPair> bands;  ///< masses that are bands of one gradient
   const media::Paper* paper = nullptr;
   std::span<const Coat> coats;
   std::span<const media::Stick> sticks;

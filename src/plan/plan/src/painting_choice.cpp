@@ -56,10 +56,10 @@ std::vector<LeveledLayering> Painting::choose() {
                      [&](const auto& p) { return p.first->masses[p.second] == static_cast<std::size_t>(mass); }) -
         place_.begin());
   };
-  for (const auto& [p, q] : in_.bands) {
+  for (const auto& [p, q, length] : in_.bands) {
     const std::size_t a = place_of(p);
     const std::size_t b = place_of(q);
-    if (a < all_.size() && b < all_.size()) all_[a].bands.push_back(b), all_[b].bands.push_back(a);
+    if (a < all_.size() && b < all_.size()) all_[a].bands.push_back({b, length}), all_[b].bands.push_back({a, length});
   }
   const int most = std::max(3, in_.options->most_strokes);
   PlanPrices prices;

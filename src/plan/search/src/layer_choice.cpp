@@ -76,8 +76,8 @@ class Chooser {
     const auto best = std::min_element(mass.cost.begin(), mass.cost.end());
     // What is dearer than the best by more than all passes and seams that the best could ask for is never worth it.
     const auto layers = mass.layerings[static_cast<std::size_t>(best - mass.cost.begin())].size();
-    const double spared =
-        prices_.pass * static_cast<double>(layers) + prices_.seam * static_cast<double>(mass.bands.size());
+    double spared = prices_.pass * static_cast<double>(layers);
+    for (const auto& b : mass.bands) spared += prices_.seam * b.length;
     std::vector<Option> out;
     for (std::size_t l = 0; l < mass.layerings.size(); ++l) {
       if (mass.weight * static_cast<double>(mass.cost[l] - *best) > spared) continue;
@@ -113,8 +113,8 @@ class Chooser {
 
   double seams(const Choice& choice, std::size_t m, std::size_t option) const {
     double sum = 0;
-    for (const std::size_t n : masses_[m].bands)
-      sum += layering(m, option) == layering(n, choice[n]) ? 0 : prices_.seam;
+    for (const auto& [n, length] : masses_[m].bands)
+      sum += layering(m, option) == layering(n, choice[n]) ? 0 : prices_.seam * length;
     return sum;
   }
 
@@ -184,9 +184,9 @@ double plan_cost(std::span<const LayeredMass> masses, std::span<const LeveledLay
   for (std::size_t m = 0; m < masses.size(); ++m)
     sum += masses[m].weight * static_cast<double>(masses[m].cost[chosen[m].layering]);
   for (std::size_t m = 0; m < masses.size(); ++m) {
-    for (const std::size_t n : masses[m].bands) {
+    for (const auto& [n, length] : masses[m].bands) {
       const bool same = masses[m].layerings[chosen[m].layering] == masses[n].layerings[chosen[n].layering];
-      sum += same ? 0 : prices.seam / 2;
+      sum += same ? 0 : prices.seam * length / 2;
     }
   }
   return sum;

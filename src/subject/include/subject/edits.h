@@ -11,12 +11,13 @@ namespace yd::subject {
 
 /// One change an artist makes to what was read. Masses are numbered as they stood after the changes before it.
 struct MassEdit {
-  enum class Kind { merge, split_values, split_line, paint, rename, plane, focal, edge };
+  enum class Kind { merge, split_values, split_line, paint, rename, plane, focal, edge, surface };
   Kind kind = Kind::merge;
   int mass = 0;
   int other = 0;  ///< merge: the mass that goes into `mass`
   Plane to_plane = Plane::middle;
   EdgeKind to_edge = EdgeKind::hard;
+  Surface to_surface = Surface::unsaid;
   bool on = true;  ///< focal
   std::string name;
   std::vector<Point> path;  ///< split_line: two places; paint: the way of the brush
@@ -35,6 +36,8 @@ struct MassWords {
   Plane plane = Plane::middle;
   bool has_edge = false;
   EdgeKind edge = EdgeKind::hard;
+  bool has_surface = false;
+  Surface surface = Surface::unsaid;
   bool focal = false;
 };
 

@@ -20,6 +20,10 @@ Result<Plane> plane_by_name(const std::string& name);
 enum class EdgeKind { hard, soft };
 const char* name(EdgeKind edge);
 
+/// What a mass is the surface of: marks follow from it.
+enum class Surface { unsaid, sky, water, reflection, grass, fur, feather, skin, cloth, stone, leaf, metal, glass };
+inline constexpr int kSurfaces = static_cast<int>(Surface::glass) + 1;
+
 /// Part of a mass that is read as one colour.
 enum class Role { dark, middle, light };
 const char* name(Role role);
@@ -46,10 +50,12 @@ struct Mass {
   std::string name;  ///< in words: place and colour
   Plane plane = Plane::middle;
   EdgeKind edge = EdgeKind::hard;
-  bool focal = false;  ///< where the eye is to go: the artist says so
-  double warmer = 0;   ///< colour::warmth less that of the neighbours, weighted by shared border
-  double area = 0;     ///< share of the picture, 0 to 1
-  double value = 0;    ///< nine-step value of the mean, 1 dark to 9 light
+  Surface surface = Surface::unsaid;
+  bool surface_said = false;  ///< by the artist; else guessed
+  bool focal = false;         ///< where the eye is to go: the artist says so
+  double warmer = 0;          ///< colour::warmth less that of the neighbours, weighted by shared border
+  double area = 0;            ///< share of the picture, 0 to 1
+  double value = 0;           ///< nine-step value of the mean, 1 dark to 9 light
   colour::Lab mean;
   double centre_x = 0;    ///< share of the width
   double centre_y = 0;    ///< share of the height, downwards
@@ -75,7 +81,11 @@ std::vector<double> shared_borders(const LabelImage& labels, std::size_t masses)
 
 /// Pairs of masses that are bands of one gradient: they share a border of some length across which the colour hardly
 /// steps. `image`: smooth, at the size of the labels.
-std::vector<std::pair<int, int>> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses);
+struct GradientPair {
+  int first = 0, second = 0;
+  double length = 0;  ///< of their border, as a share of the longer side
+};
+std::vector<GradientPair> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses);
 
 /// The part of its mass a lightness belongs to.
 Role role_at(const Mass& mass, double l);

@@ -13,7 +13,6 @@
 #include "subject/subject.h"
 #include "support/observer.h"
 #include "support/result.h"
-#include "order/passages.h"
 
 namespace yd::plan {
 
@@ -33,8 +32,7 @@ struct Plan {
   std::vector<Conflict> conflicts;
   Sequence sequence;  ///< minutes, changes and how few are possible
   std::vector<Sitting> sittings;
-  std::vector<Passage> passages;  ///< the passes by what they are for
-  std::vector<int> step_backs;    ///< passes, by place, after which to compare
+  std::vector<int> step_backs;  ///< passes, by place, after which to compare
   ToothBudget tooth;
   std::vector<int> tray;                ///< sticks that are used, indices into the collection
   std::vector<double> mass_tooth_left;  ///< by mass, the least of its targets, 0 to 1

@@ -12,15 +12,20 @@ struct LayeredMass {
   double weight = 0;  ///< of its difference in the whole picture; all sum to 1
   double area = 0;    ///< share of the picture, for the minutes
   std::span<const Layering> layerings;
-  std::span<const float> cost;     ///< of each layering: expected CIEDE2000 on this mass, with prices
-  std::vector<std::size_t> bands;  ///< masses that are bands of the same gradient, by place
-  int first_level = 0;             ///< levels below are taken by what is laid already
+  std::span<const float> cost;  ///< of each layering: expected CIEDE2000 on this mass, with prices
+  struct Band {
+    std::size_t mass = 0;  ///< by place
+    double length = 0;     ///< of the border, as a share of the picture's longer side
+  };
+  std::vector<Band> bands;  ///< masses that are bands of the same gradient
+  int first_level = 0;      ///< levels below are taken by what is laid already
 };
 
 /// What the whole plan is charged, in CIEDE2000 of the whole picture.
 struct PlanPrices {
   double pass = 0.019;
-  double seam = 0.012;  ///< two bands of one gradient built differently: the seam shows
+  /// Two bands of one gradient built differently: the seam shows, the more the longer it is. For all of a side.
+  double seam = 0.04;
 };
 
 /// A layering with the level of each layer: layers of one level, stick and technique are one pass, whatever the mass.

@@ -1,4 +1,4 @@
-#include "order/passages.h"
+#include "guide/passages.h"
 
 #include <algorithm>
 #include <array>
@@ -111,7 +111,7 @@ class Cutter {
     out.minutes = minutes(begin, end);
     out.blocks_in = true;
     std::map<int, double> work;
-    std::array<double, static_cast<std::size_t>(PassageKind::accents) + 1> kinds{};
+    std::array<double, kPassageKinds> kinds{};
     double all = 0;
     for (std::size_t i = begin; i < end; ++i) {
       const Pass& p = passes_[i];
@@ -138,8 +138,10 @@ class Cutter {
 }  // namespace
 
 const char* name(PassageKind kind) {
-  constexpr std::array<const char*, 7> names{"underpainting", "fixative", "darks",  "middles",
-                                             "lights",        "place",    "accents"};
+  constexpr auto names =
+      std::to_array<const char*>({"drawing", "offcuts", "underpainting", "fixative", "darks", "middles", "lights",
+                                  "place", "accents", "step back", "restate", "finish"});
+  static_assert(names.size() == kPassageKinds);
   return names[static_cast<std::size_t>(kind)];
 }
 

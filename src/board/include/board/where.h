@@ -1,0 +1,15 @@
+#pragma once
+
+#include <span>
+
+#include "board/board.h"
+
+namespace yd::board {
+
+/// Where passes go, to be found on the sheet at a glance and on a black-and-white print: the subject very pale with the
+/// borders of its masses, and over it in one dark ink what the passes touch, darker where they are firmer (the firmest
+/// of them counts). `passes`: by place.
+BoardImage where_picture(const subject::Subject& subject, const plan::Plan& plan, std::span<const int> passes,
+                         int long_side = 700);
+
+}  // namespace yd::board

@@ -1,0 +1,128 @@
+#include <algorithm>
+
+#include "colour/words.h"
+#include "exports/mark_painter.h"
+#include "exports/pass_words.h"
+#include "pictures/screen.h"
+#include "plan_pictures.h"
+#include "print_parts.h"
+#include "print_words.h"
+#include "words/school.h"
+
+namespace yd::exports {
+namespace {
+
+QStringList summary(const PlanView& p) {
+  QStringList out;
+  out << on_paper("Paper: %1, %2. Picture %3 × %4 cm.")
+             .arg(QString::fromStdString(p.paper.name), QString::fromStdString(colour::describe(p.paper.lab)))
+             .arg(p.sheet.width_cm, 0, 'f', 1)
+             .arg(p.sheet.height_cm, 0, 'f', 1);
+  out << on_paper("School: %1. %2").arg(words::school(p.plan.school).title, words::advised(p.plan.advised));
+  out << on_paper(
+             "%1 sticks, %2 passages with %3 passes, about %4 of painting in %5 sittings. Seen across the room the "
+             "Board is %6 ΔE00 from the subject on average.")
+             .arg(p.plan.tray.size())
+             .arg(p.guide.passages.size())
+             .arg(p.plan.passes.size())
+             .arg(minutes_words(p.plan.sequence.minutes))
+             .arg(p.plan.sittings.size())
+             .arg(p.figures.seen.mean, 0, 'f', 1);
+  return out;
+}
+
+/// A picture with its name below, as large as the box allows; returns its height with the name.
+double named_picture(PageWriter& page, const QImage& image, const QString& name, const QRectF& box) {
+  const QSizeF size = QSizeF(image.size()).scaled(box.size(), Qt::KeepAspectRatio);
+  page.picture(image, box);
+  const double back = page.y();
+  page.down(size.height() + 2);
+  page.line(name, box.left(), box.width(), 10);
+  page.down(back - page.y());
+  return size.height() + 19;
+}
+
+/// One below the other for a wide picture, side by side for a tall one.
+double pictures(PageWriter& page, const PlanView& p, double width, bool wide) {
+  constexpr double kTall = 225;
+  const double each = wide ? width : (width - 12) / 2;
+  double height = named_picture(page, subject_picture(p), on_paper("Subject"), {0, page.y(), each, wide ? kTall : 300});
+  if (wide) page.down(height);
+  const double down = wide ? height : 0;
+  height = named_picture(page, board_picture(p), on_paper("Board, as predicted"),
+                         {wide ? 0 : each + 12, page.y(), each, wide ? kTall : 300});
+  page.down(-down);
+  return down + height;
+}
+
+constexpr double kTrayRow = 27;
+
+/// From dark to light, in the order the sticks lie: the place, a stroke on this paper, name, kind and value.
+void tray(PageWriter& page, const PlanView& p, double x, double width, std::size_t columns) {
+  const std::vector<int> sticks = tray_by_place(p);
+  const std::size_t rows = (sticks.size() + columns - 1) / columns;
+  const double each = width / static_cast<double>(columns);
+  const double top = page.y();
+  for (std::size_t i = 0; i < sticks.size(); ++i) {
+    const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(sticks[i])];
+    const double left = x + each * static_cast<double>(i / rows);
+    page.down(top + kTrayRow * static_cast<double>(i % rows) - page.y());
+    page.line(QString::number(i + 1), left, 16, 11, Qt::AlignRight, true);
+    MarkDrawing stroke;
+    stroke.colour = pictures::to_colour(s.lab);
+    stroke.paper = pictures::to_colour(p.paper.lab);
+    stroke.least = 0.2;
+    paint_mark(page.painter(), QRectF(left + 22, page.y(), 40, 22), stroke);
+    page.swatch(stroke.colour, left + 62, 10, 22);
+    page.line(QString::fromStdString(s.name), left + 78, each - 84, 10, Qt::AlignLeft, true);
+    page.down(13);
+    page.line(on_paper("%1, value %2").arg(medium_name(s.medium)).arg(colour::value_step(s.lab.l), 0, 'f', 1),
+              left + 78, each - 84, 8.5);
+  }
+  page.down(top + kTrayRow * static_cast<double>(rows) - page.y());
+}
+
+void job(PageWriter& page, const PlanView& p) {
+  page.heading(on_paper("The job"));
+  const std::size_t rows = (p.guide.passages.size() + 1) / 2;
+  const double half = (page.width() - 14) / 2;
+  const double top = page.y();
+  constexpr double kRow = 15;
+  for (std::size_t i = 0; i < p.guide.passages.size(); ++i) {
+    const plan::Passage& passage = p.guide.passages[i];
+    const double x = i < rows ? 0 : half + 14;
+    page.down(top + kRow * static_cast<double>(i % rows) - page.y());
+    page.line(QString::number(i + 1), x, 18, 10, Qt::AlignRight, true);
+    page.line(words::title(passage, p.job()), x + 24, half - 72, 10);
+    page.line(minutes_words(passage.minutes), x + half - 46, 46, 10, Qt::AlignRight);
+  }
+  page.down(top + kRow * static_cast<double>(rows) - page.y());
+}
+
+}  // namespace
+
+void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
+  page.paragraph(title, 0, 0, 18, true);
+  page.down(2);
+  const bool wide = p.subject.image.width >= p.subject.image.height;
+  const double top = page.y();
+  const double column = wide ? page.width() * 0.63 : page.width();
+  const double below = top + pictures(page, p, column, wide);
+  if (wide) {
+    page.line(on_paper("Pull these sticks, and lay them so"), column + 16, page.width() - column - 16, 10.5,
+              Qt::AlignLeft, true);
+    page.down(20);
+    tray(page, p, column + 12, page.width() - column - 12, 1);
+    page.down(std::max(below, page.y()) - page.y());
+  } else {
+    page.down(below - page.y());
+    page.heading(on_paper("Pull these sticks, and lay them so"));
+    tray(page, p, 0, page.width(), 2);
+  }
+  page.swatch(pictures::to_colour(p.paper.lab), 0, page.width(), 12);
+  page.down(16);
+  for (const QString& s : summary(p)) page.paragraph(s, 0, 0, 10);
+  job(page, p);
+}
+
+}  // namespace yd::exports

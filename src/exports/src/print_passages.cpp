@@ -1,0 +1,167 @@
+#include <algorithm>
+#include <numeric>
+
+#include "board/where.h"
+#include "exports/mark_painter.h"
+#include "exports/pass_words.h"
+#include "pictures/screen.h"
+#include "print_parts.h"
+#include "print_words.h"
+#include "words/order.h"
+
+namespace yd::exports {
+namespace {
+
+constexpr double kPictures = 172;  // points, the column of pictures
+constexpr double kGap = 14;
+constexpr int kPicture_px = 430;
+constexpr double kText = 10;
+constexpr double kTitle = 13;
+constexpr double kBoxWidth = 46;
+
+QString sitting_at(const PlanView& p, int pass) {
+  for (std::size_t s = 0; s < p.plan.sittings.size(); ++s) {
+    if (p.plan.sittings[s].first == pass)
+      return on_paper("Sitting %1, about %2. It ends after pass %3: %4")
+          .arg(s + 1)
+          .arg(minutes_words(p.plan.sittings[s].minutes))
+          .arg(p.plan.sittings[s].last + 1)
+          .arg(words::ends(p.plan.sittings[s]));
+  }
+  return {};
+}
+
+QImage small(const board::BoardImage& picture) {
+  return pictures::to_image(picture).scaled(kPicture_px, kPicture_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+}
+
+/// A line of text with how it is set.
+struct Said {
+  QString text;
+  bool bold = false;
+  double in = 0;  ///< from the left of the column
+};
+
+class PassagePrinter {
+ public:
+  PassagePrinter(PageWriter& page, const PlanView& p) : page_(page), p_(p), x_(kPictures + kGap) {}
+
+  void print(std::size_t number) {
+    const plan::Passage& passage = p_.guide.passages[number];
+    const double height = std::max(tall(passage), passage.has_passes() ? 2 * picture_height() + 40 : 0.0);
+    page_.need(std::min(height + 30, 600.0));
+    for (int i = passage.first; i <= passage.last; ++i) {
+      const QString sitting = sitting_at(p_, i);
+      if (!sitting.isEmpty()) page_.paragraph(sitting, 0, 0, kText, true);
+    }
+    head(passage, number);
+    const double top = page_.y();
+    const int sheet = page_.number();
+    if (passage.has_passes()) pictures(passage);
+    const double below = page_.y();
+    page_.down(top - page_.y());
+    const double x = passage.has_passes() ? x_ : 24;
+    for (int i = passage.first; i <= passage.last; ++i) pass(i);
+    for (const Said& s : after(passage)) page_.paragraph(s.text, x + s.in, 0, kText, s.bold);
+    if (page_.number() == sheet && page_.y() < below) page_.down(below - page_.y());
+    page_.down(12);
+  }
+
+ private:
+  double picture_height() const {
+    return std::min(150.0, kPictures * p_.subject.image.height / p_.subject.image.width);
+  }
+
+  void head(const plan::Passage& passage, std::size_t number) {
+    page_.rule();
+    page_.line(words::title(passage, p_.job()), 24, page_.width() - 90, kTitle, Qt::AlignLeft, true);
+    page_.line(QString::number(number + 1), 0, 20, kTitle, Qt::AlignLeft, true);
+    page_.line(minutes_words(passage.minutes), page_.width() - 64, 64, kText, Qt::AlignRight);
+    page_.down(22);
+  }
+
+  /// Where, and what it looks like afterwards.
+  void pictures(const plan::Passage& passage) {
+    std::vector<int> all(static_cast<std::size_t>(passage.last - passage.first + 1));
+    std::iota(all.begin(), all.end(), passage.first);
+    page_.picture(small(board::where_picture(p_.subject, p_.plan, all, kPicture_px)),
+                  QRectF(0, page_.y(), kPictures, picture_height()));
+    page_.down(picture_height() + 1);
+    page_.line(on_paper("Where: darker is firmer"), 0, kPictures, 8.5);
+    page_.down(14);
+    const auto palette = board::palette_after(p_.plan, passage.last + 1, p_.paper, p_.collection, p_.parameters);
+    page_.picture(small(board::render(p_.map, palette)), QRectF(0, page_.y(), kPictures, picture_height()));
+    page_.down(picture_height() + 1);
+    page_.line(on_paper("The Board after it"), 0, kPictures, 8.5);
+    page_.down(16);
+  }
+
+  std::vector<Said> of_pass(const PassWords& w) const {
+    std::vector<Said> out;
+    QStringList how{w.how};
+    if (!w.run.isEmpty()) how << w.run;
+    if (!w.purpose.isEmpty()) how << w.purpose;
+    out.push_back({how.join(", ") + ".", false, 0});
+    out.push_back({on_paper("Where: %1.").arg(w.where), false, 0});
+    if (!w.mark.isEmpty()) out.push_back({on_paper("Mark: %1.").arg(with_direction(w)), false, 0});
+    if (!w.rubbing.isEmpty()) out.push_back({w.rubbing, false, 0});
+    if (!w.delicate.isEmpty()) out.push_back({w.delicate, false, 0});
+    if (!w.drying.isEmpty()) out.push_back({w.drying, false, 0});
+    return out;
+  }
+  static QString with_direction(const PassWords& w) {
+    return w.direction.isEmpty() ? w.mark : on_paper("%1; the marks run %2").arg(w.mark, w.direction);
+  }
+
+  void pass(int i) {
+    const PassWords w = words_of(p_, i);
+    page_.need(40);
+    paint_mark(page_.painter(), QRectF(x_, page_.y(), kBoxWidth, 24), mark_drawing(p_, i));
+    page_.line(QString("%1  %2").arg(i + 1).arg(w.title), x_ + kBoxWidth + 8, page_.width() - x_ - kBoxWidth - 8, 11,
+               Qt::AlignLeft, true);
+    page_.down(14);
+    const QString place = w.tray.isEmpty() ? w.medium : on_paper("Place %1; %2").arg(w.tray_place).arg(w.medium);
+    page_.line(place, x_ + kBoxWidth + 8, page_.width() - x_ - kBoxWidth - 8, 9);
+    page_.down(15);
+    for (const Said& s : of_pass(w)) page_.paragraph(s.text, x_, 0, kText, s.bold);
+    page_.down(4);
+  }
+
+  std::vector<Said> after(const plan::Passage& passage) const {
+    std::vector<Said> out;
+    for (const QString& s : words::steps(passage, p_.job())) out.push_back({s, false, 0});
+    const QString finished = words::finished_when(passage, p_.job());
+    if (!finished.isEmpty()) out.push_back({finished, true, 0});
+    return out;
+  }
+
+  double tall(const plan::Passage& passage) {
+    const double width = page_.width() - (passage.has_passes() ? x_ : 24);
+    double sum = 30;
+    for (int i = passage.first; i <= passage.last; ++i) {
+      sum += 34;
+      for (const Said& s : of_pass(words_of(p_, i))) sum += page_.height_of(s.text, width, kText, s.bold) + 3;
+    }
+    for (const Said& s : after(passage)) sum += page_.height_of(s.text, width, kText, s.bold) + 3;
+    return sum;
+  }
+
+  PageWriter& page_;
+  const PlanView& p_;
+  double x_;
+};
+
+}  // namespace
+
+Status print_passages(PageWriter& page, const PlanView& p, Observer& observer) {
+  page.heading(on_paper("Passages"));
+  PassagePrinter printer(page, p);
+  for (std::size_t i = 0; i < p.guide.passages.size(); ++i) {
+    if (observer.cancelled()) return Error{Error::Code::cancelled, "print", "stopped"};
+    printer.print(i);
+    observer.progress(static_cast<double>(i + 1) / static_cast<double>(p.guide.passages.size()), "writing passages");
+  }
+  return success();
+}
+
+}  // namespace yd::exports

@@ -1,0 +1,237 @@
+#include "chores.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+#include "advice/delicate.h"
+#include "colour/lab.h"
+#include "colour/words.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr std::size_t kShapesSetOut = 4;
+constexpr std::size_t kOffcutsTried = 6;
+constexpr double kLineLighter = 12;  // L* of the line above the paper
+constexpr double kLightBegun = 70;   // L* of what the lines are lifted for
+constexpr double kDarkStick = 40;
+constexpr double kTooLittle = 0.002;  // share of the picture below which darks are not restated
+
+const media::Stick& stick(const GuideInput& in, int i) { return in.sticks[static_cast<std::size_t>(i)]; }
+const subject::Mass& mass(const GuideInput& in, int m) { return in.subject->masses[static_cast<std::size_t>(m)]; }
+
+struct Shape {
+  int mass = 0;
+  std::vector<double> cm;  ///< left, top, width, height
+};
+
+std::vector<Shape> shapes(const GuideInput& in) {
+  const std::size_t n = in.subject->masses.size();
+  const subject::Sheet sheet = sheet_of(in);
+  std::vector<subject::Extents> of(n, {1, 1, 0, 0});
+  const auto& labels = in.subject->labels;
+  for (int y = 0; y < labels.height; ++y) {
+    for (int x = 0; x < labels.width; ++x) {
+      subject::Extents& e = of[labels.at(x, y)];
+      e.left = std::min(e.left, static_cast<double>(x) / labels.width);
+      e.right = std::max(e.right, (x + 1.0) / labels.width);
+      e.top = std::min(e.top, static_cast<double>(y) / labels.height);
+      e.bottom = std::max(e.bottom, (y + 1.0) / labels.height);
+    }
+  }
+  std::vector<Shape> out;
+  for (std::size_t m = 0; m < n; ++m) {
+    const subject::Extents& e = of[m];
+    out.push_back({static_cast<int>(m),
+                   {e.left * sheet.width_cm, e.top * sheet.height_cm, (e.right - e.left) * sheet.width_cm,
+                    (e.bottom - e.top) * sheet.height_cm}});
+  }
+  return out;
+}
+
+/// All that is not background, as one.
+Step set_extents(const GuideInput& in, const std::vector<Shape>& all) {
+  Step out{Chore::extents, {}, {}, {}, {}};
+  double left = 1e9, top = 1e9, right = 0, bottom = 0;
+  for (const Shape& s : all) {
+    if (mass(in, s.mass).plane == subject::Plane::background) continue;
+    out.masses.push_back(s.mass);
+    left = std::min(left, s.cm[0]), top = std::min(top, s.cm[1]);
+    right = std::max(right, s.cm[0] + s.cm[2]), bottom = std::max(bottom, s.cm[1] + s.cm[3]);
+  }
+  if (!out.masses.empty()) out.numbers = {left, top, right - left, bottom - top};
+  return out;
+}
+
+/// A pointed or hard stick a little lighter than the paper; without one the lines are drawn with whatever is near it.
+int line_stick(const GuideInput& in) {
+  const colour::Lab wanted{std::min(95.0, in.paper->lab.l + kLineLighter), in.paper->lab.a, in.paper->lab.b};
+  int best = -1;
+  double least = std::numeric_limits<double>::infinity();
+  for (const int i : in.plan->tray) {
+    const bool pointed = stick(in, i).medium == optics::Medium::pencil || stick(in, i).medium == optics::Medium::hard;
+    const double d = colour::distance_1976(stick(in, i).lab, wanted) + (pointed ? 0 : 25);
+    if (d < least) least = d, best = i;
+  }
+  return best;
+}
+
+/// Masses whose first stroke is light.
+std::vector<int> begun_light(const GuideInput& in) {
+  std::vector<int> out;
+  for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
+    const auto layers = layers_of(in.plan->targets, static_cast<int>(m));
+    if (!layers.empty() && stick(in, layers.front().stroke.stick).lab.l > kLightBegun)
+      out.push_back(static_cast<int>(m));
+  }
+  return out;
+}
+
+template <class Key>
+int most(const GuideInput& in, Key key) {
+  int best = 0;
+  for (std::size_t m = 1; m < in.subject->masses.size(); ++m) {
+    if (key(in.subject->masses[m]) > key(mass(in, best))) best = static_cast<int>(m);
+  }
+  return best;
+}
+
+}  // namespace
+
+Passage drawing(const GuideInput& in) {
+  Passage out;
+  out.kind = PassageKind::drawing;
+  out.steps.push_back({Chore::tape, {}, {}, {}, {}});
+  const int line = line_stick(in);
+  if (line >= 0) out.steps.push_back({Chore::line_with, {}, {line}, {}, {}});
+  std::vector<Shape> all = shapes(in);
+  Step extents = set_extents(in, all);
+  if (!extents.numbers.empty()) out.steps.push_back(std::move(extents));
+  std::stable_sort(all.begin(), all.end(), [&](const Shape& p, const Shape& q) {
+    const bool far_p = mass(in, p.mass).plane == subject::Plane::background;
+    const bool far_q = mass(in, q.mass).plane == subject::Plane::background;
+    return std::pair(far_p, -p.cm[3]) < std::pair(far_q, -q.cm[3]);
+  });
+  for (std::size_t i = 0; i < std::min(all.size(), kShapesSetOut); ++i)
+    out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, {all[i].mass}, {}, {}, all[i].cm});
+  std::vector<int> light = begun_light(in);
+  if (!light.empty()) out.steps.push_back({Chore::lift_lines, std::move(light), {}, {}, {}});
+  out.minutes = std::min(kLongestPassage_minutes, 6 + 0.7 * static_cast<double>(all.size()));
+  return out;
+}
+
+Passage offcut_test(const GuideInput& in) {
+  Passage out;
+  out.kind = PassageKind::offcuts;
+  std::vector<const Pass*> delicate;
+  for (const Pass& p : in.plan->passes) {
+    if (is_delicate(p) && !p.laid) delicate.push_back(&p);
+  }
+  std::stable_sort(delicate.begin(), delicate.end(),
+                   [](const Pass* p, const Pass* q) { return p->costs_when_off > q->costs_when_off; });
+  if (delicate.size() > kOffcutsTried) delicate.resize(kOffcutsTried);
+  std::sort(delicate.begin(), delicate.end(), [](const Pass* p, const Pass* q) { return p->number < q->number; });
+  for (const Pass* p : delicate) {
+    out.steps.push_back({Chore::try_offcut, p->masses, {p->stick}, {p->number - 1}, {p->least_pressure, p->pressure}});
+    if (std::find(out.sticks.begin(), out.sticks.end(), p->stick) == out.sticks.end()) out.sticks.push_back(p->stick);
+  }
+  out.minutes = out.steps.empty() ? 0 : 2 + 1.5 * static_cast<double>(out.steps.size());
+  return out;
+}
+
+Passage step_back(const GuideInput& in, bool at_the_end) {
+  Passage out;
+  out.kind = PassageKind::step_back;
+  const int dark = most(in, [](const subject::Mass& m) { return -m.mean.l; });
+  const int light = most(in, [](const subject::Mass& m) { return m.mean.l; });
+  out.steps.push_back({Chore::compare_value, {dark, light}, {}, {}, {mass(in, dark).value, mass(in, light).value}});
+  const int warm = most(in, [](const subject::Mass& m) { return m.warmer; });
+  const int cool = most(in, [](const subject::Mass& m) { return -m.warmer; });
+  if (warm != cool) out.steps.push_back({Chore::compare_temperature, {warm, cool}, {}, {}, {}});
+  if (at_the_end) {
+    const int vivid = most(in, [](const subject::Mass& m) { return colour::chroma(m.mean); });
+    const int dull = most(in, [](const subject::Mass& m) { return -colour::chroma(m.mean); });
+    if (vivid != dull) out.steps.push_back({Chore::compare_chroma, {vivid, dull}, {}, {}, {}});
+    out.steps.push_back({Chore::darken_by_fixative, {}, {}, {}, {}});
+  }
+  out.minutes = at_the_end ? 5 : 3;
+  return out;
+}
+
+Passage restate_darks(const GuideInput& in, int before) {
+  Passage out;
+  out.kind = PassageKind::restate;
+  int last_rub = -1;
+  for (int i = 0; i < before; ++i) {
+    const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
+    if (p.kind == PassKind::stroke && p.technique == Technique::rubbed && !p.laid) last_rub = i;
+  }
+  for (int i = 0; i < last_rub; ++i) {
+    const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
+    if (p.kind != PassKind::stroke || stick(in, p.stick).lab.l > kDarkStick) continue;
+    std::vector<int> masses;
+    double area = 0;
+    for (const int t : p.targets) {
+      const TargetPlan& target = in.plan->targets[static_cast<std::size_t>(t)];
+      // Only where it is still what is seen: nothing lies over it and the place is dark.
+      const bool top = !target.recipe.strokes.empty() && target.recipe.strokes.back().stick == p.stick;
+      if (!top || target.target.l > kDarkStick) continue;
+      area += target.area;
+      if (masses.empty() || masses.back() != target.mass) masses.push_back(target.mass);
+    }
+    if (area < kTooLittle) continue;
+    const auto same =
+        std::find_if(out.steps.begin(), out.steps.end(), [&](const Step& s) { return s.sticks.front() == p.stick; });
+    if (same != out.steps.end()) continue;
+    out.steps.push_back({Chore::restate, std::move(masses), {p.stick}, {i}, {}});
+    out.sticks.push_back(p.stick);
+  }
+  out.minutes = out.steps.empty() ? 0 : 2 + 2 * static_cast<double>(out.steps.size());
+  return out;
+}
+
+Passage finishing(const GuideInput& in) {
+  Passage out;
+  out.kind = PassageKind::finish;
+  out.steps.push_back({Chore::tape_off, {}, {}, {}, {}});
+  // A corner below is where one signs: the lower mass with most tooth left, in a stick that shows there.
+  int where = 0;
+  double best = -1;
+  for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
+    const double worth = in.plan->mass_tooth_left[m] + in.subject->masses[m].centre_y;
+    if (in.subject->masses[m].plane == subject::Plane::foreground && worth > best)
+      best = worth, where = static_cast<int>(m);
+  }
+  int with = -1;
+  double shows = -1;
+  for (const int i : in.plan->tray) {
+    const bool thin = stick(in, i).medium == optics::Medium::pencil || stick(in, i).medium == optics::Medium::hard;
+    const double s = std::min(40.0, std::abs(stick(in, i).lab.l - mass(in, where).mean.l)) + (thin ? 20 : 0) -
+                     0.3 * colour::chroma(stick(in, i).lab);
+    if (s > shows) shows = s, with = i;
+  }
+  if (with >= 0) out.steps.push_back({Chore::sign, {where}, {with}, {}, {}});
+  out.steps.push_back({Chore::write_down, {}, {}, {}, {}});
+  out.minutes = 6;
+  return out;
+}
+
+void add_drying(const GuideInput& in, Passage& passage) {
+  double longest = 0;
+  double heated = 0;
+  bool heat = true;
+  for (int i = passage.first; i <= passage.last; ++i) {
+    const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
+    if (p.dry_minutes <= 0 || p.laid) continue;
+    longest = std::max(longest, p.dry_minutes);
+    if (p.kind == PassKind::fix) heat = false;
+    if (p.kind != PassKind::coat) continue;
+    const CoatFacts& f = facts(in.plan->coats[static_cast<std::size_t>(p.underpaint)].how.medium);
+    heat = heat && !f.flammable;
+    heated = std::max(heated, f.heated_minutes);
+  }
+  if (longest > 0) passage.steps.push_back({Chore::dry, {}, {}, {}, {longest, heat ? heated : -1.0}});
+}
+
+}  // namespace yd::plan

@@ -1,0 +1,220 @@
+#include "guide/places.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+#include <queue>
+
+#include "plane_fit.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr double kAll = 0.95;      // share of a mass that is all of it
+constexpr double kMost = 0.75;     // and most of it
+constexpr double kSpot_mm2 = 120;  // pieces up to here are spots
+constexpr double kAside = 0.3;     // shift of the centre, in standard deviations of the mass, that is a side
+constexpr double kRim = 0.6;       // share of what is touched that lies on the rim of the mass
+constexpr double kRun = 0.3;       // pressure between the ends that is a run …
+constexpr double kRunFits = 0.35;  // … where a plane explains this share of it
+
+struct MassField {
+  Spread spread;
+  double border = 0;
+};
+
+class Measurer {
+ public:
+  Measurer(const Plan& plan, const TargetMap& map) : plan_(plan), map_(map), masses_(plan.mass_tooth_left.size()) {
+    each([&](int x, int y, std::size_t m) {
+      masses_[m].spread.add(x, y);
+      masses_[m].border += rim(x, y) ? 1 : 0;
+    });
+  }
+
+  std::vector<Place> of(const Pass& pass) const {
+    std::vector<float> pressure(plan_.targets.size(), 0.0F);
+    for (const int t : pass.targets)
+      pressure[static_cast<std::size_t>(t)] =
+          pass.kind == PassKind::stroke ? static_cast<float>(pressure_on(pass, t)) : 1.0F;
+    std::vector<Place> out;
+    for (const int m : pass.masses) out.push_back(measure(pass, m, pressure));
+    return out;
+  }
+
+ private:
+  template <class Visit>
+  void each(Visit visit) const {
+    for (int y = 0; y < map_.mass.height; ++y)
+      for (int x = 0; x < map_.mass.width; ++x) visit(x, y, static_cast<std::size_t>(map_.mass.at(x, y)));
+  }
+
+  bool rim(int x, int y) const {
+    const auto m = map_.mass.at(x, y);
+    for (const auto& [dx, dy] : {std::pair(2, 0), std::pair(-2, 0), std::pair(0, 2), std::pair(0, -2)}) {
+      const int u = x + dx;
+      const int v = y + dy;
+      if (u < 0 || v < 0 || u >= map_.mass.width || v >= map_.mass.height) continue;
+      if (map_.mass.at(u, v) != m) return true;
+    }
+    return false;
+  }
+
+  Place measure(const Pass& pass, int mass, const std::vector<float>& pressure) const {
+    const auto m = static_cast<std::uint16_t>(mass);
+    Spread touched;
+    PlaneFit run;
+    double border = 0;
+    double rims = 0;
+    double sum = 0;
+    subject::Grid<std::uint8_t> on(map_.mass.width, map_.mass.height, 0);
+    const auto touches = [&](int x, int y) {
+      if (x < 0 || y < 0 || x >= on.width || y >= on.height) return false;
+      return map_.mass.at(x, y) == m && pressure[map_.target.at(x, y)] > 0;
+    };
+    each([&](int x, int y, std::size_t here) {
+      if (here != m) return;
+      const float p = pressure[map_.target.at(x, y)];
+      run.add(x, y, p);
+      if (p <= 0) return;
+      on.at(x, y) = 1;
+      touched.add(x, y);
+      sum += p;
+      rims += rim(x, y) ? 1 : 0;
+      for (const auto& [dx, dy] : {std::pair(1, 0), std::pair(-1, 0), std::pair(0, 1), std::pair(0, -1)})
+        border += touches(x + dx, y + dy) ? 0 : 1;
+    });
+    Place out;
+    out.mass = mass;
+    if (touched.n == 0) return out;
+    const MassField& whole = masses_[m];
+    const double mm2 = map_.pixel_mm * map_.pixel_mm;
+    out.share = touched.n / whole.spread.n;
+    out.area_cm2 = touched.n * mm2 / 100;
+    // Steps of pixels are longer than the line they follow by 4 / pi on average over directions.
+    out.width_mm = 2 * touched.n / std::max(1.0, border * std::numbers::pi / 4) * map_.pixel_mm;
+    out.pressure = sum / touched.n;
+    count(on, out, mm2);
+    shape(touched, out);
+    out.part = part(pass, whole, touched, rims / touched.n, out);
+    set_run(run, whole, out);
+    return out;
+  }
+
+  static void count(subject::Grid<std::uint8_t>& on, Place& out, double mm2) {
+    double all = 0;
+    std::queue<std::pair<int, int>> open;
+    for (int y = 0; y < on.height; ++y) {
+      for (int x = 0; x < on.width; ++x) {
+        if (on.at(x, y) != 1) continue;
+        ++out.pieces;
+        on.at(x, y) = 2;
+        for (open.emplace(x, y); !open.empty(); open.pop()) {
+          const auto [u, v] = open.front();
+          ++all;
+          for (const auto& [dx, dy] : {std::pair(1, 0), std::pair(-1, 0), std::pair(0, 1), std::pair(0, -1)}) {
+            const int p = u + dx;
+            const int q = v + dy;
+            if (p < 0 || q < 0 || p >= on.width || q >= on.height || on.at(p, q) != 1) continue;
+            on.at(p, q) = 2;
+            open.emplace(p, q);
+          }
+        }
+      }
+    }
+    out.piece_mm2 = out.pieces > 0 ? all * mm2 / out.pieces : 0;
+  }
+
+  static void shape(const Spread& s, Place& out) {
+    const double d = s.vx() - s.vy();
+    const double both = std::hypot(d, 2 * s.vxy());
+    out.longish = both / (s.vx() + s.vy());
+    double deg = -0.5 * std::atan2(2 * s.vxy(), d) * 180 / std::numbers::pi;  // y points down
+    if (deg <= -90) deg += 180;
+    out.long_deg = deg;
+  }
+
+  Part part(const Pass& pass, const MassField& whole, const Spread& touched, double rims, const Place& p) const {
+    if (p.share >= kAll) return Part::all;
+    const double dx = (touched.cx() - whole.spread.cx()) / std::sqrt(whole.spread.vx());
+    const double dy = (touched.cy() - whole.spread.cy()) / std::sqrt(whole.spread.vy());
+    if (std::max(std::abs(dx), std::abs(dy)) > kAside) {
+      if (std::abs(dy) >= std::abs(dx)) return dy < 0 ? Part::upper : Part::lower;
+      return dx < 0 ? Part::left : Part::right;
+    }
+    if (rims > kRim && whole.border / whole.spread.n < 0.5 * kRim) return Part::edges;
+    if (p.piece_mm2 < kSpot_mm2 && p.pieces > 1) return Part::spots;
+    if (p.share >= kMost) return Part::most;
+    return by_value(pass, p.mass);
+  }
+
+  /// Neither side nor rim: its darks or its lights, where it is mostly these.
+  Part by_value(const Pass& pass, int mass) const {
+    double on = 0, off = 0, on_area = 0, off_area = 0;
+    for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
+      const TargetPlan& target = plan_.targets[t];
+      if (target.mass != mass) continue;
+      const bool touched = std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t));
+      (touched ? on : off) += target.area * target.target.l;
+      (touched ? on_area : off_area) += target.area;
+    }
+    if (on_area <= 0 || off_area <= 0) return Part::most;
+    constexpr double kValueApart = 4;  // L*
+    const double apart = on / on_area - off / off_area;
+    return apart < -kValueApart ? Part::darks : apart > kValueApart ? Part::lights : Part::spots;
+  }
+
+  static void set_run(const PlaneFit& run, const MassField& whole, Place& out) {
+    const PlaneFit::Found f = run.fit();
+    const double along = PlaneFit::along(f, whole.spread);
+    if (f.explained < kRunFits || along < kRun) return;
+    out.grows = std::min(1.0, along);
+    out.firm_deg = std::atan2(-f.gy, f.gx) * 180 / std::numbers::pi;
+  }
+
+  const Plan& plan_;
+  const TargetMap& map_;
+  std::vector<MassField> masses_;
+};
+
+}  // namespace
+
+const char* name(Part part) {
+  constexpr auto names = std::to_array<const char*>(
+      {"all", "upper", "lower", "left", "right", "edges", "spots", "darks", "lights", "most"});
+  static_assert(names.size() == static_cast<std::size_t>(Part::most) + 1);
+  return names[static_cast<std::size_t>(part)];
+}
+
+TargetMap map_targets(const subject::Subject& s, const Plan& plan, double long_side_mm) {
+  std::vector<int> first(s.masses.size() + 1, 0);
+  for (const TargetPlan& t : plan.targets) ++first[static_cast<std::size_t>(t.mass) + 1];
+  for (std::size_t m = 1; m < first.size(); ++m) first[m] += first[m - 1];
+  const int side = std::max(s.labels.width, s.labels.height);
+  const double scale = std::max(1.0, static_cast<double>(side) / kPlacesSide);
+  const int w = std::max(1, static_cast<int>(s.labels.width / scale));
+  const int h = std::max(1, static_cast<int>(s.labels.height / scale));
+  TargetMap out{subject::Grid<std::uint16_t>(w, h), subject::Grid<std::uint16_t>(w, h), long_side_mm / std::max(w, h)};
+  for (int y = 0; y < h; ++y) {
+    for (int x = 0; x < w; ++x) {
+      const int u = std::min(s.labels.width - 1, static_cast<int>((x + 0.5) * scale));
+      const int v = std::min(s.labels.height - 1, static_cast<int>((y + 0.5) * scale));
+      const auto m = s.labels.at(u, v);
+      out.mass.at(x, y) = m;
+      const int last = first[m + 1U] - 1;
+      out.target.at(x, y) = static_cast<std::uint16_t>(std::min(last, first[m] + s.shade.at(u, v)));
+    }
+  }
+  return out;
+}
+
+std::vector<std::vector<Place>> places_of(const Plan& plan, const TargetMap& map) {
+  const Measurer measurer(plan, map);
+  std::vector<std::vector<Place>> out;
+  out.reserve(plan.passes.size());
+  for (const Pass& p : plan.passes) out.push_back(measurer.of(p));
+  return out;
+}
+
+}  // namespace yd::plan

@@ -1,0 +1,281 @@
+#include "words/guide.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace yd::words {
+namespace {
+
+class Passages {
+  Q_DECLARE_TR_FUNCTIONS(Passages)
+};
+
+constexpr std::size_t kNamed = 2;
+
+QString mass_name(int m, const Job& job) {
+  return QString::fromStdString(job.masses[static_cast<std::size_t>(m)].name);
+}
+QString stick_name(int s, const Job& job) {
+  return QString::fromStdString(job.sticks[static_cast<std::size_t>(s)].name);
+}
+
+QString begun(QString sentence) {
+  if (!sentence.isEmpty()) sentence[0] = sentence[0].toUpper();
+  return sentence;
+}
+
+QString listed(const QStringList& names) {
+  if (names.size() < 2) return names.join(QString());
+  return Passages::tr("%1 and %2").arg(names.mid(0, names.size() - 1).join(", "), names.back());
+}
+
+/// "left hill and upper sky", "left hill, upper sky and more".
+QString named(const std::vector<int>& masses, const Job& job, std::size_t most = kNamed) {
+  QStringList names;
+  for (std::size_t i = 0; i < std::min(masses.size(), most); ++i) names << mass_name(masses[i], job);
+  if (masses.size() > most) return Passages::tr("%1 and more").arg(names.join(", "));
+  return listed(names);
+}
+
+/// What lies in one plane for the most part is told by it; two masses by their names; more is all over.
+QString places_of(const plan::Passage& p, const Job& job) {
+  if (p.masses.size() <= kNamed) return named(p.masses, job);
+  switch (p.plane.value_or(subject::Plane::middle)) {
+    case subject::Plane::background:
+      return p.plane ? Passages::tr("background") : QString();
+    case subject::Plane::middle:
+      return p.plane ? Passages::tr("middle ground") : QString();
+    case subject::Plane::foreground:
+      return Passages::tr("foreground");
+  }
+  return {};
+}
+
+QString with_places(const QString& what, const plan::Passage& p, const Job& job) {
+  const QString places = places_of(p, job);
+  if (p.masses.size() > kNamed && !p.plane && !p.sticks.empty()) {
+    QStringList sticks;
+    for (const int i : p.sticks) sticks << stick_name(i, job);
+    return Passages::tr("%1, with %2").arg(what, listed(sticks));
+  }
+  return places.isEmpty() ? what : Passages::tr("%1: %2").arg(what, places);
+}
+
+/// The gradient that the first of its masses belongs to.
+const plan::Gradient* gradient_of(const plan::Passage& p, const Job& job) {
+  for (const plan::Gradient& g : job.guide.gradients) {
+    if (!p.masses.empty() && std::find(g.masses.begin(), g.masses.end(), p.masses.front()) != g.masses.end()) return &g;
+  }
+  return nullptr;
+}
+
+QString place_title(const plan::Passage& p, const Job& job) {
+  const QString name = p.masses.empty() ? QString() : mass_name(p.masses.front(), job);
+  const QString what = p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1");
+  const plan::Gradient* g = gradient_of(p, job);
+  const bool down = g != nullptr && std::abs(g->angle_deg + 90) < 45;
+  return down ? Passages::tr("%1, from the top down").arg(what.arg(name)) : what.arg(name);
+}
+
+QString measures(const std::vector<double>& cm) {
+  return Passages::tr("%1 cm from the left, %2 cm from the top, %3 × %4 cm")
+      .arg(cm[0], 0, 'f', 1)
+      .arg(cm[1], 0, 'f', 1)
+      .arg(cm[2], 0, 'f', 1)
+      .arg(cm[3], 0, 'f', 1);
+}
+
+QString pressures(double least, double greatest) {
+  return qRound(100 * least) == qRound(100 * greatest)
+             ? Passages::tr("%1 % of full pressure").arg(qRound(100 * greatest))
+             : Passages::tr("%1 to %2 % of full pressure").arg(qRound(100 * least)).arg(qRound(100 * greatest));
+}
+
+QString dry(const plan::Step& s) {
+  const int minutes = qRound(s.numbers[0]);
+  if (s.numbers[1] < 0)
+    return Passages::tr("Let it dry %1 min before anything goes over it. No heat, no flame: the vapour burns.")
+        .arg(minutes);
+  return Passages::tr("Let it dry %1 min, or %2 min with a dryer kept moving.").arg(minutes).arg(qRound(s.numbers[1]));
+}
+
+QString step(const plan::Step& s, const Job& job) {
+  using plan::Chore;
+  switch (s.chore) {
+    case Chore::tape:
+      return Passages::tr("Tape the border; the tape is the edge of the picture.");
+    case Chore::line_with:
+      return Passages::tr("Draw with %1, lightly: a line near the paper's own colour goes under.")
+          .arg(stick_name(s.sticks[0], job));
+    case Chore::extents:
+      return Passages::tr("Extents first, of all that stands before the background: %1.").arg(measures(s.numbers));
+    case Chore::tallest:
+      return Passages::tr("The tallest first, %1: %2.").arg(mass_name(s.masses[0], job), measures(s.numbers));
+    case Chore::next_shape:
+      return Passages::tr("Then %1: %2.").arg(mass_name(s.masses[0], job), measures(s.numbers));
+    case Chore::lift_lines:
+      return Passages::tr("Lift the lines with a kneaded eraser where lights begin: %1.").arg(named(s.masses, job, 4));
+    case Chore::try_offcut:
+      return Passages::tr("Pass %1, %2, at %3, on an offcut of this paper, beside what lies next to it.")
+          .arg(s.passes[0] + 1)
+          .arg(stick_name(s.sticks[0], job), pressures(s.numbers[0], s.numbers[1]));
+    case Chore::dry:
+      return dry(s);
+    case Chore::compare_value:
+      return Passages::tr("Value first, eyes half closed: %1 darkest (value %2), %3 lightest (value %4).")
+          .arg(mass_name(s.masses[0], job))
+          .arg(s.numbers[0], 0, 'f', 1)
+          .arg(mass_name(s.masses[1], job))
+          .arg(s.numbers[1], 0, 'f', 1);
+    case Chore::compare_temperature:
+      return Passages::tr("Then temperature: %1 warmest against its neighbours, %2 coolest.")
+          .arg(mass_name(s.masses[0], job), mass_name(s.masses[1], job));
+    case Chore::compare_chroma:
+      return Passages::tr("Then chroma: %1 most vivid, %2 most grey.")
+          .arg(mass_name(s.masses[0], job), mass_name(s.masses[1], job));
+    case Chore::darken_by_fixative:
+      return Passages::tr(
+          "A place that is too light as a whole: a thin coat of fixative darkens it without rework. Correct masses, "
+          "not details.");
+    case Chore::restate:
+      return Passages::tr("Set the darks again with %1 in %2: rubbing beside them has veiled them.")
+          .arg(stick_name(s.sticks[0], job), named(s.masses, job, 4));
+    case Chore::tape_off:
+      return Passages::tr("Tape off, slowly and flat; soften the edge it leaves if no mount covers it.");
+    case Chore::sign:
+      return Passages::tr("Sign with %1 in %2.").arg(stick_name(s.sticks[0], job), mass_name(s.masses[0], job));
+    case Chore::write_down:
+      return Passages::tr("Write down which sticks made which colour, while you still know.");
+  }
+  return {};
+}
+
+QString band_at(double at, double angle_deg) {
+  const bool down = std::abs(angle_deg + 90) < 45;
+  const bool up = std::abs(angle_deg - 90) < 45;
+  if (at > 0.38 && at < 0.62) return Passages::tr("in the middle");
+  if (down) return at < 0.5 ? Passages::tr("at the top") : Passages::tr("at the bottom");
+  if (up) return at < 0.5 ? Passages::tr("at the bottom") : Passages::tr("at the top");
+  return at < 0.5 ? Passages::tr("at the left") : Passages::tr("at the right");
+}
+
+}  // namespace
+
+QString title(const plan::Passage& p, const Job& job) {
+  using plan::PassageKind;
+  switch (p.kind) {
+    case PassageKind::drawing:
+      return Passages::tr("Set out the drawing");
+    case PassageKind::offcuts:
+      return Passages::tr("Try the delicate colours");
+    case PassageKind::underpainting:
+      return with_places(Passages::tr("Underpainting"), p, job);
+    case PassageKind::fixative:
+      return with_places(Passages::tr("Fixative"), p, job);
+    case PassageKind::darks:
+      return with_places(p.blocks_in ? Passages::tr("Block in the darks") : Passages::tr("Deepen the darks"), p, job);
+    case PassageKind::middles:
+      return with_places(p.blocks_in ? Passages::tr("Block in the middle values") : Passages::tr("Middle values"), p,
+                         job);
+    case PassageKind::lights:
+      return with_places(p.blocks_in ? Passages::tr("Block in the lights") : Passages::tr("Lights"), p, job);
+    case PassageKind::place:
+      return place_title(p, job);
+    case PassageKind::accents:
+      return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
+    case PassageKind::step_back:
+      return Passages::tr("Step back");
+    case PassageKind::restate:
+      return Passages::tr("Set the darks again");
+    case PassageKind::finish:
+      return Passages::tr("Finish");
+  }
+  return {};
+}
+
+QString finished_when(const plan::Passage& p, const Job& job) {
+  using plan::PassageKind;
+  switch (p.kind) {
+    case PassageKind::drawing:
+      return Passages::tr("Finished when the big shapes stand where they should, seen in a mirror too.");
+    case PassageKind::offcuts:
+      return Passages::tr("Finished when each looks from two metres as on the Board.");
+    case PassageKind::underpainting:
+      return Passages::tr("Finished when it is dry all over and the big values stand.");
+    case PassageKind::fixative:
+      return Passages::tr("Finished when it is dry to the touch and no dust comes off.");
+    case PassageKind::darks:
+      return Passages::tr(
+          "Finished when the darks hold together at half-closed eyes and nothing lighter shows in them.");
+    case PassageKind::middles:
+      return p.blocks_in
+                 ? Passages::tr("Finished when the big shapes read from across the room, thinly.")
+                 : Passages::tr("Finished when each shape stands between its dark and its light as on the Board.");
+    case PassageKind::lights:
+      return Passages::tr("Finished when the lights are lighter than all that is beside them, and clean.");
+    case PassageKind::place:
+      return p.masses.empty() ? QString()
+                              : Passages::tr("Finished when %1 stands against what is beside it as on the Board.")
+                                    .arg(mass_name(p.masses.front(), job));
+    case PassageKind::accents:
+      return Passages::tr("Finished when they catch the eye; one more would be too many.");
+    case PassageKind::step_back:
+      return Passages::tr("Finished when three differences are found, or none is seen at a glance.");
+    case PassageKind::restate:
+      return Passages::tr("Finished when the darkest is as dark as on the Board.");
+    case PassageKind::finish:
+      break;
+  }
+  return {};
+}
+
+QStringList steps(const plan::Passage& p, const Job& job) {
+  QStringList out;
+  for (const plan::Step& s : p.steps) out << begun(step(s, job));
+  for (const int g : p.gradients) out << gradient(job.guide.gradients[static_cast<std::size_t>(g)], job);
+  for (const auto& [m, n] : p.pairs)
+    out << begun(Passages::tr("%1 and %2 are a pair: one first as a trial, the other at once after it, alike.")
+                     .arg(mass_name(m, job), mass_name(n, job)));
+  for (const int e : p.edges) out << edge(job.guide.edges[static_cast<std::size_t>(e)], job);
+  if (!p.finishes.empty() && p.kind != plan::PassageKind::accents)
+    out << Passages::tr("Finished with this: %1.").arg(named(p.finishes, job, 6));
+  return out;
+}
+
+QString gradient(const plan::Gradient& g, const Job& job) {
+  QStringList bands;
+  for (const plan::Gradient::Band& b : g.bands) {
+    const int stick = job.plan.passes[static_cast<std::size_t>(b.pass)].stick;
+    bands
+        << Passages::tr("%1 %2 (pass %3)").arg(stick_name(stick, job), band_at(b.firmest, g.angle_deg)).arg(b.pass + 1);
+  }
+  const QString rub = g.rubbed ? Passages::tr("overlap a third and rub across the joins.")
+                               : Passages::tr("overlap a third and let the joins break.");
+  return begun(Passages::tr("%1 is one gradient: %2; %3").arg(named(g.masses, job, 3), bands.join(", "), rub));
+}
+
+QString edge(const plan::EdgeGuide& e, const Job& job) {
+  using plan::EdgeWay;
+  const QString front = mass_name(e.front, job);
+  const QString behind = mass_name(e.behind, job);
+  switch (e.way) {
+    case EdgeWay::lose:
+      return Passages::tr("Edge of %1 and %2: lose it, a finger across.").arg(front, behind);
+    case EdgeWay::soften:
+      return Passages::tr("Edge of %1 before %2: soft. The back goes under it, the front is drawn out over it.")
+          .arg(front, behind);
+    case EdgeWay::keep:
+      return Passages::tr("Edge of %1 before %2: keep it crisp, do not rub across.").arg(front, behind);
+    case EdgeWay::restate:
+      return Passages::tr("Edge of %1 before %2: state it again with %3.").arg(front, behind, stick_name(e.stick, job));
+    case EdgeWay::buffer:
+      return begun(Passages::tr("%1 and %2 fight where they meet: work a little %3 into both.")
+                       .arg(front, behind, stick_name(e.stick, job)));
+    case EdgeWay::clean:
+      return Passages::tr("Edge of %1: clean it from outside with %2, the colour of %3.")
+          .arg(front, stick_name(e.stick, job), behind);
+  }
+  return {};
+}
+
+}  // namespace yd::words

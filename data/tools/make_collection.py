@@ -115,6 +115,12 @@ def plain(medium, names):
             yield stick(medium, label, "", [ci], c)
 
 
+# Charred wood is a weak grey beside pressed carbon. From memory, no published source.
+def charcoals():
+    yield stick("charcoal", "willow charcoal", "", ["PBk8"], curve(0.068, (0.012, step(600, 60))))
+    yield stick("charcoal", "compressed charcoal", "", ["PBk7"], curve(0.0215, (0.004, step(600, 40))))
+
+
 def collection():
     out = []
     all_names = list(PIGMENTS)
@@ -137,6 +143,7 @@ def collection():
     for n in [m for m in all_names if m not in ("raw sienna", "blue violet", "cobalt blue", "viridian")]:
         out += grades("pan", n, ["full"])
     out += plain("pan", ("white", "black"))                                          # 18 + 2 = 20
+    out += charcoals()                                                               # 2
     return out
 
 
@@ -150,11 +157,11 @@ def write(path, ident, name, note, sticks):
 
 NOTE = "Invented: drawn pigment curves, no maker's colours. Made by data/tools/make_collection.py"
 everything = collection()
-counts = {m: sum(s["medium"] == m for s in everything) for m in ("soft", "hard", "pencil", "pan")}
-assert counts == {"soft": 126, "hard": 36, "pencil": 48, "pan": 20}, counts
+counts = {m: sum(s["medium"] == m for s in everything) for m in ("soft", "hard", "pencil", "pan", "charcoal")}
+assert counts == {"soft": 126, "hard": 36, "pencil": 48, "pan": 20, "charcoal": 2}, counts
 assert len({s["id"] for s in everything}) == len(everything)
 write("data/collections/generic.json", "generic", "Generic, all media", NOTE, everything)
 write("data/collections/generic-soft.json", "generic-soft", "Generic, soft sticks", NOTE,
-      [s for s in everything if s["medium"] == "soft"])
+      [s for s in everything if s["medium"] in ("soft", "charcoal")])
 write("data/collections/generic-pencils.json", "generic-pencils", "Generic, pencils and pan colours", NOTE,
-      [s for s in everything if s["medium"] in ("pencil", "pan")])
+      [s for s in everything if s["medium"] in ("pencil", "pan", "charcoal")])

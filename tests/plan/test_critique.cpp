@@ -97,6 +97,7 @@ class TestCritique : public QObject {
  private slots:
   void a_quiet_scene_has_nothing_against_it() {
     Scene s;
+    s.subject.masses[0].edge = subject::EdgeKind::soft;
     for (int c = 0; c < plan::kChecks; ++c) {
       const auto found = s.findings(static_cast<Check>(c));
       QVERIFY2(found.empty(), found.empty() ? "" : plan::name(found[0].check));
@@ -232,6 +233,74 @@ class TestCritique : public QObject {
     QVERIFY(!t.speaks(Check::distance));
   }
 
+  // A sky is blue however far it is; it does not keep the distance from receding.
+  void a_blue_sky_is_no_fault_of_the_distance() {
+    Scene s;
+    s.lay(0, {{s.stick({55, 0, -45}), 1, Technique::laid}});
+    s.lay(1, {{s.stick({85, 0, -10}), 1, Technique::laid}});
+    s.subject.masses[0].surface = s.subject.masses[1].surface = subject::Surface::sky;
+    QVERIFY(!s.speaks(Check::distance));
+  }
+
+  void a_sky_that_is_level() {
+    Scene s;
+    s.subject.shade = subject::Grid<std::uint8_t>(24, 24);
+    for (const std::size_t m : {0U, 1U, 2U, 3U}) s.subject.masses[m].surface = subject::Surface::sky;
+    for (auto& m : s.subject.masses) m.shades.resize(1);
+    const int blue = s.stick({60, 0, -20});
+    for (int m = 0; m < 4; ++m) s.lay(m, {{blue, 1, Technique::rubbed}});
+    for (const std::size_t m : {2U, 3U}) s.plan.targets[m].seen.l += 14;
+    s.plan.tray = {blue};
+    const auto found = s.findings(Check::sky_level);
+    QCOMPARE(found.size(), std::size_t{1});
+    QVERIFY(found[0].numbers[0] < 1 && found[0].numbers[1] > 13);
+    QVERIFY(found[0].after && found[0].mend == plan::Mend::take_the_stick);
+    for (const int m : {2, 3}) s.lay(m, {{s.stick({78, 0, -12}), 1, Technique::rubbed}});
+    for (const std::size_t m : {2U, 3U}) s.plan.targets[m].seen.l += 2;
+    QVERIFY(!s.speaks(Check::sky_level));
+  }
+
+  void water_that_does_not_repeat_the_sky() {
+    Scene s;
+    s.subject.masses[0].surface = subject::Surface::sky;
+    s.subject.masses[4].surface = subject::Surface::water;
+    const int blue = s.stick({60, 0, -30});
+    s.lay(0, {{blue, 1, Technique::rubbed}});
+    s.lay(4, {{s.stick(kRed), 1, Technique::rubbed}});
+    s.plan.targets[4].seen = {50, 0, -25};
+    QCOMPARE(s.findings(Check::water_alone).size(), std::size_t{1});
+    s.lay(4, {{blue, 0.8, Technique::rubbed}});
+    s.plan.targets[4].seen = {50, 0, -25};
+    QVERIFY(!s.speaks(Check::water_alone));
+    // Red water under a blue sky that is seen so is no fault.
+    s.lay(4, {{s.stick(kRed), 1, Technique::rubbed}});
+    QVERIFY(!s.speaks(Check::water_alone));
+  }
+
+  void a_red_that_steals_the_picture() {
+    Scene s;
+    s.lay(2, {{s.stick(kRed), 1, Technique::rubbed}});
+    QVERIFY(!s.speaks(Check::red_steals));  // nothing is marked that it could steal from
+    s.subject.masses[5].focal = true;
+    const auto found = s.findings(Check::red_steals);
+    QCOMPARE(found.size(), std::size_t{1});
+    QCOMPARE(found[0].masses, std::vector<int>{2});
+    QCOMPARE(found[0].after->wishes.forbidden.back(), s.stick(kRed));
+    s.subject.masses[2].focal = true;  // the red is what it is about
+    QVERIFY(!s.speaks(Check::red_steals));
+  }
+
+  void everything_equally_sharp() {
+    Scene s;
+    QVERIFY(s.speaks(Check::all_sharp));
+    QCOMPARE(s.findings(Check::all_sharp)[0].masses, (std::vector<int>{0, 1}));
+    s.subject.masses[0].edge = subject::EdgeKind::soft;
+    QVERIFY(!s.speaks(Check::all_sharp));
+    s.subject.masses[0].edge = subject::EdgeKind::hard;
+    s.lay(0, {{s.stick(kGreen), 1, Technique::rubbed}});
+    QVERIFY(!s.speaks(Check::all_sharp));
+  }
+
   void raw_green() {
     Scene s;
     const int green = s.stick({50, -50, 35});
@@ -328,6 +397,8 @@ class TestCritique : public QObject {
     const auto made = plan::make_plan(subject, trial::paper(), c, p, o, observer).value();
     const auto all = plan::critique({&made, &subject, &trial::paper(), c.sticks, &p, o});
     for (std::size_t i = 1; i < all.size(); ++i) QVERIFY(all[i - 1].weight >= all[i].weight);
+    // Nothing is said that the artist cannot act on.
+    for (const auto& f : all) QVERIFY(f.after && f.mend != plan::Mend::nothing);
     const auto rubbed =
         std::find_if(all.begin(), all.end(), [](const auto& f) { return f.check == Check::all_rubbed; });
     if (rubbed == all.end()) return;  // some stacks end in a laid stroke even so

@@ -106,18 +106,46 @@ class TestSchool : public QObject {
     QVERIFY(reunited * 2 >= static_cast<int>(p.targets.size()));
   }
 
+  // Three values at least over the whole sheet, the bare paper being one, then fixative, then colour thin to firm.
   void the_tone_map_is_laid_and_fixed_first() {
-    const auto c = trial::every(trial::kEnough);
+    auto c = trial::every(trial::kEnough);
+    for (const auto& s : trial::shipped_collection().sticks) {
+      if (s.medium == optics::Medium::charcoal &&
+          std::none_of(c.sticks.begin(), c.sticks.end(), [&](const auto& k) { return k.id == s.id; }))
+        c.sticks.push_back(s);
+    }
     plan::PlanOptions o = trial::options_with(10);
     o.school = School::tone_map;
     const plan::Plan p = plan_with(o, c);
-    QVERIFY(!p.coats.empty());
-    for (const plan::Coat& coat : p.coats) QVERIFY(coat.how.medium == plan::CoatMedium::charcoal);
-    QVERIFY(p.passes.front().kind == plan::PassKind::coat);
-    for (const auto& t : p.targets) {
-      for (std::size_t i = 1; i < t.recipe.strokes.size(); ++i)
-        QVERIFY(t.recipe.strokes[i].pressure >= t.recipe.strokes[i - 1].pressure);
+    std::vector<double> values;
+    for (const plan::Coat& coat : p.coats) {
+      QVERIFY(coat.how.medium == plan::CoatMedium::charcoal);
+      QVERIFY(stick(c, coat.stick).medium == optics::Medium::charcoal);
+      values.push_back(coat.dry.l);
     }
+    std::sort(values.begin(), values.end());
+    values.push_back(trial::paper().lab.l);
+    QVERIFY(values.size() >= 3);
+    for (std::size_t i = 1; i < values.size(); ++i)
+      QVERIFY2(values[i] > values[i - 1] + 4, qPrintable(QString("%1 after %2").arg(values[i]).arg(values[i - 1])));
+    // Coats, one pass of fixative, then strokes that wait until it is dry.
+    std::size_t i = 0;
+    while (p.passes[i].kind == plan::PassKind::coat) ++i;
+    QCOMPARE(i, p.coats.size());
+    QVERIFY(p.passes[i].kind == plan::PassKind::fix && p.passes[i].dry_minutes > 0);
+    const double dry = p.passes[i].start_minute + p.passes[i].minutes + p.passes[i].dry_minutes;
+    for (std::size_t k = i + 1; k < p.passes.size(); ++k) {
+      const auto& fixed = p.passes[i].targets;
+      if (std::find_first_of(fixed.begin(), fixed.end(), p.passes[k].targets.begin(), p.passes[k].targets.end()) !=
+          fixed.end())
+        QVERIFY(p.passes[k].start_minute >= dry - 1e-9);
+    }
+    for (const auto& t : p.targets) {
+      for (std::size_t k = 1; k < t.recipe.strokes.size(); ++k)
+        QVERIFY(t.recipe.strokes[k].pressure >= t.recipe.strokes[k - 1].pressure);
+    }
+    // Charcoal is for the map: no stroke of it lies among the colours unless it is asked for.
+    for (const int used : p.tray) QVERIFY(stick(c, used).medium != optics::Medium::charcoal);
   }
 
   void broken_and_rubbed_are_kept() {

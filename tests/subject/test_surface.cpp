@@ -3,6 +3,7 @@
 #include <cmath>
 #include <set>
 
+#include "subject/remarks.h"
 #include "subject/subject.h"
 #include "subject/surface.h"
 #include "support/random.h"
@@ -99,6 +100,21 @@ class TestSurface : public QObject {
     QVERIFY2(masses[0].name.rfind("upper ", 0) == 0, masses[0].name.c_str());
     QVERIFY2(masses[1].name.rfind("lower ", 0) == 0, masses[1].name.c_str());
     QCOMPARE(masses[2].name, std::string("the gate"));
+  }
+
+  // Common practice, no published source: the focal point off centre.
+  void a_focal_point_in_the_middle_is_remarked() {
+    std::vector<subject::Mass> masses(2);
+    masses[0].area = 0.1, masses[0].centre_x = masses[0].centre_y = 0.5;
+    masses[1].area = 0.9;
+    QVERIFY(!subject::focal_in_middle(masses));
+    masses[0].focal = true;
+    QVERIFY(subject::focal_in_middle(masses));
+    masses[0].centre_x = 0.33;
+    QVERIFY(!subject::focal_in_middle(masses));
+    masses[0].centre_x = 0.5;
+    masses[1].focal = true;  // all of it is no point
+    QVERIFY(!subject::focal_in_middle(masses));
   }
 
   void surfaces_have_names() {

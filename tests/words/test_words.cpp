@@ -72,7 +72,7 @@ class TestWords : public QObject {
     f.after = plan::PlanOptions{};
     f.after->most_sticks = 7;
     QVERIFY(words::remedy(f, named()).isEmpty());
-    for (int m = 1; m <= static_cast<int>(plan::Mend::take_the_stick); ++m) {
+    for (int m = 1; m <= static_cast<int>(plan::Mend::leave_the_stick); ++m) {
       f.mend = static_cast<plan::Mend>(m);
       whole(words::remedy(f, named()));
     }
@@ -198,10 +198,10 @@ class TestWords : public QObject {
       whole(said.usual_for);
     }
     plan::SchoolAdvice advice;
-    QVERIFY(words::advised(advice).isEmpty());
+    QVERIFY(words::advised(advice, scene().masses).isEmpty());
     advice.why = plan::SchoolAdvice::Why::values_carry;
     advice.steps = 6.3;
-    QVERIFY(words::advised(advice).contains("6.3 steps"));
+    QVERIFY(words::advised(advice, scene().masses).contains("6.3 steps"));
     plan::Plan plan;
     plan.targets.resize(1);
     plan::GroundVerdict v;

@@ -5,6 +5,7 @@
 
 #include "colour/words.h"
 #include "models/images.h"
+#include "subject/remarks.h"
 
 namespace yd::app {
 namespace {
@@ -190,10 +191,13 @@ void MassSection::show_mass() {
   const QString warm = std::abs(m.warmer) < 2 ? tr("as warm as its neighbours")
                        : m.warmer > 0         ? tr("warmer than its neighbours")
                                               : tr("cooler than its neighbours");
-  about_->setText(tr("%1 % of the picture, value %2, %3, %4.")
+  QString about = tr("%1 % of the picture, value %2, %3, %4.")
                       .arg(100 * m.area, 0, 'f', 1)
                       .arg(m.value, 0, 'f', 1)
-                      .arg(QString::fromStdString(colour::describe(m.mean)), warm));
+                      .arg(QString::fromStdString(colour::describe(m.mean)), warm);
+  if (subject::focal_in_middle(s->masses))
+    about += " " + tr("The focal point lies in the middle; a third is livelier.");
+  about_->setText(about);
   emit mass_chosen(chosen());
 }
 

@@ -130,7 +130,7 @@ void SchoolSection::refresh() {
                            : w.manner ? 1 + index_of(plan::kManners, *w.manner)
                                       : 0);
   course_->setCurrentIndex(static_cast<int>(options.course));
-  reason_->setText(as_advised && whole() ? words::advised(planned->plan.advised) : QString());
+  reason_->setText(as_advised && whole() ? words::advised(planned->plan.advised, planned->subject->masses) : QString());
   reason_->setVisible(!reason_->text().isEmpty());
 }
 

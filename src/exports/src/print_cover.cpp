@@ -18,15 +18,17 @@ QStringList summary(const PlanView& p) {
              .arg(QString::fromStdString(p.paper.name), QString::fromStdString(colour::describe(p.paper.lab)))
              .arg(p.sheet.width_cm, 0, 'f', 1)
              .arg(p.sheet.height_cm, 0, 'f', 1);
-  out << on_paper("School: %1. %2").arg(words::school(p.plan.school).title, words::advised(p.plan.advised));
+  out << on_paper("School: %1. %2")
+             .arg(words::school(p.plan.school).title, words::advised(p.plan.advised, p.subject.masses));
   out << on_paper(
-             "%1 sticks, %2 passages with %3 passes, about %4 of painting in %5 sittings. Seen across the room the "
-             "Board is %6 ΔE00 from the subject on average.")
+             "%1 sticks, %2 passages with %3 passes, about %4 of painting in %5. Seen across the room the Board is %6 "
+             "ΔE00 from the subject on average.")
              .arg(p.plan.tray.size())
              .arg(p.guide.passages.size())
              .arg(p.plan.passes.size())
              .arg(minutes_words(p.plan.sequence.minutes))
-             .arg(p.plan.sittings.size())
+             .arg(p.plan.sittings.size() == 1 ? on_paper("one sitting")
+                                              : on_paper("%1 sittings").arg(p.plan.sittings.size()))
              .arg(p.figures.seen.mean, 0, 'f', 1);
   return out;
 }

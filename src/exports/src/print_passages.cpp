@@ -18,6 +18,7 @@ constexpr int kPicture_px = 430;
 constexpr double kText = 10;
 constexpr double kTitle = 13;
 constexpr double kBoxWidth = 46;
+constexpr double kTogether = 330;  // of a long passage, what stays on one page with its pictures
 
 QString sitting_at(const PlanView& p, int pass) {
   for (std::size_t s = 0; s < p.plan.sittings.size(); ++s) {
@@ -49,7 +50,7 @@ class PassagePrinter {
   void print(std::size_t number) {
     const plan::Passage& passage = p_.guide.passages[number];
     const double height = std::max(tall(passage), passage.has_passes() ? 2 * picture_height() + 40 : 0.0);
-    page_.need(std::min(height + 30, 600.0));
+    page_.need(std::min(height + 30, kTogether));
     for (int i = passage.first; i <= passage.last; ++i) {
       const QString sitting = sitting_at(p_, i);
       if (!sitting.isEmpty()) page_.paragraph(sitting, 0, 0, kText, true);

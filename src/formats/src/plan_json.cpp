@@ -289,7 +289,7 @@ json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subjec
           {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
           {"collection", collection.id},
           {"school", plan::name(plan.school)},
-          {"school_reason", words::advised(plan.advised).toStdString()},
+          {"school_reason", words::advised(plan.advised, subject.masses).toStdString()},
           {"order", order_to_json(plan, subject)},
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},

@@ -1,5 +1,7 @@
 #include "subject/crop.h"
 
+#include "subject/remarks.h"
+
 #include <algorithm>
 #include <array>
 
@@ -36,6 +38,21 @@ Crop crop_to(double picture_aspect, double wanted_aspect, double x, double y) {
   c.x = x - c.width / 2;
   c.y = y - c.height / 2;
   return held_inside(c);
+}
+
+bool focal_in_middle(const std::vector<Mass>& masses) {
+  constexpr double kWhole = 0.5;  // of the picture: what is more is no point
+  double area = 0;
+  double x = 0;
+  double y = 0;
+  for (const Mass& m : masses) {
+    if (!m.focal) continue;
+    area += m.area;
+    x += m.area * m.centre_x;
+    y += m.area * m.centre_y;
+  }
+  const auto middle = [](double share) { return share > kMiddleFrom && share < kMiddleTo; };
+  return area > 0 && area < kWhole && middle(x / area) && middle(y / area);
 }
 
 }  // namespace yd::subject

@@ -1,6 +1,7 @@
 #include "words/coats.h"
 
 #include <QCoreApplication>
+#include <QStringList>
 
 namespace yd::words {
 namespace {
@@ -36,7 +37,7 @@ QString note(plan::CoatMedium medium) {
     case CoatMedium::ink:
       return Coats::tr("For the darkest shapes; keeps the drawing visible.");
     case CoatMedium::charcoal:
-      return Coats::tr("Values only; fixed, or it dirties what goes over it.");
+      return Coats::tr("Values only; the darkest rubbed in and laid again; fixed, or it dirties what goes over it.");
   }
   return {};
 }
@@ -53,21 +54,28 @@ QString safety(plan::CoatMedium medium) {
 QString reason(const plan::CoatAdvice& a) {
   if (a.verdicts.empty()) return {};
   if (a.pick < 0) {
-    return Coats::
-        tr("Best left out: no coat that this paper bears brings the picture nearer than %1 CIEDE2000 by more than a "
-           "coat costs.")
-            .arg(a.plain_de00, 0, 'f', 1);
+    return Coats::tr(
+        "Best left out: no coat that this paper bears sets values, spares layers or reaches darks enough for what "
+        "it takes of tooth and time.");
   }
   const plan::CoatVerdict& v = a.verdicts[static_cast<std::size_t>(a.pick)];
-  return Coats::
-      tr("%1, %2: the mean error falls from %3 to %4 CIEDE2000, the darkest dark from L* %5 to %6; it takes %7 % of "
-         "the tooth.")
-          .arg(Coats::tr(plan::name(v.choice.medium)), Coats::tr(plan::name(v.choice.colours)))
-          .arg(a.plain_de00, 0, 'f', 1)
-          .arg(v.de00, 0, 'f', 1)
-          .arg(a.plain_darkest_l, 0, 'f', 1)
-          .arg(v.darkest_l, 0, 'f', 1)
-          .arg(100 * v.tooth_used, 0, 'f', 1);
+  QStringList out;
+  out << Coats::tr("%1, %2: values stand on %3 % of the sheet before a stroke is laid (bare paper: %4 %).")
+             .arg(Coats::tr(plan::name(v.choice.medium)), Coats::tr(plan::name(v.choice.colours)))
+             .arg(qRound(100 * v.values_set))
+             .arg(qRound(100 * a.plain_values_set));
+  if (v.spared > a.plain_spared + 0.03)
+    out << Coats::tr("It is the colour wanted already on %1 %: a layer less.").arg(qRound(100 * v.spared));
+  if (v.darkest_l < a.plain_darkest_l - 1)
+    out << Coats::tr("The darkest dark goes from L* %1 to %2.")
+               .arg(a.plain_darkest_l, 0, 'f', 1)
+               .arg(v.darkest_l, 0, 'f', 1);
+  if (v.vibrates > 0) out << Coats::tr("In the gaps it makes the colours over it vibrate.");
+  out << Coats::tr("The mean error goes from %1 to %2 CIEDE2000; it takes %3 % of the tooth.")
+             .arg(a.plain_de00, 0, 'f', 1)
+             .arg(v.de00, 0, 'f', 1)
+             .arg(100 * v.tooth_used, 0, 'f', 1);
+  return out.join(" ");
 }
 
 }  // namespace yd::words

@@ -30,7 +30,11 @@ constexpr std::array kChecks{QT_TRANSLATE_NOOP("Findings", "mud"),
                              QT_TRANSLATE_NOOP("Findings", "focal point"),
                              QT_TRANSLATE_NOOP("Findings", "too many sticks"),
                              QT_TRANSLATE_NOOP("Findings", "pressed too hard early"),
-                             QT_TRANSLATE_NOOP("Findings", "vivid colour out of reach")};
+                             QT_TRANSLATE_NOOP("Findings", "vivid colour out of reach"),
+                             QT_TRANSLATE_NOOP("Findings", "level sky"),
+                             QT_TRANSLATE_NOOP("Findings", "water by itself"),
+                             QT_TRANSLATE_NOOP("Findings", "red that steals"),
+                             QT_TRANSLATE_NOOP("Findings", "everything sharp")};
 static_assert(kChecks.size() == plan::kChecks);
 
 QString mass(const Named& in, int m) {
@@ -122,6 +126,14 @@ QString text(const plan::Finding& f, const Named& in) {
       return f.sticks.empty()
                  ? Findings::tr("A vivid colour of %1 is out of reach: no stick of the collection is near it.").arg(m)
                  : Findings::tr("A vivid colour of %1 is lost; %2 would bring it.").arg(m, stick(f, in, 0));
+    case Check::sky_level:
+      return Findings::tr("The sky is as dark at the horizon as overhead: it wants to be lighter there, and warmer.");
+    case Check::water_alone:
+      return Findings::tr("The water does not repeat the colours above it: carry some of the sky into it.");
+    case Check::red_steals:
+      return Findings::tr("A strong red in %1 is seen before the focal point: use it sparingly.").arg(m);
+    case Check::all_sharp:
+      return Findings::tr("Everything is equally sharp: lose the edges that are far away.");
   }
   return {};
 }
@@ -166,6 +178,16 @@ QString evidence(const plan::Finding& f, const Named& in) {
     case Check::vivid_lost:
       return Findings::tr("chroma %1 laid, %2 in the subject, %3 CIEDE2000 apart")
           .arg(number(f, 0), number(f, 1), number(f, 2));
+    case Check::sky_level:
+      return Findings::tr("%1 L* lighter at the horizon, %2 in the subject").arg(number(f, 0), number(f, 1));
+    case Check::water_alone:
+      return Findings::tr("%1 CIEDE2000 from the sky in hue and chroma, %2 in the subject")
+          .arg(number(f, 0), number(f, 1));
+    case Check::red_steals:
+      return Findings::tr("chroma %1, at most %2 at the focal point; %3 % of the picture")
+          .arg(number(f, 0), number(f, 1), number(f, 2, 1));
+    case Check::all_sharp:
+      return Findings::tr("%1 % of the area ends hard, %2 % is rubbed").arg(number(f, 0), number(f, 1));
   }
   return {};
 }
@@ -210,6 +232,8 @@ QString remedy(const plan::Finding& f, const Named& in) {
       return Findings::tr("Rub %1, so that it stands back").arg(f.rival < 0 ? QString() : mass(in, f.rival));
     case Mend::take_the_stick:
       return Findings::tr("Take %1 into the tray").arg(stick(f, in, 0));
+    case Mend::leave_the_stick:
+      return Findings::tr("Leave %1 out of the tray").arg(stick(f, in, 0));
   }
   return {};
 }

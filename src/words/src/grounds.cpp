@@ -28,8 +28,8 @@ QString hardest(const plan::GroundVerdict& v, const plan::Plan& plan, const subj
     if (v.shows[m] >= 0) shows << QString("%1 %2 %").arg(media[static_cast<int>(m)]).arg(qRound(100 * v.shows[m]));
   }
   const plan::TargetPlan& t = plan.targets[static_cast<std::size_t>(v.hardest)];
-  return Grounds::tr("Hardest to cover: %1, %2; %3 of the sheet shows through two layers.")
-      .arg(subject.masses[static_cast<std::size_t>(t.mass)].id + 1)
+  return Grounds::tr("Hardest to cover: %1 (%2); %3 of the sheet shows through two layers.")
+      .arg(QString::fromStdString(subject.masses[static_cast<std::size_t>(t.mass)].name))
       .arg(QString::fromStdString(colour::describe(t.target)), shows.join(", "));
 }
 
@@ -37,8 +37,12 @@ QString hardest(const plan::GroundVerdict& v, const plan::Plan& plan, const subj
 
 QString reasons(const plan::GroundVerdict& v, const media::Paper& paper, const plan::Plan& plan,
                 const subject::Subject& subject, const std::optional<plan::CoatChoice>& wished) {
-  QStringList out{room(v), Grounds::tr("%1 % of the subject is there already.").arg(qRound(100 * v.there)),
-                  hardest(v, plan, subject)};
+  QStringList out;
+  if (paper.lab.l > 88)
+    out << Grounds::tr("White: dare it for vivid, light colours, toned down rather than brought up.");
+  if (paper.lab.l < 25) out << Grounds::tr("Black: dare it for lights in the dark; the sheet is the shadow.");
+  out << QStringList{room(v), Grounds::tr("%1 % of the subject is there already.").arg(qRound(100 * v.there)),
+                     hardest(v, plan, subject)};
   if (std::abs(v.warmer) >= 0.5)
     out << (v.warmer > 0 ? Grounds::tr("It warms the picture where cover is thin.")
                          : Grounds::tr("It cools the picture where cover is thin."));

@@ -42,20 +42,27 @@ School school(plan::School school) {
   return {};
 }
 
-QString advised(const plan::SchoolAdvice& a) {
+QString advised(const plan::SchoolAdvice& a, std::span<const subject::Mass> masses) {
   using Why = plan::SchoolAdvice::Why;
+  const auto name = [&](int m) {
+    return m < 0 ? Schools::tr("the picture") : QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
+  };
   switch (a.why) {
     case Why::none:
       return {};
     case Why::pencils_are_transparent:
-      return Schools::tr("%1 % of what is at hand are pencils: they are transparent, so light comes from a coat below.")
-          .arg(qRound(100 * a.pencils));
+      return Schools::
+          tr("%1 % of what is at hand are pencils: they are transparent, so the light of %2 comes from a coat below.")
+              .arg(qRound(100 * a.pencils))
+              .arg(name(a.lightest));
     case Why::values_carry:
-      return Schools::tr("Values carry this subject (%1 steps of contrast, mean chroma %2): map them first.")
+      return Schools::tr("Values carry this subject (%1 steps from %2 to %3, mean chroma %4): map them first.")
           .arg(a.steps, 0, 'f', 1)
+          .arg(name(a.darkest), name(a.lightest))
           .arg(qRound(a.chroma));
     case Why::sticks_cover:
-      return Schools::tr("Sticks cover, and the subject spans %1 value steps: lights over darks stay clean.")
+      return Schools::tr("Sticks cover: the lights of %1 stay clean over darks like those of %2, %3 value steps apart.")
+          .arg(name(a.lightest), name(a.darkest))
           .arg(a.steps, 0, 'f', 1);
   }
   return {};

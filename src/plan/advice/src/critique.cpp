@@ -28,7 +28,11 @@ constexpr auto kEntries = std::to_array<Entry>({{"mud", check_mud},
                                                 {"focal point", check_focal_contrast},
                                                 {"too many sticks", check_too_many_sticks},
                                                 {"pressed too hard early", check_pressed_early},
-                                                {"vivid colour out of reach", check_vivid_lost}});
+                                                {"vivid colour out of reach", check_vivid_lost},
+                                                {"level sky", check_sky_level},
+                                                {"water by itself", check_water_alone},
+                                                {"red that steals", check_red_steals},
+                                                {"everything sharp", check_all_sharp}});
 static_assert(kEntries.size() == kChecks);
 
 /// What was found on several shades of one mass is one finding: the heaviest speaks for all.
@@ -62,7 +66,8 @@ std::vector<Finding> critique(const CritiqueInput& input) {
   std::vector<Finding> out;
   for (int c = 0; c < kChecks; ++c) {
     auto found = run_check(static_cast<Check>(c), input);
-    std::move(found.begin(), found.end(), std::back_inserter(out));
+    std::copy_if(found.begin(), found.end(), std::back_inserter(out),
+                 [](const Finding& f) { return f.after.has_value(); });
   }
   std::stable_sort(out.begin(), out.end(), [](const Finding& p, const Finding& q) { return p.weight > q.weight; });
   return out;

@@ -22,6 +22,10 @@ inline constexpr int kManySticks = 18;
 inline constexpr double kRareArea = 0.01;   ///< share of the picture a stick should serve
 inline constexpr double kVividShare = 0.1;  ///< of the picture: its most vivid colours
 inline constexpr double kVividLost = 6;     ///< CIEDE2000 to the subject by which one of them is lost
+inline constexpr double kSkyRises = 6;      ///< L* from the top of a sky to the horizon that is seen
+inline constexpr double kSkyKept = 0.4;     ///< share of it below which the plan has lost it
+inline constexpr double kWaterApart = 8;    ///< CIEDE2000 by which water may be further from the sky than the subject's
+inline constexpr double kStealing = 52;     ///< chroma of a red that is seen first
 inline constexpr double kWorseBy = 1.5;     ///< CIEDE2000 that a remedy may cost
 }  // namespace limits
 
@@ -42,6 +46,10 @@ std::vector<Finding> check_distance(const CritiqueInput& in);
 std::vector<Finding> check_halo(const CritiqueInput& in);
 std::vector<Finding> check_focal_contrast(const CritiqueInput& in);
 std::vector<Finding> check_vivid_lost(const CritiqueInput& in);
+std::vector<Finding> check_sky_level(const CritiqueInput& in);
+std::vector<Finding> check_water_alone(const CritiqueInput& in);
+std::vector<Finding> check_red_steals(const CritiqueInput& in);
+std::vector<Finding> check_all_sharp(const CritiqueInput& in);
 
 const media::Stick& stick_of(const CritiqueInput& in, const Stroke& stroke);
 /// The pass that lays stroke `level` of a target, by place; -1 where there is none.

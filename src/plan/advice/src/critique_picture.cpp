@@ -9,7 +9,8 @@
 namespace yd::plan {
 namespace {
 
-/// How a plane reads: mean chroma, warmth, and the spread of its values.
+/// How a plane reads: mean chroma, warmth, and the spread of its values. A sky is blue however far it is: it has no
+/// part in the chroma and warmth of a distance.
 struct Reading {
   double area = 0, chroma = 0, warmth = 0, dark = 100, light = 0;
   double contrast() const { return std::max(0.0, light - dark); }
@@ -21,6 +22,7 @@ Reading read_plane(const CritiqueInput& in, subject::Plane plane, ColourOf colou
   for (const TargetPlan& t : in.plan->targets) {
     if (in.subject->masses[static_cast<std::size_t>(t.mass)].plane != plane) continue;
     const colour::Lab& lab = colour_of(t);
+    if (in.subject->masses[static_cast<std::size_t>(t.mass)].surface == subject::Surface::sky) continue;
     r.area += t.area;
     r.chroma += t.area * colour::chroma(lab);
     r.warmth += t.area * colour::warmth(lab);

@@ -20,6 +20,10 @@ static_assert(kMarkNames.size() == kGroundMarks);
 constexpr std::size_t kPencil = 1;
 constexpr std::size_t kSoft = 2;
 constexpr double kMiddlePressure = 0.6;
+constexpr double kWhite = 88;  // L* of a paper above which it is white
+constexpr double kBlack = 25;  // and below which it is black
+
+bool extreme(const media::Paper& paper) { return paper.lab.l > kWhite || paper.lab.l < kBlack; }
 
 /// One paper with the two-layer stacks of each medium, worked out once for all sticks.
 class Sheet {
@@ -70,6 +74,9 @@ class Judging {
       range_.light = std::max(range_.light, t.target.l);
     }
   }
+
+  /// White or black for a subject that does not live at that end.
+  bool undared(const media::Paper& paper) const { return extreme(paper) && !dares(paper); }
 
   GroundVerdict of(std::size_t paper) const {
     GroundVerdict v;
@@ -155,6 +162,17 @@ class Judging {
     if (weights > 0) v.score /= weights;
   }
 
+  /// White shows no light and black no dark: one dares them for a subject that lives at that end.
+  bool dares(const media::Paper& paper) const {
+    constexpr double kLives = 0.7;  // share of the picture
+    double there = 0;
+    for (const TargetPlan& t : in_.plan->targets) {
+      const bool lives = paper.lab.l > kWhite ? t.target.l > 65 && colour::chroma(t.target) > 20 : t.target.l < 35;
+      there += lives ? t.area : 0;
+    }
+    return there >= kLives;
+  }
+
   const GroundInput& in_;
   std::vector<std::array<int, kCompared.size()>> nearest_;
   ValueRange range_{100, 0};
@@ -204,6 +222,12 @@ Result<std::vector<GroundVerdict>> judge_grounds(const GroundInput& input, Obser
   if (observer.cancelled()) return Error{Error::Code::cancelled, "ground", "stopped"};
   std::stable_sort(out.begin(), out.end(),
                    [](const GroundVerdict& p, const GroundVerdict& q) { return p.score > q.score; });
+  // Where room for lights and darks counts at all, nobody is sent to white or black without a reason.
+  const auto daring = [&](const GroundVerdict& v) { return judging.undared(input.papers[v.paper]); };
+  if (input.weights[static_cast<std::size_t>(GroundMark::room)] > 0 && daring(out.front())) {
+    const auto calm = std::find_if_not(out.begin(), out.end(), daring);
+    if (calm != out.end()) std::rotate(out.begin(), calm, calm + 1);
+  }
   return out;
 }
 

@@ -19,7 +19,14 @@ struct Finished {
   double darkest_l = 100;
   double area = 0;
   double peeks = 0;
+  double values_set = 0;
+  double spared = 0;
 
+  /// What stands before a stroke is laid.
+  void add_bare(const TargetPlan& target, const colour::Lab& ground) {
+    values_set += target.area * (std::abs(target.target.l - ground.l) <= kValueStands ? 1 : 0);
+    spared += target.area * (colour::ciede2000(target.target, ground) <= kThere ? 1 : 0);
+  }
   void add(const Stack& best, const TargetPlan& target, const colour::Lab& ground, const colour::Lab& over) {
     de00 += target.area * colour::ciede2000(best.lab, target.target);
     chroma += target.area * colour::chroma(best.lab);
@@ -28,7 +35,7 @@ struct Finished {
   }
   void close() {
     if (area <= 0) return;
-    de00 /= area, chroma /= area, peeks /= area;
+    for (double* sum : {&de00, &chroma, &peeks, &values_set, &spared}) *sum /= area;
   }
 };
 
@@ -83,6 +90,7 @@ class CoatJudge {
     for (const Stack& s : stacks) f.darkest_l = std::min(f.darkest_l, s.lab.l);
     for (const std::size_t t : targets) {
       const Stack& best = nearest_stack(stacks, in_.plan->targets[t].target);
+      f.add_bare(in_.plan->targets[t], ground);
       f.add(best, in_.plan->targets[t], ground, in_.sticks[static_cast<std::size_t>(best.strokes.back().stick)].lab);
     }
   }
@@ -115,6 +123,11 @@ class CoatJudge {
     v.chroma = f.chroma - plain_.chroma;
     v.peeks = f.peeks;
     v.darkest_l = f.darkest_l;
+    v.values_set = f.values_set;
+    v.spared = f.spared;
+    // Some five to fifteen per cent of a complement between the strokes makes them vibrate; more greys them.
+    constexpr double kMostPeeking = 0.15;
+    if (v.choice.colours == CoatColours::complement && v.shows && f.peeks <= kMostPeeking) v.vibrates = f.peeks;
   }
 
   const std::vector<Stack>& plain_stacks() {
@@ -141,17 +154,27 @@ std::vector<CoatChoice> all_choices() {
   return out;
 }
 
-/// Error first, then tooth, waiting and a coat nobody sees.
-double price(const CoatVerdict& v) {
-  return v.de00 + 1.0 * v.tooth_used + 0.002 * std::min(v.heated_minutes, 300.0) + (v.shows ? 0 : 0.3);
+/// What a coat costs and what it buys, in CIEDE2000 on the picture. Costs: error, tooth, waiting, a coat nobody sees.
+/// Buys: values that stand before a stroke is laid, a layer less, darks that are missed, a complement in the gaps.
+double price(const CoatVerdict& v, const CoatAdvice& plain, double darkest_wanted) {
+  constexpr double kValues = 0.6;
+  constexpr double kLayer = 0.5;
+  constexpr double kDark = 0.03;  // for each L* that is missing
+  constexpr double kVibrates = 1.5;
+  const double missing = std::max(0.0, plain.plain_darkest_l - darkest_wanted);
+  const double reached = std::clamp(plain.plain_darkest_l - v.darkest_l, 0.0, missing);
+  return v.de00 + 1.0 * v.tooth_used + 0.002 * std::min(v.heated_minutes, 300.0) + (v.shows ? 0 : 0.3) -
+         kValues * (v.values_set - plain.plain_values_set) - kLayer * (v.spared - plain.plain_spared) -
+         kDark * reached - kVibrates * v.vibrates;
 }
 
-void choose(CoatAdvice& advice) {
+void choose(CoatAdvice& advice, double darkest_wanted) {
   double least = advice.plain_de00 - 0.1;  // it has to earn its drying
   for (std::size_t i = 0; i < advice.verdicts.size(); ++i) {
     const CoatVerdict& v = advice.verdicts[i];
-    if (!v.bears || !v.possible || price(v) >= least) continue;
-    least = price(v);
+    const double cost = price(v, advice, darkest_wanted);
+    if (!v.bears || !v.possible || cost >= least) continue;
+    least = cost;
     advice.pick = static_cast<int>(i);
   }
 }
@@ -171,7 +194,11 @@ Result<CoatAdvice> judge_coats(const CoatInput& input, Observer& observer) {
                       "trying underpaintings");
     out.verdicts.push_back(judging.of(c));
   }
-  choose(out);
+  out.plain_values_set = judging.plain().values_set;
+  out.plain_spared = judging.plain().spared;
+  double darkest = 100;
+  for (const TargetPlan& t : input.plan->targets) darkest = std::min(darkest, t.target.l);
+  choose(out, darkest);
   return out;
 }
 

@@ -67,7 +67,7 @@ int nearest_stick(std::span<const media::Stick> sticks, std::initializer_list<op
 }
 
 /// The medium's stick, -1 where it is paint, -2 where the collection has none.
-int stick_for(const CoatChoice& how, std::span<const media::Stick> sticks, const colour::Lab& wanted) {
+int stick_for(const CoatChoice& how, bool strong, std::span<const media::Stick> sticks, const colour::Lab& wanted) {
   using optics::Medium;
   int stick = -1;
   switch (how.medium) {
@@ -79,7 +79,7 @@ int stick_for(const CoatChoice& how, std::span<const media::Stick> sticks, const
       stick = nearest_stick(sticks, {Medium::hard}, wanted);
       break;
     case CoatMedium::charcoal:
-      stick = nearest_stick(sticks, {Medium::charcoal, Medium::hard, Medium::pan}, {15, 0, 0});
+      stick = nearest_stick(sticks, {Medium::charcoal, Medium::hard, Medium::pan}, {strong ? 10.0 : 35.0, 0, 0});
       break;
     case CoatMedium::watercolour:
     case CoatMedium::gouache:
@@ -134,6 +134,12 @@ class CoatLayer {
                                               : optics::opaque_pigment(r, parameters_.of(WashKind::opaque).scatter);
   }
 
+  /// The blackest charcoal is rubbed in and laid again, or it is no darker than the weaker one.
+  bool strong(const Coat& coat) const {
+    constexpr double kStrong = 25;  // L* of a stick
+    return coat.stick >= 0 && sticks_[static_cast<std::size_t>(coat.stick)].lab.l < kStrong;
+  }
+
   optics::Pile pile(const Coat& coat, bool wet) const {
     optics::Pile p(paper_.ground, parameters_);
     const auto medium = coat.stick >= 0 ? sticks_[static_cast<std::size_t>(coat.stick)].medium : optics::Medium::pan;
@@ -144,6 +150,7 @@ class CoatLayer {
         break;
       case CoatMedium::charcoal:
         p.stroke(0, medium, coat.pressure);
+        if (strong(coat)) p.rub(), p.stroke(0, medium, coat.pressure);
         p.fix();
         break;
       case CoatMedium::alcohol:
@@ -176,26 +183,40 @@ struct Cluster {
   colour::Lab sum;
   double area = 0;
   double pressure = 0;
+  bool strong = false;  ///< of charcoal, the blacker one
   std::vector<int> masses;
   colour::Lab mean() const { return {sum.l / area, sum.a / area, sum.b / area}; }
 };
 
-/// Harder where darker: how firmly charcoal goes on a mass; 0 where the sheet is dark enough.
-double charcoal_pressure(const media::Paper& paper, double l) {
-  const double p = (paper.lab.l - l) / 45;
-  if (p < 0.15) return 0;
-  return p < 0.55 ? 0.4 : 1.0;
+/// How charcoal goes on a mass: light and firm with the weaker one, the darkest with the stronger; nothing where the
+/// mass is as light as the sheet. `share`: of the way from the sheet's value to the darkest mass.
+struct Tone {
+  double pressure = 0;
+  bool strong = false;
+};
+Tone tone_of(double share) {
+  if (share < 0.12) return {};
+  if (share < 0.45) return {0.55, false};
+  if (share < 0.78) return {1.0, false};
+  return {1.0, true};
 }
 
 std::vector<Cluster> gather(const UnderpaintOptions& options, std::span<const subject::Mass> masses,
                             const media::Paper& paper) {
   std::vector<Cluster> out;
+  double darkest = paper.lab.l;
+  for (const subject::Mass& m : masses) darkest = std::min(darkest, m.mean.l);
   for (const subject::Mass& m : masses) {
     const auto how = choice_for(options, m);
     if (!how || (how->medium == CoatMedium::ink && m.mean.l > kInkBelow)) continue;
     Cluster c;
     c.how = *how;
-    c.pressure = how->medium == CoatMedium::charcoal ? charcoal_pressure(paper, m.mean.l) : 0.6;
+    c.pressure = 0.6;
+    if (how->medium == CoatMedium::charcoal) {
+      const Tone tone = tone_of((paper.lab.l - m.mean.l) / std::max(1.0, paper.lab.l - darkest));
+      c.pressure = tone.pressure;
+      c.strong = tone.strong;
+    }
     if (c.pressure <= 0) continue;
     const colour::Lab wanted = coat_colour(how->colours, m.mean);
     c.area = std::max(m.area, 1e-6);
@@ -219,7 +240,9 @@ void draw_together(std::vector<Cluster>& clusters) {
     std::size_t q = 0;
     for (std::size_t i = 0; i < clusters.size(); ++i) {
       for (std::size_t j = i + 1; j < clusters.size(); ++j) {
-        if (!(clusters[i].how == clusters[j].how) || clusters[i].pressure != clusters[j].pressure) continue;
+        if (!(clusters[i].how == clusters[j].how) || clusters[i].pressure != clusters[j].pressure ||
+            clusters[i].strong != clusters[j].strong)
+          continue;
         const double apart = clusters[i].how.medium == CoatMedium::charcoal
                                  ? 0
                                  : colour::distance_1976(clusters[i].mean(), clusters[j].mean());
@@ -326,7 +349,7 @@ Result<std::vector<Coat>> make_coats(const UnderpaintOptions& options, std::span
     coat.how = c.how;
     coat.wanted = c.mean();
     coat.pressure = c.pressure;
-    coat.stick = stick_for(c.how, sticks, coat.wanted);
+    coat.stick = stick_for(c.how, c.strong, sticks, coat.wanted);
     if (coat.stick == -2)
       return bad_value("underpainting", std::string("the collection has no stick for ") + name(c.how.medium));
     std::sort(c.masses.begin(), c.masses.end());

@@ -67,6 +67,7 @@ class JobMaker {
   void add_target(int index) {
     const TargetPlan& t = in_.targets[static_cast<std::size_t>(index)];
     if (t.coat >= 0 && !coat_is_laid(t.coat)) add_coat(t, index);
+    if (t.coat >= 0 && needs_fixing(t, index)) add_fix(t, index, 0);
     const bool fixed = state_after(in_.laid, index, static_cast<int>(in_.laid.size())).fixed;
     for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
       const bool already = fixed && i == static_cast<std::size_t>(t.laid);
@@ -89,6 +90,15 @@ class JobMaker {
     p.technique = coat.how.medium == CoatMedium::dry_rubbed ? Technique::rubbed : Technique::laid;
     p.dry_minutes = facts(coat.how.medium).dry_minutes;
     p.targets.push_back(index);
+    if (coat.how.medium == CoatMedium::charcoal) p.dry_minutes = 0;  // what has to dry is its fixative
+  }
+
+  /// Charcoal that lies bare, or will, and is not fixed.
+  bool needs_fixing(const TargetPlan& t, int index) const {
+    if (in_.coats[static_cast<std::size_t>(t.coat)].how.medium != CoatMedium::charcoal || t.laid > 0) return false;
+    return std::none_of(in_.laid.begin(), in_.laid.end(), [&](const Pass& p) {
+      return p.kind == PassKind::fix && std::binary_search(p.targets.begin(), p.targets.end(), index);
+    });
   }
 
   void add_fix(const TargetPlan& t, int index, int level) {

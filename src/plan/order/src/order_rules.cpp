@@ -79,15 +79,17 @@ class Ties {
     std::set<std::pair<std::size_t, std::size_t>> known;
     for (auto& [t, jobs] : along) {
       std::stable_sort(jobs.begin(), jobs.end(), [&](std::size_t p, std::size_t q) {
-        return std::pair(job(p).level, job(p).kind == PassKind::stroke) <
-               std::pair(job(q).level, job(q).kind == PassKind::stroke);
+        const auto place = [&](std::size_t i) {
+          return std::tuple(job(i).level, job(i).kind == PassKind::stroke, job(i).kind == PassKind::fix);
+        };
+        return place(p) < place(q);
       });
       const int m = in_.targets[static_cast<std::size_t>(t)].mass;
       for (std::size_t i = 1; i < jobs.size(); ++i) {
         if (!known.insert({jobs[i - 1], jobs[i]}).second) continue;
         const Pass& before = job(jobs[i - 1]);
         const bool fix = before.kind == PassKind::fix || job(jobs[i]).kind == PassKind::fix;
-        const Rule rule = before.kind == PassKind::coat ? Rule::dries : fix ? Rule::fixed : Rule::built_up;
+        const Rule rule = fix ? Rule::fixed : before.kind == PassKind::coat ? Rule::dries : Rule::built_up;
         want(jobs[i - 1], jobs[i], rule, m, m, before.dry_minutes);
       }
     }

@@ -128,7 +128,8 @@ TargetState state_after(std::span<const Pass> passes, int target, int count) {
     const Pass& p = passes[static_cast<std::size_t>(i)];
     if (p.skipped || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
     if (p.kind == PassKind::coat) s.coated = true;
-    if (p.kind == PassKind::fix) s.fixed = true;
+    // On a bare coat it is part of the coat: charcoal is reckoned as it is once fixed.
+    if (p.kind == PassKind::fix) s.fixed = !s.strokes.empty();
     if (p.kind != PassKind::stroke) continue;
     s.strokes.push_back({p.stick, pressure_on(p, target), p.technique, s.fixed, level_on(p, target)});
     s.fixed = false;

@@ -223,7 +223,11 @@ const optics::Ground& ground_of(const Plan& plan, const TargetPlan& target, cons
 
 TrayWishes with_stock(TrayWishes wishes, std::span<const media::Stick> sticks) {
   for (std::size_t i = 0; i < sticks.size(); ++i) {
-    if (!media::at_hand(sticks[i])) wishes.forbidden.push_back(static_cast<int>(i));
+    // Charcoal is for the tone map: over it or among colours it dirties, unless the artist asks for it.
+    const bool dirties =
+        sticks[i].medium == optics::Medium::charcoal &&
+        std::find(wishes.must_have.begin(), wishes.must_have.end(), static_cast<int>(i)) == wishes.must_have.end();
+    if (!media::at_hand(sticks[i]) || dirties) wishes.forbidden.push_back(static_cast<int>(i));
   }
   std::sort(wishes.forbidden.begin(), wishes.forbidden.end());
   wishes.forbidden.erase(std::unique(wishes.forbidden.begin(), wishes.forbidden.end()), wishes.forbidden.end());

@@ -13,10 +13,15 @@ constexpr double kCoatLight = 75;   // L* from which a stick can carry light und
 constexpr double kCoatChroma = 30;  // and up to which chroma it counts as white or cream
 constexpr double kBlackLight = 30;  // L* below which a grey stick is a black
 constexpr double kBlackChroma = 12;
+constexpr double kVividLight = 50;   // L* from which black rubbed over a colour …
+constexpr double kVividChroma = 30;  // … of this chroma dirties it
 constexpr double kFirm = 1.0;
 constexpr double kNoCoat = 2.0;  // CIEDE2000 units, set by eye
 constexpr double kWrongPressure = 0.5;
 constexpr double kNotReunited = 2.0;
+constexpr double kNotSoftened = 0.6;  // no white over the glazes at the end
+constexpr double kLocal_l = 15;       // L* from the shade up to which a colour is local
+constexpr double kNotLocal = 0.15;    // for each L* beyond
 constexpr double kBareBlack = 3.0;
 constexpr double kValueStep = 11.1;     // L*
 constexpr double kMostlyPencils = 0.6;  // share of what is at hand
@@ -47,11 +52,14 @@ double light_coat_price(std::span<const Stroke> strokes, std::span<const media::
   if (l < kGlazed) return 0;
   const Stroke& first = strokes.front();
   if (!is_light_coat(sticks[static_cast<std::size_t>(first.stick)])) return kNoCoat;
-  return kWrongPressure * std::abs(first.pressure - coat_pressure(l));
+  const bool softened = is_light_coat(sticks[static_cast<std::size_t>(strokes.back().stick)]);
+  return kWrongPressure * std::abs(first.pressure - coat_pressure(l)) + (softened ? 0 : kNotSoftened);
 }
 
-double flat_broken_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks) {
+double flat_broken_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks, double l) {
   double price = strokes.size() < 3 ? kNotReunited : 0;
+  const double off = std::abs(sticks[static_cast<std::size_t>(strokes.front().stick)].lab.l - l);
+  price += kNotLocal * std::max(0.0, off - kLocal_l);
   if (is_black(sticks[static_cast<std::size_t>(strokes.back().stick)])) price += kBareBlack;
   return price;
 }
@@ -70,6 +78,10 @@ bool is_light_coat(const media::Stick& stick) {
 
 bool is_black(const media::Stick& stick) {
   return stick.lab.l < kBlackLight && colour::chroma(stick.lab) < kBlackChroma;
+}
+
+bool dirties(const media::Stick& under, const media::Stick& black) {
+  return is_black(black) && under.lab.l > kVividLight && colour::chroma(under.lab) > kVividChroma;
 }
 
 bool stick_may_follow(const StackRules& rules, const media::Stick& under, const media::Stick& over) {
@@ -113,7 +125,7 @@ double school_price(const StackRules& rules, std::span<const Stroke> strokes, st
                     const colour::Lab& target) {
   if (strokes.empty()) return 0;
   if (rules.school == School::light_coat) return light_coat_price(strokes, sticks, target.l);
-  if (rules.school == School::flat_broken) return flat_broken_price(strokes, sticks);
+  if (rules.school == School::flat_broken) return flat_broken_price(strokes, sticks, target.l);
   return 0;
 }
 
@@ -125,18 +137,21 @@ SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<cons
     hand += 1;
     pencils += s.medium == optics::Medium::pencil ? 1 : 0;
   }
+  SchoolAdvice out;
   double dark = 100;
   double light = 0;
   double chroma = 0;
   double area = 0;
   bool far = false;
   for (const subject::Mass& m : masses) {
-    for (const subject::Target& t : m.targets) dark = std::min(dark, t.lab.l), light = std::max(light, t.lab.l);
+    for (const subject::Target& t : m.targets) {
+      if (t.lab.l < dark) dark = t.lab.l, out.darkest = m.id;
+      if (t.lab.l > light) light = t.lab.l, out.lightest = m.id;
+    }
     chroma += m.area * colour::chroma(m.mean);
     area += m.area;
     far = far || (m.plane == subject::Plane::background && m.area > 0.1);
   }
-  SchoolAdvice out;
   out.pencils = hand > 0 ? pencils / hand : 0;
   out.chroma = area > 0 ? chroma / area : 0;
   out.steps = (light - dark) / kValueStep;

@@ -54,6 +54,16 @@ class TrayLayerings {
            stick_may_follow(in_.rules, below, above);
   }
 
+  /// A layer between may be nothing somewhere: the new one keeps the school's law, and dirties nothing, over all below.
+  bool may_meet(const Layering& below, const Layer& over) const {
+    const media::Stick& above = in_.sticks[static_cast<std::size_t>(over.stick)];
+    return std::all_of(below.begin(), below.end(), [&](const Layer& l) {
+      const media::Stick& under = in_.sticks[static_cast<std::size_t>(l.stick)];
+      return stick_may_follow(in_.rules, under, above) &&
+             !(over.technique == Technique::rubbed && dirties(under, above));
+    });
+  }
+
   bool completes(const Layering& l) const {
     if (l.size() != 3) return true;
     const auto stick = [&](std::size_t i) -> const media::Stick& {
@@ -69,7 +79,7 @@ class TrayLayerings {
       for (const int stick : tray_) {
         for (const Technique t : kAllTechniques) {
           if (in_.rules.manner == Manner::broken && t == Technique::rubbed) continue;
-          if (!follows(l.back(), {stick, t})) continue;
+          if (!follows(l.back(), {stick, t}) || !may_meet(l, {stick, t})) continue;
           Layering more = l;
           more.push_back({stick, t});
           if (completes(more)) out.push_back(std::move(more));

@@ -14,6 +14,6 @@ struct School {
 };
 School school(plan::School school);
 /// Why it is advised, in a sentence; empty where the artist chose it.
-QString advised(const plan::SchoolAdvice& advice);
+QString advised(const plan::SchoolAdvice& advice, std::span<const subject::Mass> masses);
 
 }  // namespace yd::words

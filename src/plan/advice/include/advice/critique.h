@@ -27,8 +27,12 @@ enum class Check {
   too_many_sticks,
   pressed_early,
   vivid_lost,
+  sky_level,    ///< no lighter towards the horizon though the subject is
+  water_alone,  ///< does not repeat what is above it though the subject does
+  red_steals,   ///< a strong red away from the focal point
+  all_sharp,    ///< no edge is soft
 };
-inline constexpr int kChecks = static_cast<int>(Check::vivid_lost) + 1;
+inline constexpr int kChecks = static_cast<int>(Check::all_sharp) + 1;
 const char* name(Check check);
 
 /// What would mend a finding.
@@ -51,6 +55,7 @@ enum class Mend {
   rub_background,   ///< so that it softens
   rub_the_rival,    ///< the mass that has more contrast than the focal point
   take_the_stick,   ///< into the tray
+  leave_the_stick,  ///< out of the tray
 };
 
 /// What a check found: what, how much, where, and what would mend it. The words are made elsewhere (words/findings.h,
@@ -83,7 +88,7 @@ inline constexpr std::size_t kShownFirst = 5;
 
 /// One check alone.
 std::vector<Finding> run_check(Check check, const CritiqueInput& input);
-/// All checks, weightiest first.
+/// All checks, weightiest first, as far as the artist can act on them with one key: what has no `after` is left out.
 std::vector<Finding> critique(const CritiqueInput& input);
 
 }  // namespace yd::plan

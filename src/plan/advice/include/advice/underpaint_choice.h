@@ -22,12 +22,20 @@ struct CoatVerdict {
   double chroma = 0;       ///< of the finished picture, less that without underpainting
   double peeks = 0;        ///< share of the coat's colour that shows in the finished picture, area mean
   double darkest_l = 100;  ///< darkest dark the tray reaches
+  double values_set = 0;   ///< share of the picture whose value stands once it is dry, within kValueStands
+  double spared = 0;       ///< share where it already is the colour wanted, within kThere: a layer less to lay
+  double vibrates = 0;     ///< share of a complement that shows in the gaps, where it does so without greying
 };
+
+inline constexpr double kValueStands = 8;  ///< L*
+inline constexpr double kThere = 7;        ///< CIEDE2000
 
 struct CoatAdvice {
   std::vector<CoatVerdict> verdicts;  ///< every medium with every set of colours that makes sense for it
   double plain_de00 = 0;              ///< without underpainting
   double plain_darkest_l = 100;
+  double plain_values_set = 0;  ///< by the bare sheet
+  double plain_spared = 0;
   int pick = -1;  ///< index into the verdicts; -1: best left out
 };
 

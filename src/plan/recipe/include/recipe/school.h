@@ -74,6 +74,8 @@ int usual_strokes(School school);
 /// White or cream enough to be put under a glaze.
 bool is_light_coat(const media::Stick& stick);
 bool is_black(const media::Stick& stick);
+/// Black rubbed over a vivid light colour: it dirties it for good, so no plan has it.
+bool dirties(const media::Stick& under, const media::Stick& black);
 
 /// How far a stack is from the school's own way, in CIEDE2000 units, 0 for a stack in its style: light_coat wants its
 /// coat under light targets, firmer where lighter; flat_broken its three strokes, and no bare black.
@@ -89,6 +91,8 @@ struct SchoolAdvice {
   double pencils = 0;  ///< share of what is at hand
   double steps = 0;    ///< of value that the subject spans
   double chroma = 0;   ///< mean of the subject
+  int lightest = -1;   ///< masses that speak for it
+  int darkest = -1;
 };
 SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<const media::Stick> sticks);
 

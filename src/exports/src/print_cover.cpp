@@ -67,7 +67,8 @@ void tray(PageWriter& page, const PlanView& p, double x, double width, std::size
   const double top = page.y();
   for (std::size_t i = 0; i < sticks.size(); ++i) {
     const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(sticks[i])];
-    const double left = x + each * static_cast<double>(i / rows);
+    const std::size_t column = i / rows;
+    const double left = x + each * static_cast<double>(column);
     page.down(top + kTrayRow * static_cast<double>(i % rows) - page.y());
     page.line(QString::number(i + 1), left, 16, 11, Qt::AlignRight, true);
     MarkDrawing stroke;

@@ -46,7 +46,6 @@ Mark surface_mark(Surface s, Medium medium, bool first, const Place& p) {
     case Surface::stone:
       return first && wide ? Mark::broad : Mark::broken_stick;
     case Surface::cloth:
-      return wide ? Mark::broad : Mark::edge_line;
     case Surface::metal:
     case Surface::glass:
       return wide ? Mark::broad : Mark::edge_line;

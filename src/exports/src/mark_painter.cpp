@@ -73,14 +73,16 @@ class MarkBrush {
   }
   QPointF at(double x, double y) const { return {x * unit_, y * unit_}; }
 
-  /// Columns of a wide band, broken by the tooth unless rubbed.
+  /// A wide band, broken by the tooth unless rubbed or brushed.
   void broad(bool brushed) {
     const double step = 0.06;
+    const bool whole = d_.rubbed || brushed;
+    painter_.setRenderHint(QPainter::Antialiasing, !whole);  // or the seams of what is even show
     for (double x = -0.92 * reach_; x < 0.92 * reach_; x += step) {
-      for (double y = -0.62; y < 0.62; y += step) {
-        const bool gap = !d_.rubbed && !brushed && random_.uniform() > 0.35 + 0.65 * firm(x);
-        if (gap) continue;
-        const double lean = d_.rubbed || brushed ? 0 : 0.1 * std::sin(7 * y);
+      if (whole) painter_.fillRect(QRectF(at(x, -0.62), at(x + step, 0.62)), ink(x));
+      for (double y = -0.62; !whole && y < 0.62; y += step) {
+        if (random_.uniform() > 0.35 + 0.65 * firm(x)) continue;
+        const double lean = 0.1 * std::sin(7 * y);
         painter_.fillRect(QRectF(at(x + lean, y), at(x + lean + step * 1.06, y + step * 1.06)), ink(x));
       }
     }

@@ -48,12 +48,15 @@ Result<Enum> by_name(const std::array<const char*, N>& names, const std::string&
 /// How firmly the light coat goes on: harder where lighter.
 double coat_pressure(double l) { return l >= 80 ? 1.0 : l >= 66 ? 0.6 : 0.3; }
 
-double light_coat_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks, double l) {
-  if (l < kGlazed) return 0;
+double light_coat_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks,
+                        const colour::Lab& target) {
+  if (target.l < kGlazed) return 0;
   const Stroke& first = strokes.front();
   if (!is_light_coat(sticks[static_cast<std::size_t>(first.stick)])) return kNoCoat;
-  const bool softened = is_light_coat(sticks[static_cast<std::size_t>(strokes.back().stick)]);
-  return kWrongPressure * std::abs(first.pressure - coat_pressure(l)) + (softened ? 0 : kNotSoftened);
+  // White kills chroma: what is vivid is not softened.
+  const bool softened =
+      is_light_coat(sticks[static_cast<std::size_t>(strokes.back().stick)]) || colour::chroma(target) > kCoatChroma;
+  return kWrongPressure * std::abs(first.pressure - coat_pressure(target.l)) + (softened ? 0 : kNotSoftened);
 }
 
 double flat_broken_price(std::span<const Stroke> strokes, std::span<const media::Stick> sticks, double l) {
@@ -124,7 +127,7 @@ int usual_strokes(School school) { return school == School::flat_broken ? 3 : 1;
 double school_price(const StackRules& rules, std::span<const Stroke> strokes, std::span<const media::Stick> sticks,
                     const colour::Lab& target) {
   if (strokes.empty()) return 0;
-  if (rules.school == School::light_coat) return light_coat_price(strokes, sticks, target.l);
+  if (rules.school == School::light_coat) return light_coat_price(strokes, sticks, target);
   if (rules.school == School::flat_broken) return flat_broken_price(strokes, sticks, target.l);
   return 0;
 }

@@ -2,8 +2,10 @@
 #include <QTest>
 #include <array>
 #include <cmath>
+#include <map>
 
 #include "board/figures.h"
+#include "board/where.h"
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
 #include "small_world.h"
@@ -113,6 +115,37 @@ class TestBoard : public QObject {
       }
     }
     QVERIFY(changed > 0);
+  }
+
+  // Where a pass goes: dark ink, darker where it is firmer; the rest of the sheet pale.
+  void where_a_pass_goes_is_inked() {
+    const plan::Pass& pass = plan_.passes.front();
+    const std::vector<int> one{0};
+    const auto picture = board::where_picture(subject_, plan_, one, 4000);
+    QCOMPARE(picture.width, subject_.labels.width);
+    std::map<int, std::pair<double, int>> by_target;  // -1: not touched
+    std::vector<int> first(subject_.masses.size(), 0);
+    for (std::size_t m = 1; m < first.size(); ++m)
+      first[m] = first[m - 1] + static_cast<int>(subject_.masses[m - 1].shades.size());
+    for (int y = 0; y < picture.height; ++y) {
+      for (int x = 0; x < picture.width; ++x) {
+        const int t = first[subject_.labels.at(x, y)] + subject_.shade.at(x, y);
+        const bool touched = std::binary_search(pass.targets.begin(), pass.targets.end(), t);
+        auto& [sum, n] = by_target[touched ? t : -1];
+        sum += picture.at(x, y).g;
+        ++n;
+      }
+    }
+    const auto mean = [&](int t) { return by_target[t].first / std::max(1, by_target[t].second); };
+    QVERIFY(mean(-1) > 190);
+    for (const int t : pass.targets) {
+      if (by_target[t].second < 40) continue;
+      QVERIFY(mean(t) < mean(-1) - 20);
+      for (const int u : pass.targets) {
+        if (by_target[u].second > 40 && plan::pressure_on(pass, t) > plan::pressure_on(pass, u) + 0.2)
+          QVERIFY(mean(t) < mean(u));
+      }
+    }
   }
 
   void it_is_the_same_every_time() {

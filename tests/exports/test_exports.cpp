@@ -196,6 +196,36 @@ class TestExports : public QObject {
     QVERIFY(nowhere.error().where.find("x.csv") != std::string::npos);
   }
 
+  // Every mark is drawn, each differently, the same every time, in the stick's colour on the paper's.
+  void every_mark_is_drawn() {
+    QList<QImage> drawn;
+    for (int m = 0; m < plan::kMarks; ++m) {
+      exports::MarkDrawing d;
+      d.mark = static_cast<plan::Mark>(m);
+      d.colour = QColor(30, 60, 160);
+      d.paper = QColor(200, 190, 170);
+      const auto paint = [&] {
+        QImage out(120, 60, QImage::Format_RGB32);
+        out.fill(Qt::black);
+        QPainter painter(&out);
+        exports::paint_mark(painter, out.rect(), d);
+        return out;
+      };
+      const QImage once = paint();
+      QCOMPARE(once, paint());
+      int ink = 0;
+      for (int y = 0; y < 60; ++y) {
+        for (int x = 0; x < 120; ++x) ink += once.pixelColor(x, y).blue() < once.pixelColor(x, y).red() ? 0 : 1;
+      }
+      QVERIFY2(ink > 60 && ink < 120 * 60 * 9 / 10, plan::name(d.mark));
+      for (const QImage& other : drawn) {
+        const bool band = d.mark == plan::Mark::brushed;  // an even band, as a broad firm stroke is
+        QVERIFY2(band || other != once, plan::name(d.mark));
+      }
+      drawn << once;
+    }
+  }
+
   void every_pass_is_told_in_words() {
     for (std::size_t i = 0; i < plan_.passes.size(); ++i) {
       const exports::PassWords w = exports::words_of(view(), static_cast<int>(i));

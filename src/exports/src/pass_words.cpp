@@ -100,13 +100,10 @@ std::vector<plan::Touch> by_area(const PlanView& p, int pass) {
 /// "the upper part of left hill; spots in water".
 void tell_where(PassWords& w, const PlanView& p, int pass) {
   QStringList where;
-  QStringList numbers;
   for (const plan::Touch& t : by_area(p, pass)) {
     where << words::where(t.place, p.subject.masses);
-    numbers << QString::number(p.subject.masses[static_cast<std::size_t>(t.place.mass)].id + 1);
   }
   w.where = where.join("; ");
-  w.numbers = numbers.join(", ");
 }
 
 /// Places of one pass may ask for different marks: the largest decides, another one is named with its place.

@@ -38,9 +38,10 @@ QString hardest(const plan::GroundVerdict& v, const plan::Plan& plan, const subj
 QString reasons(const plan::GroundVerdict& v, const media::Paper& paper, const plan::Plan& plan,
                 const subject::Subject& subject, const std::optional<plan::CoatChoice>& wished) {
   QStringList out;
-  if (paper.lab.l > 88)
+  if (paper.lab.l > plan::kWhitePaper)
     out << Grounds::tr("White: dare it for vivid, light colours, toned down rather than brought up.");
-  if (paper.lab.l < 25) out << Grounds::tr("Black: dare it for lights in the dark; the sheet is the shadow.");
+  if (paper.lab.l < plan::kBlackPaper)
+    out << Grounds::tr("Black: dare it for lights in the dark; the sheet is the shadow.");
   out << QStringList{room(v), Grounds::tr("%1 % of the subject is there already.").arg(qRound(100 * v.there)),
                      hardest(v, plan, subject)};
   if (std::abs(v.warmer) >= 0.5)

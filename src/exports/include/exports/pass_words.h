@@ -21,7 +21,6 @@ struct PassWords {
   QString purpose;         ///< "as an undertone"; empty where the stick is the colour itself
   int passage_number = 0;  ///< 1 ..
   QString where;           ///< places by name: "the upper part of left hill"
-  QString numbers;         ///< masses by number alone
   QString tray;            ///< place in the tray
   int tray_place = 0;      ///< 1 ..
   QString mark;            ///< how the stick is used: in its largest part

@@ -20,10 +20,8 @@ static_assert(kMarkNames.size() == kGroundMarks);
 constexpr std::size_t kPencil = 1;
 constexpr std::size_t kSoft = 2;
 constexpr double kMiddlePressure = 0.6;
-constexpr double kWhite = 88;  // L* of a paper above which it is white
-constexpr double kBlack = 25;  // and below which it is black
 
-bool extreme(const media::Paper& paper) { return paper.lab.l > kWhite || paper.lab.l < kBlack; }
+bool extreme(const media::Paper& paper) { return paper.lab.l > kWhitePaper || paper.lab.l < kBlackPaper; }
 
 /// One paper with the two-layer stacks of each medium, worked out once for all sticks.
 class Sheet {
@@ -167,7 +165,7 @@ class Judging {
     constexpr double kLives = 0.7;  // share of the picture
     double there = 0;
     for (const TargetPlan& t : in_.plan->targets) {
-      const bool lives = paper.lab.l > kWhite ? t.target.l > 65 && colour::chroma(t.target) > 20 : t.target.l < 35;
+      const bool lives = paper.lab.l > kWhitePaper ? t.target.l > 65 && colour::chroma(t.target) > 20 : t.target.l < 35;
       there += lives ? t.area : 0;
     }
     return there >= kLives;

@@ -30,9 +30,9 @@ Guide make_guide(const GuideInput& in) {
   const subject::Sheet sheet = sheet_of(in);
   const double long_side_mm = 10 * std::max(sheet.width_cm, sheet.height_cm);
   const TargetMap map = map_targets(s, *in.plan, long_side_mm);
-  out.directions = subject::directions(s.image, s.labels, s.masses.size());
+  const std::vector<subject::Direction> directions = subject::directions(s.image, s.labels, s.masses.size());
   const std::vector<double> light = light_sides(*in.plan, map, s.masses.size());
-  out.touches = touches_of({in.plan, in.subject, in.sticks, out.directions, light}, places_of(*in.plan, map));
+  out.touches = touches_of({in.plan, in.subject, in.sticks, directions, light}, places_of(*in.plan, map));
   out.gradients = gradients_of(*in.plan, s, map,
                                subject::gradient_neighbours(s.softened, s.labels, static_cast<int>(s.masses.size())));
   out.edges = edges_of({in.plan, in.subject, in.sticks}, map);

@@ -18,6 +18,9 @@ const char* name(GroundMark mark);
 using GroundWeights = std::array<double, kGroundMarks>;
 inline constexpr GroundWeights kGroundWeights{1, 0.7, 1.5, 0.5, 0.7, 0.4};
 
+/// L* of a paper above which it is white, and below which it is black: no light or no dark shows on it.
+inline constexpr double kWhitePaper = 88;
+inline constexpr double kBlackPaper = 25;
 /// A colour of the subject within this CIEDE2000 of the bare sheet is there already.
 inline constexpr double kAlreadyThere = 10;
 /// The media that are compared over a ground, thin to flooding.

@@ -13,8 +13,7 @@ namespace yd::plan {
 
 /// How the plan is painted.
 struct Guide {
-  std::vector<subject::Direction> directions;  ///< of each mass
-  std::vector<std::vector<Touch>> touches;     ///< of each pass, mass by mass
+  std::vector<std::vector<Touch>> touches;  ///< of each pass, mass by mass
   std::vector<Gradient> gradients;
   std::vector<EdgeGuide> edges;
   std::vector<Passage> passages;  ///< the whole job in order; every pass is in one of them

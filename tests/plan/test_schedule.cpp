@@ -127,17 +127,6 @@ class TestSchedule : public QObject {
     QVERIFY(plan::cut_sittings(passes, {}, 90).empty());
   }
 
-  void one_steps_back_where_a_plane_or_level_ends() {
-    auto passes = passes_of({5, 5, 5, 5, 5, 5, 5, 5});
-    const auto& sticks = trial::shipped_collection().sticks;
-    for (std::size_t i = 0; i < passes.size(); ++i) {
-      passes[i].stick = 0;
-      passes[i].plane = i < 4 ? subject::Plane::background : subject::Plane::foreground;
-    }
-    QCOMPARE(plan::step_backs(passes, sticks), (std::vector<int>{3, 7}));
-    QVERIFY(plan::step_backs({}, sticks).empty());
-  }
-
   void heat_is_proposed_for_paint_that_does_not_burn() {
     const std::vector<plan::Coat> coats{coat_of(plan::CoatMedium::gouache)};
     const auto passes = coat_then_stroke(coats[0]);

@@ -87,7 +87,9 @@ QString time_words(const Planned& planned) {
              .arg(p.sequence.changes)
              .arg(p.sequence.changes_bound);
   QStringList steps;
-  for (const int s : p.step_backs) steps << QString::number(s + 1);
+  for (const plan::Passage& passage : planned.guide.passages) {
+    if (passage.kind == plan::PassageKind::step_back && passage.first > 0) steps << QString::number(passage.first);
+  }
   if (!steps.isEmpty()) out << tr("Step back and compare after pass %1.").arg(steps.join(", "));
   for (const plan::Edge& e : p.broken)
     out << tr("Your order breaks \"%1\": pass %2 should come before %3.")

@@ -219,15 +219,12 @@ json order_to_json(const plan::Plan& plan, const subject::Subject& subject) {
   json broken = json::array();
   for (const plan::Edge& e : plan.broken)
     broken.push_back({{"before", e.before + 1}, {"after", e.after + 1}, {"rule", plan::name(e.rule)}});
-  json steps = json::array();
-  for (const int s : plan.step_backs) steps.push_back(s + 1);
   return {{"minutes", rounded(plan.sequence.minutes, 10)},
           {"minutes_bound", rounded(plan.sequence.minutes_bound, 10)},
           {"stick_changes", plan.sequence.changes},
           {"stick_changes_bound", plan.sequence.changes_bound},
           {"waiting_minutes", rounded(plan.sequence.waiting, 10)},
           {"sittings", sittings_to_json(plan)},
-          {"step_back_after", steps},
           {"contradictions", conflicts},
           {"broken_by_hand", broken}};
 }

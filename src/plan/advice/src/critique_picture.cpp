@@ -41,25 +41,26 @@ std::vector<int> masses_in(const CritiqueInput& in, subject::Plane plane) {
   return out;
 }
 
-/// The mass whose target is the darkest, where it ends up too light.
+/// The darkest target of some size: a pupil or a nail hole is set with the last accent and is no want of darks.
 const TargetPlan* darkest(const CritiqueInput& in) {
+  constexpr double kSpeck = 0.002;  // share of the picture
   const TargetPlan* out = nullptr;
   for (const TargetPlan& t : in.plan->targets) {
-    if (out == nullptr || t.seen.l < out->seen.l) out = &t;
+    if (t.area >= kSpeck && (out == nullptr || t.seen.l < out->seen.l)) out = &t;
   }
   return out;
 }
 
-/// Masses whose darks come out too light by so much that the picture misses it, the one with the darkest first.
-std::vector<int> short_of_dark(const CritiqueInput& in, int darkest) {
+/// Masses whose darks come out too light by so much that the picture misses it.
+std::vector<int> short_of_dark(const CritiqueInput& in) {
   constexpr double kUnseen = 2;     // L* of a dark that nobody misses
   constexpr double kMissed = 0.08;  // L* on the whole picture
   std::vector<double> missed(in.subject->masses.size(), 0);
   for (const TargetPlan& t : in.plan->targets)
     missed[static_cast<std::size_t>(t.mass)] += t.area * std::max(0.0, t.recipe.look.lab.l - t.seen.l - kUnseen);
-  std::vector<int> out{darkest};
+  std::vector<int> out;
   for (std::size_t m = 0; m < missed.size(); ++m) {
-    if (missed[m] >= kMissed && static_cast<int>(m) != darkest) out.push_back(static_cast<int>(m));
+    if (missed[m] >= kMissed) out.push_back(static_cast<int>(m));
   }
   return out;
 }
@@ -88,7 +89,8 @@ std::vector<Finding> check_missing_darks(const CritiqueInput& in) {
   const double shy = dark->recipe.look.lab.l - dark->seen.l;
   f.weight = 4 + shy / 2;
   f.numbers = {dark->recipe.look.lab.l, dark->seen.l};
-  f.masses = short_of_dark(in, dark->mass);
+  f.masses = short_of_dark(in);
+  if (f.masses.empty()) return {};
   if (!bears(*in.paper, CoatMedium::ink)) return {f};
   PlanOptions after = in.options;
   for (const int m : f.masses) {

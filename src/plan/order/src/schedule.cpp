@@ -70,22 +70,6 @@ std::vector<int> breaks_in(std::span<const Pass> passes, std::size_t first, std:
 
 }  // namespace
 
-std::vector<int> step_backs(std::span<const Pass> passes, std::span<const media::Stick> sticks) {
-  std::vector<int> out;
-  const auto dark = [&](const Pass& p) { return p.stick >= 0 && sticks[static_cast<std::size_t>(p.stick)].lab.l < 40; };
-  for (std::size_t i = 0; i + 1 < passes.size(); ++i) {
-    const Pass& p = passes[i];
-    const Pass& q = passes[i + 1];
-    if (p.laid) continue;
-    const bool turn = p.level != q.level || p.plane != q.plane ||
-                      (p.kind == PassKind::coat) != (q.kind == PassKind::coat) || (dark(p) && !dark(q));
-    // Not oftener than every third pass: a check each minute is none.
-    if (turn && (out.empty() || static_cast<int>(i) - out.back() >= 3)) out.push_back(static_cast<int>(i));
-  }
-  if (!passes.empty()) out.push_back(static_cast<int>(passes.size()) - 1);
-  return out;
-}
-
 std::vector<Sitting> cut_sittings(std::span<const Pass> passes, std::span<const std::pair<int, int>> pairs,
                                   double wished_minutes) {
   std::vector<Sitting> out;

@@ -133,7 +133,6 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   plan.conflicts = std::move(order.conflicts);
   plan.sequence = std::move(order.sequence);
   plan.sittings = cut_sittings(plan.passes, paired_masses(subject.masses), options.sitting_minutes);
-  plan.step_backs = step_backs(plan.passes, collection.sticks);
   plan.tooth = budget(plan, subject.masses.size(), paper, collection.sticks, parameters);
   observer.progress(1.0, "planned");
   return plan;

@@ -40,9 +40,6 @@ struct Sitting {
   std::vector<int> breaks;                            ///< passes, by place, after which to get up: eyes, wrist, posture
 };
 
-/// Passes after which to step back and compare: the end of a plane, of a coat, of the darks.
-std::vector<int> step_backs(std::span<const Pass> passes, std::span<const media::Stick> sticks);
-
 /// A sitting lasts no longer than this share more than wished.
 inline constexpr double kOverrun = 1.15;
 inline constexpr double kBreakEvery_minutes = 45;

@@ -32,7 +32,6 @@ struct Plan {
   std::vector<Conflict> conflicts;
   Sequence sequence;  ///< minutes, changes and how few are possible
   std::vector<Sitting> sittings;
-  std::vector<int> step_backs;  ///< passes, by place, after which to compare
   ToothBudget tooth;
   std::vector<int> tray;                ///< sticks that are used, indices into the collection
   std::vector<double> mass_tooth_left;  ///< by mass, the least of its targets, 0 to 1

@@ -69,11 +69,11 @@ Status run_plan(const PlanArguments& a) {
   if (!work) return work.error();
   Work& w = work.value();
   plan::mark_delicate(w.plan, w.paper, w.collection.sticks, w.model.parameters, w.options.hand);
-  const auto map = board::make_map(w.subject, w.plan, w.paper);
+  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
+  const auto map = board::make_map(w.subject, w.plan, w.paper, guide.touches);
   const auto painted = board::render(map, board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper,
                                                                w.collection, w.model.parameters));
   const board::Figures figures = board::figures_of(w.plan, w.subject, painted, w.options.sheet_cm2);
-  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
   nlohmann::json json = formats::plan_to_json(w.plan, guide, w.subject, w.paper, w.collection, figures);
   if (a.reach) {
     const auto reach =

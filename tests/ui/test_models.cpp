@@ -8,7 +8,7 @@
 #include "exports/core_columns.h"
 #include "models/course_model.h"
 #include "models/finding_model.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "models/job_model.h"
 #include "models/layer_words.h"
 #include "models/paper_model.h"

@@ -5,7 +5,7 @@
 #include <numeric>
 
 #include "colour/words.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "words/coats.h"
 
 namespace yd::app {

@@ -3,7 +3,7 @@
 #include <QStringList>
 
 #include "exports/pass_words.h"
-#include "session/translate.h"
+#include "looks/translate.h"
 #include "words/order.h"
 
 namespace yd::app {

@@ -5,7 +5,7 @@
 #include <numbers>
 
 #include "subject/values.h"
-#include "session/translate.h"
+#include "looks/translate.h"
 
 namespace yd::app {
 namespace {

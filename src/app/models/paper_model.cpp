@@ -1,7 +1,7 @@
 #include "models/paper_model.h"
 
 #include "colour/words.h"
-#include "models/images.h"
+#include "looks/images.h"
 
 namespace yd::app {
 

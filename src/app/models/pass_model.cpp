@@ -3,7 +3,7 @@
 #include <QFont>
 #include <QMimeData>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "models/reading.h"
 #include "words/order.h"
 #include "advice/delicate.h"

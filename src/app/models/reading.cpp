@@ -3,8 +3,8 @@
 #include "colour/ciede2000.h"
 #include "colour/smoothest.h"
 #include "colour/words.h"
-#include "models/images.h"
-#include "session/translate.h"
+#include "looks/images.h"
+#include "looks/translate.h"
 
 namespace yd::app {
 namespace {

@@ -5,9 +5,9 @@
 #include "colour/appearance.h"
 #include "colour/ciede2000.h"
 #include "colour/words.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "models/reading.h"
-#include "session/translate.h"
+#include "looks/translate.h"
 
 namespace yd::app {
 namespace {

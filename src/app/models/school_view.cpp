@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "colour/lab.h"
-#include "session/translate.h"
+#include "looks/translate.h"
 #include "words/school.h"
 
 namespace yd::app {

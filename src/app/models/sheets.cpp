@@ -5,9 +5,9 @@
 #include "board/board.h"
 #include "colour/appearance.h"
 #include "colour/words.h"
-#include "models/images.h"
-#include "widgets/style.h"
-#include "session/translate.h"
+#include "looks/images.h"
+#include "looks/greys.h"
+#include "looks/translate.h"
 
 namespace yd::app {
 namespace {

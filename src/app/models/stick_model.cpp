@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "colour/words.h"
-#include "models/images.h"
+#include "looks/images.h"
 
 namespace yd::app {
 

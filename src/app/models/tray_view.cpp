@@ -6,8 +6,8 @@
 
 #include "colour/words.h"
 #include "exports/pass_words.h"
-#include "models/images.h"
-#include "session/translate.h"
+#include "looks/images.h"
+#include "looks/translate.h"
 
 namespace yd::app {
 namespace {

@@ -6,7 +6,7 @@
 #include <QVBoxLayout>
 
 #include "exports/pass_words.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "models/layer_words.h"
 #include "session/order_edits.h"
 

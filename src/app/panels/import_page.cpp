@@ -7,7 +7,7 @@
 #include <algorithm>
 
 #include "colour/words.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "panels/panel_parts.h"
 #include "session/sentences.h"
 

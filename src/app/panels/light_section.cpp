@@ -4,7 +4,7 @@
 #include <QSignalBlocker>
 #include <algorithm>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "subject/values.h"
 
 namespace yd::app {

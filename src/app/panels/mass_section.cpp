@@ -4,7 +4,7 @@
 #include <QSignalBlocker>
 
 #include "colour/words.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "subject/remarks.h"
 
 namespace yd::app {

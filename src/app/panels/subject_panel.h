@@ -3,7 +3,7 @@
 #include <QButtonGroup>
 #include <QComboBox>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "panels/light_section.h"
 #include "panels/mass_section.h"
 #include "panels/measure_section.h"

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 #include "session/work.h"

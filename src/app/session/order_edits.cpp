@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "colour/ciede2000.h"
-#include "session/translate.h"
+#include "looks/translate.h"
 #include "words/order.h"
 
 namespace yd::app {

@@ -1,6 +1,6 @@
 #include "session/pipeline.h"
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "pictures/pictures.h"
 #include "advice/delicate.h"
 
@@ -91,17 +91,17 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>();
   out->plan = std::move(plan).value();
-  out->map = board::make_map(*subject, out->plan, paper);
   out->subject = subject;
   out->paper = std::make_shared<media::Paper>(paper);
   out->collection = std::make_shared<media::Collection>(collection);
+  look_over(*out, parameters, options);
+  out->map = board::make_map(*subject, out->plan, paper, out->guide.touches);
   if (out->plan.work) out->next = plan::stick_to_get(out->plan.work->problem(), out->plan.work->tray.sticks);
   const auto palette =
       board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), paper, collection, parameters);
   const board::BoardImage painted = board::render(out->map, palette);
   out->finished = to_image(painted);
   out->figures = board::figures_of(out->plan, *subject, painted, options.sheet_cm2);
-  look_over(*out, parameters, options);
   return PlannedPtr(out);
 }
 

@@ -7,7 +7,7 @@
 #include <functional>
 #include <optional>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "session/pipeline.h"
 
 namespace yd::app {

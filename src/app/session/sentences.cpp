@@ -1,6 +1,6 @@
 #include "session/sentences.h"
 
-#include "session/translate.h"
+#include "looks/translate.h"
 
 namespace yd::app {
 namespace {

@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "formats/plan_json.h"
-#include "models/images.h"
+#include "looks/images.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 #include "session/stick_moves.h"

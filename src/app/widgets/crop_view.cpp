@@ -4,7 +4,7 @@
 #include <QPainter>
 #include <algorithm>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

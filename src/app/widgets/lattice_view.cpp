@@ -6,7 +6,7 @@
 #include <QToolTip>
 #include <algorithm>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

@@ -2,7 +2,7 @@
 
 #include <QPainter>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

@@ -6,7 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

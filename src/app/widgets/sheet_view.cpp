@@ -6,7 +6,7 @@
 #include <QPushButton>
 #include <QToolButton>
 
-#include "models/images.h"
+#include "looks/images.h"
 #include "widgets/style.h"
 
 namespace yd::app {

@@ -1,6 +1,6 @@
 #include "widgets/stroke_view.h"
 
-#include "models/images.h"
+#include "looks/images.h"
 
 namespace yd::app {
 

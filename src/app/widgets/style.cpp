@@ -40,8 +40,6 @@ QPalette palette_of(const Greys& g) {
 
 }  // namespace
 
-QColor accent() { return {0xD9, 0xA4, 0x41}; }
-
 void apply_style(QApplication& application, Scheme scheme) {
   QApplication::setStyle(QStyleFactory::create("Fusion"));
   exports::load_fonts();

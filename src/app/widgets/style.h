@@ -1,6 +1,6 @@
 #pragma once
 
-#include <QColor>
+#include "looks/greys.h"
 
 class QApplication;
 
@@ -10,6 +10,5 @@ enum class Scheme { light, dark };
 
 /// Neutral greys without hue, so that the window does not bend the eye, and one accent.
 void apply_style(QApplication& application, Scheme scheme);
-QColor accent();
 
 }  // namespace yd::app

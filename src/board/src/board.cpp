@@ -10,37 +10,12 @@
 #include <opencv2/imgproc.hpp>
 
 #include "colour/observer.h"
-#include "support/random.h"
+#include "strokes.h"
 
 namespace yd::board {
 namespace {
 
-/// Gaussian noise of unit variance with a correlation length in pixels, the same for the same seed.
-cv::Mat noise(int width, int height, double along, double across, std::uint64_t seed) {
-  cv::Mat field(height, width, CV_32F);
-  tbb::parallel_for(0, height, [&](int y) {
-    Random random(seed + static_cast<std::uint64_t>(y) * 0x9E37ULL);
-    auto* row = field.ptr<float>(y);
-    // The sum of four uniforms is near enough to a bell.
-    for (int x = 0; x < width; ++x) {
-      row[x] = static_cast<float>((random.uniform() + random.uniform() + random.uniform() + random.uniform() - 2) *
-                                  std::sqrt(3.0));
-    }
-  });
-  if (along > 0.3 || across > 0.3) {
-    cv::GaussianBlur(field, field, cv::Size(0, 0), std::max(0.3, along), std::max(0.3, across));
-    cv::Scalar mean;
-    cv::Scalar deviation;
-    cv::meanStdDev(field, mean, deviation);
-    field = (field - mean[0]) / std::max(1e-6, deviation[0]);
-  }
-  return field;
-}
-
 constexpr double kGrainBlur = 0.35;  // the blur whose bumps stand one grain apart
-
-/// The place of a value of noise of unit variance among all, 0 to 1.
-double quantile_of(double z) { return 0.5 * std::erfc(-z * 0.70710678); }
 
 /// Noise of unit variance to a stratum, each over an equal share.
 std::uint8_t stratum_at(float depth) {
@@ -63,18 +38,16 @@ constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where
 constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
 constexpr double kJoin_mm = 5;      // and bands of one gradient: overlapped, and rubbed across the joins
 constexpr double kGraded = 14;      // CIE 1976 between two shades that a hand grades into each other
-constexpr double kHatch_mm = 1.5;   // along the strokes that do it
-constexpr double kAcross_mm = 0.25;
 
 /// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
 /// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
 /// each other.
 class Wandering {
  public:
-  Wandering(const subject::Subject& subject, double px_per_mm)
+  Wandering(const subject::Subject& subject, const StrokeFields& strokes, double px_per_mm)
       : s_(subject),
-        hatch_(noise(subject.image.width, subject.image.height, kHatch_mm * px_per_mm, kAcross_mm * px_per_mm, 12)),
-        other_(noise(subject.image.width, subject.image.height, kHatch_mm * px_per_mm, kAcross_mm * px_per_mm, 13)),
+        hatch_(strokes.others),
+        other_(strokes.streaks),
         px_per_mm_(px_per_mm),
         one_(subject.masses.size() * subject.masses.size(), 0) {
     const auto n = subject.masses.size();
@@ -152,20 +125,26 @@ class Wandering {
 
 }  // namespace
 
-BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper) {
+BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper,
+                  std::span<const std::vector<plan::Touch>> touches) {
   const int w = subject.image.width;
   const int h = subject.image.height;
   const double grain = grain_px(subject, paper);
   const cv::Mat tooth = noise(w, h, grain * kGrainBlur, grain * kGrainBlur, 11);
   const auto first = first_targets(subject, plan);
-  const Wandering wandering(subject, std::max(w, h) / kPictureSide_mm);
+  const double px_per_mm = std::max(w, h) / kPictureSide_mm;
+  const StrokeFields strokes = stroke_fields(subject, touches, px_per_mm);
+  const Wandering wandering(subject, strokes, px_per_mm);
   BoardMap map{{w, h}, {w, h}};
   tbb::parallel_for(0, h, [&](int y) {
     const auto* depth = tooth.ptr<float>(y);
     for (int x = 0; x < w; ++x) {
       const auto [mass, shade] = wandering.at(x, y);
       map.target.at(x, y) = static_cast<std::uint16_t>(first[mass] + shade);
-      map.stratum.at(x, y) = stratum_at(depth[x]);
+      // Strokes and grain together are noise of unit variance again: every stratum keeps its share of the area.
+      const float share = strokes.share.at<float>(y, x);
+      map.stratum.at(x, y) =
+          stratum_at(std::sqrt(share) * strokes.streaks.at<float>(y, x) + std::sqrt(1 - share) * depth[x]);
     }
   });
   return map;

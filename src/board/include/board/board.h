@@ -6,6 +6,7 @@
 
 #include "colour/observer.h"
 #include "colour/profile.h"
+#include "guide/marks.h"
 #include "plan/plan.h"
 #include "subject/subject.h"
 
@@ -20,9 +21,12 @@ struct BoardMap {
 /// The long side of the picture on paper that the grain is drawn for, millimetres.
 inline constexpr double kPictureSide_mm = 400.0;
 
-/// Strata follow a noise as coarse as the paper's grain, each over an equal share of the area. Shades of a mass meet
-/// along broken edges, as strokes do; masses with a soft edge fade into each other. Deterministic.
-BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper);
+/// Strata follow the strokes of the hand and the paper's grain, each over an equal share of the area: strokes as broad
+/// as their mark, along the form, plain where a pass is laid, faint where it is rubbed. `touches`: of each pass, as the
+/// guide has them; empty: broad strokes. Shades of a mass run into each other along the strokes; masses with a soft
+/// edge fade into each other. Deterministic.
+BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper,
+                  std::span<const std::vector<plan::Touch>> touches = {});
 
 /// Screen colours of each target, stratum by stratum.
 using Palette = std::vector<std::array<colour::Rgb8, optics::kStrata>>;

@@ -5,6 +5,7 @@
 
 #include "board/board.h"
 #include "colour/lab.h"
+#include "looks/greys.h"
 #include "pictures/screen.h"
 #include "subject/subject.h"
 
@@ -14,8 +15,6 @@ using pictures::to_colour;
 using pictures::to_image;
 /// Lab to the screen, on all cores.
 QImage to_image(const subject::LabImage& image);
-/// Middle grey on which colours are judged (L* 50).
-QColor judging_grey();
 
 /// What the Subject view can show.
 enum class SubjectView { picture, squint, values, masses, warmth };

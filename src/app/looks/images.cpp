@@ -1,4 +1,4 @@
-#include "models/images.h"
+#include "looks/images.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -96,8 +96,6 @@ QImage to_image(const subject::LabImage& image) {
   convert_rows(image, out);
   return out;
 }
-
-QColor judging_grey() { return {119, 119, 119}; }
 
 QImage subject_image(const subject::Subject& subject, SubjectView view, int steps) {
   switch (view) {

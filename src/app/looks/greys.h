@@ -1,0 +1,30 @@
+#pragma once
+
+#include <QColor>
+
+namespace yd::app {
+
+/// Middle grey on which colours are judged (L* 50), without hue (ISO 3664).
+inline QColor judging_grey() { return {119, 119, 119}; }
+/// The one accent, used rarely.
+inline QColor accent() { return {0xD9, 0xA4, 0x41}; }
+
+/// Spaces between things are eights.
+inline constexpr int kSpace = 8;
+/// Type in four sizes: small print, what is read, headings, what is read from afar. Points at 96 dots an inch.
+enum class Type { small, text, heading, large };
+inline double points(Type type) {
+  switch (type) {
+    case Type::small:
+      return 9;
+    case Type::text:
+      return 10.5;
+    case Type::heading:
+      return 13.5;
+    case Type::large:
+      return 21;
+  }
+  return 10.5;
+}
+
+}  // namespace yd::app

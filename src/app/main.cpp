@@ -3,7 +3,7 @@
 #include <QCommandLineParser>
 #include <QDateTime>
 #include <QStandardPaths>
-#include <QTabWidget>
+#include <QTableView>
 #include <QTimer>
 #include <algorithm>
 #include <clocale>
@@ -21,16 +21,19 @@ struct Shot {
   QString file;
   QString point;
   QString sheet;
-  int tab = 0;  ///< of the stage Layers
+  int passage = 0;
 };
 void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, yd::app::Advice& advice,
                         const Shot& shot, bool opened) {
-  const auto take = [&window, file = shot.file, point = shot.point, sheet = shot.sheet, tab = shot.tab] {
+  const auto take = [&window, file = shot.file, point = shot.point, sheet = shot.sheet, passage = shot.passage] {
     const QStringList xy = point.split(',');
     if (xy.size() == 2) window.point_at({xy[0].toDouble(), xy[1].toDouble()});
     auto* button = sheet.isEmpty() ? nullptr : window.findChild<QAbstractButton*>(sheet);
-    if (button != nullptr) button->click();
-    if (auto* tabs = window.findChild<QTabWidget*>("layer_tabs")) tabs->setCurrentIndex(tab);
+    // A card is opened, not folded.
+    if (button != nullptr && !(button->isCheckable() && button->isChecked())) button->click();
+    if (passage > 0) {
+      if (auto* list = window.findChild<QTableView*>("passages")) list->selectRow(passage - 1);
+    }
     QTimer::singleShot(400, &window, [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
   };
   if (!opened) return take();
@@ -58,9 +61,9 @@ int main(int argc, char** argv) {
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");
-  const QCommandLineOption tab("tab", "For --picture: the tab of the stage Layers, 0 to 2", "N", "0");
+  const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
-  parser.addOptions({tab, school, picture, stage, size, point, dark, sheet});
+  parser.addOptions({passage, school, picture, stage, size, point, dark, sheet});
   parser.process(application);
   yd::app::apply_style(application, parser.isSet(dark) ? yd::app::Scheme::dark : yd::app::Scheme::light);
 
@@ -88,7 +91,7 @@ int main(int argc, char** argv) {
   const bool opened = !parser.positionalArguments().isEmpty();
   if (parser.isSet(picture))
     picture_when_ready(window, session, advice,
-                       {parser.value(picture), parser.value(point), parser.value(sheet), parser.value(tab).toInt()},
+                       {parser.value(picture), parser.value(point), parser.value(sheet), parser.value(passage).toInt()},
                        opened);
   if (const int wanted = parser.value(school).toInt(); wanted > 0 && wanted <= 4) {
     yd::app::Choices choices = session.choices();

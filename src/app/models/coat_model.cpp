@@ -5,7 +5,7 @@
 #include <numeric>
 
 #include "colour/words.h"
-#include "looks/images.h"
+#include "models/chips.h"
 #include "words/coats.h"
 
 namespace yd::app {
@@ -39,8 +39,10 @@ QString medium_words(plan::CoatMedium medium) {
 }
 QString colours_words(plan::CoatColours colours) { return CoatModel::tr(plan::name(colours)); }
 
-void CoatModel::set_advice(std::shared_ptr<const plan::CoatAdvice> advice) {
+void CoatModel::set_advice(std::shared_ptr<const plan::CoatAdvice> advice,
+                           std::shared_ptr<const media::Paper> paper) {
   beginResetModel();
+  paper_ = std::move(paper);
   advice_ = std::move(advice);
   order_.clear();
   if (advice_) {
@@ -86,7 +88,8 @@ QVariant CoatModel::data(const QModelIndex& index, int role) const {
   const auto* v = verdict(index.row());
   if (role == Qt::TextAlignmentRole)
     return index.column() >= error ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
-  if (role == Qt::DecorationRole && index.column() == medium && v != nullptr && v->possible) return to_colour(v->dry);
+  if (role == Qt::DecorationRole && index.column() == medium && v != nullptr && v->possible && paper_)
+    return brush_chip(v->dry, *paper_, kChip);
   if (role == Qt::ToolTipRole && v != nullptr) return coat_words(*v, *advice_);
   if (role != Qt::DisplayRole) return {};
   const double e = v == nullptr ? advice_->plain_de00 : v->de00;
@@ -108,7 +111,7 @@ QVariant CoatModel::data(const QModelIndex& index, int role) const {
 
 QVariant CoatModel::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("With"), tr("Colours"), tr("ΔE00"), tr("Dark"), tr("Dries")};
+  const QString names[] = {tr("With"), tr("Colours"), tr("Differs"), tr("Dark"), tr("Dries")};
   return names[section];
 }
 

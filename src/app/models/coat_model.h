@@ -14,7 +14,7 @@ class CoatModel : public QAbstractTableModel {
   enum Column { medium, colours, error, darkest, dry, columns };
   using QAbstractTableModel::QAbstractTableModel;
 
-  void set_advice(std::shared_ptr<const plan::CoatAdvice> advice);
+  void set_advice(std::shared_ptr<const plan::CoatAdvice> advice, std::shared_ptr<const media::Paper> paper);
   int rowCount(const QModelIndex& parent = {}) const override;
   int columnCount(const QModelIndex& parent = {}) const override;
   QVariant data(const QModelIndex& index, int role) const override;
@@ -27,6 +27,7 @@ class CoatModel : public QAbstractTableModel {
 
  private:
   std::shared_ptr<const plan::CoatAdvice> advice_;
+  std::shared_ptr<const media::Paper> paper_;
   std::vector<std::size_t> order_;
 };
 

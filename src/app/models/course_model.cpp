@@ -5,30 +5,45 @@
 namespace yd::app {
 
 CourseModel::CourseModel(Session& session, QObject* parent) : QAbstractListModel(parent), session_(session) {
-  const auto refresh = [this] { emit dataChanged(index(0), index(kStages - 1)); };
+  const auto refresh = [this] { emit dataChanged(index(0), index(kStages)); };
   connect(&session_, &Session::subject_changed, this, refresh);
   connect(&session_, &Session::plan_changed, this, refresh);
   connect(&session_, &Session::busy_changed, this, refresh);
 }
 
-int CourseModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : kStages; }
+int CourseModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : kStages + 1; }
 
 QString CourseModel::state(Stage stage) const {
-  if (stage == Stage::subject) return session_.subject() ? tr("ready") : tr("to do");
+  const SubjectPtr s = session_.subject();
   const PlannedPtr planned = session_.planned();
+  if (!s) return tr("to do");
+  if (stage == Stage::subject) return tr("%1 masses").arg(s->masses.size());
   if (!planned) return tr("to do");
-  if (stage == Stage::tray && planned->plan.worst_de00 > kLookHere) return tr("look here");
-  if (stage == Stage::underpainting && planned->plan.coats.empty()) return tr("none");
-  const auto& tooth = planned->plan.mass_tooth_left;
-  const bool full = std::any_of(tooth.begin(), tooth.end(), [](double t) { return t < 0.1; });
-  if (stage == Stage::layers && full) return tr("look here");
-  return tr("ready");
+  const plan::Plan& p = planned->plan;
+  const bool full =
+      std::any_of(p.mass_tooth_left.begin(), p.mass_tooth_left.end(), [](double left) { return left < 0.1; });
+  switch (stage) {
+    case Stage::subject:
+      break;
+    case Stage::ground:
+      return QString::fromStdString(planned->paper->surface);
+    case Stage::tray:
+      return tr("%1 sticks").arg(p.tray.size());
+    case Stage::underpainting:
+      return p.coats.empty() ? tr("none") : tr("%1 coats").arg(p.coats.size());
+    case Stage::layers:
+      return full ? tr("tooth full") : tr("%1 in all").arg(planned->guide.passages.size());
+    case Stage::easel:
+      return tr("ready");
+  }
+  return {};
 }
 
 QVariant CourseModel::data(const QModelIndex& index, int role) const {
-  if (!index.isValid() || index.row() >= kStages) return {};
-  static const char* const names[kStages] = {QT_TR_NOOP("Subject"), QT_TR_NOOP("Ground"), QT_TR_NOOP("Tray"),
-                                             QT_TR_NOOP("Underpainting"), QT_TR_NOOP("Layers")};
+  if (!index.isValid() || index.row() > kStages) return {};
+  static const char* const names[kStages + 1] = {QT_TR_NOOP("Subject"), QT_TR_NOOP("Ground"), QT_TR_NOOP("Tray"),
+                                             QT_TR_NOOP("Underpainting"), QT_TR_NOOP("Passages"),
+                                                QT_TR_NOOP("Easel")};
   const QString name = tr(names[index.row()]);
   const QString word = state(static_cast<Stage>(index.row()));
   switch (role) {

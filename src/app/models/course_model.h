@@ -6,8 +6,9 @@
 
 namespace yd::app {
 
-enum class Stage { subject, ground, tray, underpainting, layers };
-inline constexpr int kStages = 5;
+/// The easel has a page of its own; the others have a bench.
+enum class Stage { subject, ground, tray, underpainting, layers, easel };
+inline constexpr int kStages = 5;  ///< with a bench
 
 /// The stages in the order of work, each with its state in a word (Qt::UserRole).
 class CourseModel : public QAbstractListModel {

@@ -3,6 +3,7 @@
 #include <QFont>
 
 #include "exports/pass_words.h"
+#include "models/chips.h"
 #include "words/guide.h"
 
 namespace yd::app {
@@ -29,10 +30,13 @@ QVariant JobModel::data(const QModelIndex& index, int role) const {
     font.setItalic(!p.has_passes());  // what is no pass of colour
     return font;
   }
+  if (role == Qt::DecorationRole && index.column() == name && !p.sticks.empty()) {
+    return stick_chips(p.sticks, *planned_);
+  }
   if (role == Qt::ToolTipRole && index.column() == name) return words::title(p, job);
   if (role != Qt::DisplayRole) return {};
   if (index.column() == number) return index.row() + 1;
-  return index.column() == name ? words::title(p, job) : exports::minutes_words(p.minutes);
+  return index.column() == name ? words::short_title(p, job) : exports::minutes_words(p.minutes);
 }
 
 QVariant JobModel::headerData(int section, Qt::Orientation orientation, int role) const {

@@ -5,14 +5,10 @@
 #include "exports/pass_words.h"
 #include "looks/translate.h"
 #include "words/order.h"
+#include "words/sentence.h"
 
 namespace yd::app {
 namespace {
-
-QString begun(QString sentence) {
-  if (!sentence.isEmpty()) sentence[0] = sentence[0].toUpper();
-  return sentence;
-}
 
 QString sitting_words(const plan::Sitting& s, std::size_t number) {
   QString out = tr("%1. Passes %2 to %3, %4. %5")
@@ -45,10 +41,10 @@ QString why_words(const Planned& planned, const optics::Parameters& parameters, 
 
 QString mark_words(const exports::PassWords& w) {
   if (w.mark.isEmpty()) return {};
-  QString out = begun(w.mark);
+  QString out = words::begun(w.mark);
   if (!w.direction.isEmpty()) out += tr("; the marks run %1").arg(w.direction);
   out += ".";
-  if (!w.run.isEmpty()) out += " " + begun(w.run) + ".";
+  if (!w.run.isEmpty()) out += " " + words::begun(w.run) + ".";
   if (!w.rubbing.isEmpty()) out += " " + w.rubbing;
   return w.delicate.isEmpty() ? out : out + " " + w.delicate;
 }

@@ -1,7 +1,9 @@
 #include "models/paper_model.h"
 
+#include <QIcon>
+
 #include "colour/words.h"
-#include "looks/images.h"
+#include "models/chips.h"
 
 namespace yd::app {
 
@@ -18,11 +20,9 @@ QVariant PaperModel::data(const QModelIndex& index, int role) const {
   switch (role) {
     case Qt::DisplayRole:
       if (ranked_.empty()) return QString::fromStdString(p.name);
-      return tr("%1   %2")
-          .arg(qRound(100 * ranked_[static_cast<std::size_t>(index.row())].score), 2)
-          .arg(QString::fromStdString(p.name));
+      return tr("%1. %2").arg(index.row() + 1).arg(QString::fromStdString(p.name));
     case Qt::DecorationRole:
-      return to_colour(p.lab);
+      return QIcon(paper_chip(p, QSize(64, 30)));
     case Qt::UserRole:
       return QString::fromStdString(p.id);
     case Qt::ToolTipRole:

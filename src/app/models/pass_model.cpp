@@ -4,6 +4,7 @@
 #include <QMimeData>
 
 #include "looks/images.h"
+#include "models/chips.h"
 #include "models/reading.h"
 #include "words/order.h"
 #include "advice/delicate.h"
@@ -35,11 +36,12 @@ QString PassModel::tool_name(const plan::Pass& pass) const {
   return QString::fromStdString(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].name);
 }
 
-QColor PassModel::tool_colour(const plan::Pass& pass) const {
+QVariant PassModel::tool_chip(const plan::Pass& pass) const {
   if (pass.kind == plan::PassKind::fix) return judging_grey();
   if (pass.kind == plan::PassKind::coat)
     return to_colour(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].dry);
-  return to_colour(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].lab);
+  return pass_chip(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)], pass.pressure,
+                   pass.technique == plan::Technique::rubbed, *planned_->paper, planned_->parameters, kChip);
 }
 
 QString PassModel::text(const plan::Pass& pass, int column) const {
@@ -75,7 +77,7 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
     case Qt::DisplayRole:
       return text(pass, index.column());
     case Qt::DecorationRole:
-      return index.column() == stick ? QVariant(tool_colour(pass)) : QVariant();
+      return index.column() == stick ? tool_chip(pass) : QVariant();
     case Qt::TextAlignmentRole:
       return index.column() == number || index.column() == time ? QVariant(Qt::AlignRight | Qt::AlignVCenter)
                                                                 : QVariant();

@@ -33,7 +33,7 @@ class PassModel : public QAbstractTableModel {
  private:
   QString text(const plan::Pass& pass, int column) const;
   QString tool_name(const plan::Pass& pass) const;
-  QColor tool_colour(const plan::Pass& pass) const;
+  QVariant tool_chip(const plan::Pass& pass) const;
   PlannedPtr planned_;
 };
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "colour/words.h"
-#include "looks/images.h"
+#include "models/chips.h"
 
 namespace yd::app {
 
@@ -51,7 +51,7 @@ QVariant StickModel::data(const QModelIndex& index, int role) const {
     case Qt::DisplayRole:
       return text(stick, index.column());
     case Qt::DecorationRole:
-      return index.column() == name ? QVariant(to_colour(s.lab)) : QVariant();
+      return index.column() == name ? QVariant(stroke_chip(s, *planned_->paper, planned_->parameters, kChip)) : QVariant();
     case Qt::TextAlignmentRole:
       return index.column() >= value ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
     case Qt::ToolTipRole: {

@@ -3,9 +3,10 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QItemSelectionModel>
-#include <QScrollArea>
 #include <QSignalBlocker>
 
+#include "models/chips.h"
+#include "models/stage_facts.h"
 #include "words/coats.h"
 
 namespace yd::app {
@@ -28,7 +29,7 @@ bool same_place(const plan::CoatException& p, const plan::CoatException& q) {
 }  // namespace
 
 CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
-    : QWidget(parent),
+    : Bench("coat_bench", parent),
       session_(session),
       advice_(advice),
       scope_(new QComboBox),
@@ -36,6 +37,7 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
       pick_(new QPushButton(tr("Take the advice"))),
       follow_(new QPushButton(tr("As the whole picture"))),
       reason_(paragraph()),
+      facts_(new Facts("coat_facts", tr("What the underpainting does"))),
       about_(paragraph()) {
   scope_->setObjectName("coat_scope");
   scope_->setAccessibleName(tr("Where this underpainting goes"));
@@ -45,21 +47,30 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
   about_->setObjectName("coat_about");
   table_->setAccessibleName(tr("Underpaintings"));
   table_->horizontalHeader()->setMinimumSectionSize(30);
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setWidget(about_);
+  table_->setIconSize(kChip);
+  auto* choose = new QWidget;
+  auto* left = new QVBoxLayout(choose);
+  left->setContentsMargins(0, 0, 0, 0);
+  left->addWidget(scope_);
+  left->addWidget(table_, 1);
+  auto* advice_box = new QWidget;
+  auto* middle = new QVBoxLayout(advice_box);
+  middle->setContentsMargins(0, 0, 0, 0);
+  middle->addWidget(reason_);
   auto* row = new QHBoxLayout;
   row->addWidget(pick_);
   row->addWidget(follow_);
-  auto* column = new QVBoxLayout(this);
-  column->setSpacing(4);
-  column->addWidget(heading(tr("A first thin coat that sets the big values")));
-  column->addWidget(scope_);
-  column->addWidget(table_, 3);
-  column->addWidget(reason_);
-  column->addLayout(row);
-  column->addWidget(scroll, 2);
+  middle->addLayout(row);
+  middle->addStretch();
+  auto* chosen = new QWidget;
+  auto* right = new QVBoxLayout(chosen);
+  right->setContentsMargins(0, 0, 0, 0);
+  right->addWidget(facts_);
+  right->addWidget(about_);
+  right->addStretch();
+  add(new Card(tr("A first thin coat"), "card_coats", choose, 420, false));
+  chosen_card_ = add(new Card(tr("What it does"), "card_coat", chosen, 320));
+  add(new Card(tr("Advice"), "card_coat_advice", advice_box, 260));
   connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this, &CoatPanel::choose);
   connect(scope_, &QComboBox::activated, this, &CoatPanel::refresh);
   connect(pick_, &QPushButton::clicked, this, [this] {
@@ -80,7 +91,7 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
     // While a new plan is made the last verdicts stay to be read.
     if (!advice_.coats() && session_.planned()) return;
     const QSignalBlocker quiet(table_->selectionModel());
-    model_.set_advice(advice_.coats());
+    model_.set_advice(advice_.coats(), session_.planned() ? session_.planned()->paper : nullptr);
     refresh();
   });
   refresh_scopes();
@@ -146,6 +157,8 @@ void CoatPanel::refresh() {
 void CoatPanel::refresh_about() {
   const auto a = advice_.coats();
   const auto* v = model_.verdict(model_.row_of(present()));
+  facts_->set_facts(a && v != nullptr ? coat_facts(*v, *a) : QList<Fact>{});
+  chosen_card_->set_fact(v == nullptr ? QString() : medium_words(v->choice.medium));
   if (a && v != nullptr) return about_->setText(coat_words(*v, *a));
   about_->setText(tr("No underpainting. U shows the board with and without one."));
 }

@@ -6,12 +6,14 @@
 
 #include "models/coat_model.h"
 #include "panels/panel_parts.h"
+#include "widgets/bench.h"
+#include "widgets/facts.h"
 
 namespace yd::app {
 
 /// Stage Underpainting: every medium in every set of colours and what it would do; one for the picture, others for a
 /// plane or a mass; the cautions at the choice.
-class CoatPanel : public QWidget {
+class CoatPanel : public Bench {
   Q_OBJECT
  public:
   CoatPanel(Session& session, Advice& advice, QWidget* parent = nullptr);
@@ -32,7 +34,9 @@ class CoatPanel : public QWidget {
   QPushButton* pick_;
   QPushButton* follow_;
   QLabel* reason_;
+  Facts* facts_;
   QLabel* about_;
+  Card* chosen_card_ = nullptr;
 };
 
 }  // namespace yd::app

@@ -8,38 +8,43 @@
 #include <QSignalBlocker>
 #include <algorithm>
 
-#include "colour/words.h"
-#include "widgets/section.h"
+#include "models/chips.h"
+#include "models/stage_facts.h"
 #include "words/grounds.h"
 
 namespace yd::app {
-namespace {}  // namespace
+namespace {
 
+constexpr QSize kPaperChip(64, 30);
+
+}  // namespace
 GroundPanel::GroundPanel(Session& session, Advice& advice, QWidget* parent)
-    : QWidget(parent),
+    : Bench("ground_bench", parent),
       session_(session),
       advice_(advice),
       model_(session.materials()),
       list_(new QListView),
+      facts_(new Facts("paper_facts", tr("What speaks for the paper"))),
       about_(paragraph()),
-      other_(new QComboBox) {
+      other_(new QComboBox),
+      tray_(new QLabel) {
   list_->setObjectName("papers");
   list_->setAccessibleName(tr("Papers, the best first"));
   list_->setModel(&model_);
-  list_->setMinimumHeight(150);
+  list_->setIconSize(kPaperChip);
+  list_->setSpacing(1);
   about_->setObjectName("paper_about");
   about_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setWidget(about_);
-  auto* column = new QVBoxLayout(this);
-  column->setSpacing(4);
-  column->addWidget(heading(tr("The paper to work on")));
-  column->addWidget(list_, 3);
-  column->addWidget(scroll, 2);
-  column->addWidget(make_sheets());
-  column->addWidget(new Section(tr("What counts, 0 to 30"), "section_weights", make_weights(), false));
+  auto* verdict = new QWidget;
+  auto* column = new QVBoxLayout(verdict);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->addWidget(facts_);
+  column->addWidget(about_);
+  column->addStretch();
+  add(new Card(tr("Papers, the best first"), "card_papers", list_, 330, false));
+  paper_card_ = add(new Card(tr("This paper"), "card_paper", verdict, 320));
+  add(new Card(tr("Side by side"), "card_compare", make_sheets(), 292));
+  add(new Card(tr("What counts"), "section_weights", make_weights(), 240), true);
   connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, &GroundPanel::choose);
   connect(&session_, &Session::choices_changed, this, &GroundPanel::refresh);
   connect(&session_, &Session::plan_changed, this, &GroundPanel::refresh);
@@ -65,12 +70,16 @@ QWidget* GroundPanel::make_sheets() {
   connect(masked, &QCheckBox::clicked, this, [this](bool on) { emit offcut_sheet_asked(on); });
   connect(other_, &QComboBox::activated, this, &GroundPanel::compare);
   auto* box = new QWidget;
+  tray_->setObjectName("tray_on_paper");
+  tray_->setAccessibleName(tr("The tray, stroke by stroke, on this paper"));
   auto* grid = new QGridLayout(box);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->addWidget(papers, 0, 0, 1, 2);
   grid->addWidget(offcuts, 1, 0);
   grid->addWidget(masked, 1, 1);
   grid->addWidget(other_, 2, 0, 1, 2);
+  grid->addWidget(tray_, 3, 0, 1, 2);
+  grid->setRowStretch(4, 1);
   return box;
 }
 
@@ -78,7 +87,7 @@ QWidget* GroundPanel::make_weights() {
   auto* box = new QWidget;
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(0);
+  column->setSpacing(2);
   for (std::size_t m = 0; m < plan::kGroundMarks; ++m) {
     weights_[m] =
         new LabelledSlider(tr(plan::name(static_cast<plan::GroundMark>(m))), "weight_" + QString::number(m), 0, 30);
@@ -123,27 +132,20 @@ void GroundPanel::refresh() {
   }
   list_->viewport()->update();
   if (paper == nullptr) return;
-  QString text = tr("%1: %2, value %3, %4.")
-                     .arg(QString::fromStdString(paper->name), QString::fromStdString(colour::describe(paper->lab)))
-                     .arg(colour::value_step(paper->lab.l), 0, 'f', 1)
-                     .arg(QString::fromStdString(paper->surface));
+  paper_card_->head()->setText(QString::fromStdString(paper->name));
   const PlannedPtr planned = session_.planned();
-  if (const auto grounds = advice_.grounds()) {
-    for (const plan::GroundVerdict& v : grounds->ranked) {
-      if (session_.materials().papers[v.paper].id != paper->id || !planned) continue;
-      const QString reasons =
-          words::reasons(v, *paper, planned->plan, *planned->subject, session_.choices().plan.underpaint.picture);
-      text += "\n" + tr("Mark %1 of 100. %2").arg(qRound(100 * v.score)).arg(reasons);
-    }
+  const plan::GroundVerdict* verdict = nullptr;
+  const auto grounds = advice_.grounds();
+  for (std::size_t i = 0; grounds && i < grounds->ranked.size(); ++i) {
+    if (session_.materials().papers[grounds->ranked[i].paper].id == paper->id) verdict = &grounds->ranked[i];
   }
-  if (planned && planned->paper->id == paper->id) {
-    text +=
-        "\n" + tr("On it, %1 sticks come within %2 ΔE00 of the subject as seen across the room, %3 for one in twenty.")
-                   .arg(planned->plan.tray.size())
-                   .arg(planned->figures.seen.mean, 0, 'f', 1)
-                   .arg(planned->figures.seen.p95, 0, 'f', 1);
-  }
-  about_->setText(text);
+  paper_card_->set_fact(verdict == nullptr ? QString() : tr("%1 of 100").arg(qRound(100 * verdict->score)));
+  tray_->setPixmap(planned ? tray_on_paper(*planned, *paper, 3, QSize(88, 24)) : QPixmap());
+  facts_->set_facts(paper_facts(*paper, verdict));
+  about_->setText(verdict == nullptr || !planned
+                      ? QString::fromStdString(paper->surface)
+                      : words::reasons(*verdict, *paper, planned->plan, *planned->subject,
+                                       session_.choices().plan.underpaint.picture));
 }
 
 void GroundPanel::refresh_advice() {

@@ -6,11 +6,13 @@
 #include "models/paper_model.h"
 #include "panels/panel_parts.h"
 #include "session/advice.h"
+#include "widgets/bench.h"
+#include "widgets/facts.h"
 
 namespace yd::app {
 
 /// Stage Ground: the papers, ranked for this subject with reasons; weights; sheets; a second paper to compare.
-class GroundPanel : public QWidget {
+class GroundPanel : public Bench {
   Q_OBJECT
  public:
   GroundPanel(Session& session, Advice& advice, QWidget* parent = nullptr);
@@ -31,8 +33,11 @@ class GroundPanel : public QWidget {
   Advice& advice_;
   PaperModel model_;
   QListView* list_;
+  Facts* facts_;
   QLabel* about_;
   QComboBox* other_;
+  QLabel* tray_;
+  Card* paper_card_ = nullptr;
   std::array<LabelledSlider*, plan::kGroundMarks> weights_{};
 };
 

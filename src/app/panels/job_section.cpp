@@ -1,37 +1,70 @@
 #include "panels/job_section.h"
 
-#include <QScrollArea>
+#include <QHBoxLayout>
+#include <QHeaderView>
 #include <QVBoxLayout>
+#include <numeric>
 
+#include "board/where.h"
+#include "exports/pass_words.h"
+#include "looks/images.h"
+#include "models/chips.h"
 #include "models/layer_words.h"
 #include "panels/panel_parts.h"
 
 namespace yd::app {
+namespace {
+
+constexpr int kWhere = 132;  // long side of the picture of where
+
+QPixmap where_picture(const Planned& planned, const plan::Passage& p) {
+  std::vector<int> passes(static_cast<std::size_t>(std::max(0, p.last - p.first + 1)));
+  std::iota(passes.begin(), passes.end(), p.first);
+  return QPixmap::fromImage(to_image(board::where_picture(*planned.subject, planned.plan, passes, kWhere)));
+}
+
+}  // namespace
 
 JobSection::JobSection(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session), passages_(table("passages", model_, JobModel::name)), about_(paragraph()) {
+    : QWidget(parent),
+      session_(session),
+      passages_(table("passages", model_, JobModel::name)),
+      where_(new QLabel),
+      mark_(new StrokeView),
+      about_(paragraph()) {
   passages_->setAccessibleName(tr("Passages"));
+  passages_->setIconSize(kChips);
+  passages_->horizontalHeader()->hide();
   about_->setObjectName("passage_about");
-  about_->setContentsMargins(2, 2, 2, 2);
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setAccessibleName(tr("The passage"));
-  scroll->setWidget(about_);
+  where_->setObjectName("passage_where");
+  where_->setAccessibleName(tr("Where the passage goes: darker where it is firmer"));
+  mark_->setFixedSize(kWhere, 66);
+  auto* pictures = new QHBoxLayout;
+  pictures->addWidget(where_);
+  pictures->addWidget(mark_);
+  pictures->addStretch();
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(0, 4, 0, 0);
-  column->addWidget(passages_, 3);
-  column->addWidget(scroll, 3);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->addLayout(pictures);
+  column->addWidget(about_);
+  column->addStretch();
   connect(passages_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &JobSection::select);
   connect(&session_, &Session::plan_changed, this, &JobSection::refresh_plan);
   refresh_plan();
 }
 
+void JobSection::say(const QString& title, const QString& fact, const QString& text) {
+  emit titled(title, fact);
+  about_->setText(text);
+}
+
 void JobSection::refresh_plan() {
   model_.set_plan(session_.planned());
-  about_->setText(session_.planned()
-                      ? tr("Choose a passage: it is lit in the picture.")
-                      : tr("Open a picture: the whole job will stand here, from the drawing to the end."));
+  where_->hide();
+  mark_->hide();
+  say(tr("The passage"), {},
+      session_.planned() ? tr("Choose a passage: it is lit in the picture.")
+                         : tr("Open a picture: the whole job will stand here, from the drawing to the end."));
 }
 
 void JobSection::select(const QModelIndex& index) {
@@ -40,7 +73,15 @@ void JobSection::select(const QModelIndex& index) {
   const plan::Passage& p = planned->guide.passages[static_cast<std::size_t>(index.row())];
   session_.set_cursor(p.last + 1);
   session_.set_lit_passes(p.has_passes() ? p.first + 1 : 0, p.has_passes() ? p.last + 1 : 0);
-  about_->setText(passage_words(view_of(*planned, session_.materials().model.parameters), index.row()));
+  const exports::PlanView view = view_of(*planned, planned->parameters);
+  where_->setVisible(p.has_passes());
+  mark_->setVisible(p.has_passes());
+  if (p.has_passes()) {
+    where_->setPixmap(where_picture(*planned, p));
+    const exports::PassWords w = exports::words_of(view, p.first);
+    mark_->set_drawing(exports::mark_drawing(view, p.first), w.how + ", " + w.mark + ", " + w.direction);
+  }
+  say(tr("Passage %1").arg(index.row() + 1), exports::minutes_words(p.minutes), passage_words(view, index.row()));
 }
 
 }  // namespace yd::app

@@ -2,45 +2,51 @@
 
 #include <QLabel>
 #include <QPushButton>
-#include <QTabWidget>
-#include <QWidget>
 
 #include "panels/advice_section.h"
-#include "panels/panel_parts.h"
 #include "panels/job_section.h"
+#include "panels/panel_parts.h"
 #include "panels/pass_section.h"
 #include "panels/school_section.h"
-#include "panels/wish_section.h"
+#include "widgets/bench.h"
+#include "widgets/core_sample.h"
+#include "widgets/facts.h"
+#include "widgets/tray_view.h"
 
 namespace yd::app {
 
-/// Stage Layers: how the picture is built, its passes, what a look over them found, and the time they take.
-class LayersPanel : public QWidget {
+/// Stage Passages: the job, the passage in hand, the layers from the side, the tray, how the picture is built, what a look
+/// over the plan found, the time it takes, and the cautions.
+class LayersPanel : public Bench {
   Q_OBJECT
  public:
   explicit LayersPanel(Session& session, QWidget* parent = nullptr);
-  QTabWidget* tabs() { return tabs_; }
 
  signals:
   void school_page_asked();
-  void easel_asked();
   void says(const QString& sentence);
 
  private:
+  QWidget* make_core();
   QWidget* make_time();
-  QWidget* make_safety();
+  QWidget* make_school();
+  void draw_core();
+  void refresh_tray();
   void refresh();
 
   Session& session_;
+  JobSection* job_;
+  CoreSample* core_;
+  TrayView* tray_;
   SchoolSection* school_;
-  WishSection* wishes_;
-  QTabWidget* tabs_;
   LabelledSlider* strokes_;
   LabelledSlider* sitting_;
+  Facts* facts_;
   QLabel* time_;
-  QPushButton* easel_;
   QLabel* safety_;
-  QLabel* care_;
+  Card* job_card_ = nullptr;
+  Card* passage_card_ = nullptr;
+  Card* safety_card_ = nullptr;
 };
 
 }  // namespace yd::app

@@ -34,7 +34,6 @@ MassSection::MassSection(Session& session, QWidget* parent)
       edge_(new QComboBox),
       surface_(new QComboBox),
       focal_(new QCheckBox(tr("Focal point"))),
-      forget_(new QPushButton(tr("Forget marks"))),
       about_(paragraph()) {
   list_->setObjectName("mass_list");
   list_->setAccessibleName(tr("Masses"));
@@ -57,10 +56,14 @@ MassSection::MassSection(Session& session, QWidget* parent)
                       tr("feather"), tr("skin"), tr("cloth"), tr("stone"), tr("leaf"), tr("metal"), tr("glass")});
   focal_->setObjectName("mass_focal");
   about_->setObjectName("mass_about");
-  auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(0, 0, 0, 0);
+  // The list beside what is said of the chosen one: the bench is wide and low.
+  auto* both = new QHBoxLayout(this);
+  both->setContentsMargins(0, 0, 0, 0);
+  both->setSpacing(2 * kSpace);
+  both->addWidget(list_, 5);
+  auto* column = new QVBoxLayout;
   column->setSpacing(4);
-  column->addWidget(list_);
+  both->addLayout(column, 6);
   column->addWidget(name_);
   auto* row = new QHBoxLayout;
   row->addWidget(plane_);
@@ -72,6 +75,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
   column->addLayout(what);
   make_buttons(*column);
   column->addWidget(about_);
+  column->addStretch();
   connect(list_, &QListWidget::currentRowChanged, this, &MassSection::show_mass);
   connect(&session_, &Session::subject_changed, this, &MassSection::refresh);
   connect(name_, &QLineEdit::editingFinished, this, [this] {
@@ -110,27 +114,15 @@ void MassSection::make_buttons(QVBoxLayout& column) {
   line->setObjectName("mass_split_line");
   auto* paint = new QPushButton(tr("Paint its border"));
   paint->setObjectName("mass_paint");
-  auto* ring = new QPushButton(tr("Mark what matters"));
-  ring->setObjectName("mark_focus");
-  ring->setToolTip(tr("Masses are finer there, and the eye is led to it."));
-  forget_->setObjectName("forget_focus");
   auto* grid = new QGridLayout;
   grid->addWidget(merge_, 0, 0, 1, 2);
   grid->addWidget(values, 1, 0);
   grid->addWidget(line, 1, 1);
   grid->addWidget(paint, 2, 0, 1, 2);
-  grid->addWidget(ring, 3, 0);
-  grid->addWidget(forget_, 3, 1);
   column.addLayout(grid);
   connect(values, &QPushButton::clicked, this, [this] { edit(about(Kind::split_values), tr("Split by value")); });
   connect(line, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::split); });
   connect(paint, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::paint); });
-  connect(ring, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::ring); });
-  connect(forget_, &QPushButton::clicked, this, [this] {
-    Choices next = session_.choices();
-    next.read.focus.clear();
-    session_.change(next, tr("Marks forgotten"));
-  });
   connect(merge_, &QComboBox::activated, this, [this](int row) {
     if (row < 1) return;
     auto e = about(Kind::merge);
@@ -171,7 +163,6 @@ void MassSection::refresh() {
 }
 
 void MassSection::show_mass() {
-  forget_->setEnabled(!session_.choices().read.focus.empty());
   const SubjectPtr s = session_.subject();
   const bool any = s && chosen() >= 0;
   for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, surface_, focal_, merge_}) w->setEnabled(any);

@@ -40,7 +40,6 @@ class MassSection : public QWidget {
   QComboBox* edge_;
   QComboBox* surface_;
   QCheckBox* focal_;
-  QPushButton* forget_;
   QLabel* about_;
 };
 

@@ -2,72 +2,31 @@
 
 #include <QHBoxLayout>
 #include <QPushButton>
-#include <QScrollArea>
-#include <algorithm>
 
-#include "colour/words.h"
-#include "subject/values.h"
-#include "widgets/section.h"
+#include "models/stage_facts.h"
 
 namespace yd::app {
-namespace {
-
-/// A value as the artist counts it: from dark (1 the darkest) or from light.
-QString counted(double step, bool from_dark) { return QString::number(from_dark ? step : 10 - step, 'f', 1); }
-
-QString findings(const ReadSubject& s, bool from_dark) {
-  const auto& v = s.values;
-  const auto spot = [&](const subject::Spot& p) {
-    return counted(colour::value_step(p.lab.l), from_dark) + ", " + QString::fromStdString(colour::describe(p.lab));
-  };
-  QStringList shares;
-  for (int i = 0; i < 9; ++i) {
-    const int step = from_dark ? i : 8 - i;
-    shares << QString("%1: %2").arg(i + 1).arg(qRound(100 * v.share[static_cast<std::size_t>(step)]));
-  }
-  return QObject::tr(
-             "%1 masses. Contrast: %2 of nine steps.\nDarkest spot: %3.\nLightest spot: %4.\nMost vivid: %5.\n"
-             "Area by value in %: %6.")
-      .arg(s.masses.size())
-      .arg(v.contrast, 0, 'f', 1)
-      .arg(spot(v.darkest), spot(v.lightest), QString::fromStdString(colour::describe(v.most_vivid.lab)),
-           shares.join("  "));
-}
-
-}  // namespace
 
 SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
-    : QWidget(parent),
+    : Bench("subject_bench", parent),
       session_(session),
       views_(new QButtonGroup(this)),
       squint_(new LabelledSlider(tr("Squint"), "squint", 0, 100)),
       most_(new LabelledSlider(tr("Most masses"), "masses", 8, 30)),
       steps_(new LabelledSlider(tr("Value steps"), "value_steps", 2, 9)),
       counted_(new QComboBox),
-      findings_(paragraph()),
+      strip_(new ValueStrip),
+      findings_(new Facts("findings", tr("What the picture is"))),
+      start_(new StartSection(session)),
       light_(new LightSection(session)),
       mass_section_(new MassSection(session)),
       measures_(new MeasureSection(session)) {
-  findings_->setObjectName("findings");
-  auto* inside = new QWidget;
-  auto* column = new QVBoxLayout(inside);
-  column->setContentsMargins(4, 2, 8, 2);
-  column->setSpacing(4);
-  column->addWidget(make_views());
-  column->addWidget(new Section(tr("Look at it half-closed"), "section_look", make_look(), true));
-  column->addWidget(new Section(tr("Masses"), "section_masses", mass_section_, false));
-  column->addWidget(new Section(tr("Light, crop and values"), "section_light", light_, false));
-  column->addWidget(new Section(tr("Measure"), "section_measure", measures_, false));
-  column->addStretch();
-  auto* scroll = new QScrollArea;
-  scroll->setObjectName("subject_scroll");
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  scroll->setWidget(inside);
-  auto* all = new QVBoxLayout(this);
-  all->setContentsMargins(0, 0, 0, 0);
-  all->addWidget(scroll);
+  add(new Card(tr("Start here"), "section_start", start_, 280));
+  add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 250));
+  values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
+  masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
+  add(new Card(tr("Light and crop"), "section_light", light_, 300), true);
+  add(new Card(tr("Measure"), "section_measure", measures_, 270), true);
   connect(squint_, &LabelledSlider::moved, this, [this](int v) {
     emit squint_previewed(v / 100.0);
     Choices c = session_.choices();
@@ -88,15 +47,27 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
 }
 
 QWidget* SubjectPanel::make_look() {
-  counted_->setObjectName("value_direction");
-  counted_->setAccessibleName(tr("Which way values are counted"));
-  counted_->addItems({tr("Values counted from dark: 1 is black"), tr("Values counted from light: 1 is white")});
   steps_->show_value(9);
   auto* box = new QWidget;
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
-  for (QWidget* w : std::initializer_list<QWidget*>{squint_, most_, steps_, counted_, findings_}) column->addWidget(w);
+  for (QWidget* w : std::initializer_list<QWidget*>{make_views(), squint_, most_, steps_}) column->addWidget(w);
+  column->addStretch();
+  return box;
+}
+
+QWidget* SubjectPanel::make_values() {
+  counted_->setObjectName("value_direction");
+  counted_->setAccessibleName(tr("Which way values are counted"));
+  counted_->addItems({tr("1 is black"), tr("1 is white")});
+  auto* box = new QWidget;
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  column->addWidget(strip_, 1);
+  column->addWidget(findings_);
+  column->addWidget(counted_, 0, Qt::AlignRight);
   return box;
 }
 
@@ -110,7 +81,7 @@ QWidget* SubjectPanel::make_views() {
     auto* b = new QPushButton(names[i]);
     b->setObjectName("view_" + QString::number(i));
     b->setCheckable(true);
-    b->setMinimumWidth(36);
+    b->setProperty("narrow", true);
     views_->addButton(b, i);
     row->addWidget(b);
   }
@@ -125,7 +96,16 @@ void SubjectPanel::refresh_choices() {
 }
 
 void SubjectPanel::refresh_findings() {
-  findings_->setText(session_.subject() ? findings(*session_.subject(), counted_->currentIndex() == 0) : QString());
+  const SubjectPtr s = session_.subject();
+  const bool from_dark = counted_->currentIndex() == 0;
+  values_card_->set_fact(s ? tr("contrast %1 of nine").arg(s->values.contrast, 0, 'f', 1) : QString());
+  masses_card_->set_fact(s ? QString::number(s->masses.size()) : QString());
+  if (!s) {
+    strip_->clear();
+    return findings_->set_facts({});
+  }
+  strip_->set_drawing(value_drawing(*s, from_dark));
+  findings_->set_facts(subject_facts(*s, from_dark));
 }
 
 }  // namespace yd::app

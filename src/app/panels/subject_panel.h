@@ -8,12 +8,16 @@
 #include "panels/mass_section.h"
 #include "panels/measure_section.h"
 #include "panels/panel_parts.h"
+#include "panels/start_section.h"
 #include "session/session.h"
+#include "widgets/bench.h"
+#include "widgets/facts.h"
+#include "widgets/value_strip.h"
 
 namespace yd::app {
 
 /// Stage Subject: how it is looked at, light and crop, masses, measures.
-class SubjectPanel : public QWidget {
+class SubjectPanel : public Bench {
   Q_OBJECT
  public:
   explicit SubjectPanel(Session& session, QWidget* parent = nullptr);
@@ -22,6 +26,7 @@ class SubjectPanel : public QWidget {
   LightSection* light() { return light_; }
   MassSection* masses() { return mass_section_; }
   MeasureSection* measures() { return measures_; }
+  StartSection* start() { return start_; }
 
  signals:
   void view_asked(SubjectView view);
@@ -31,6 +36,7 @@ class SubjectPanel : public QWidget {
  private:
   QWidget* make_views();
   QWidget* make_look();
+  QWidget* make_values();
   void refresh_choices();
   void refresh_findings();
 
@@ -40,10 +46,14 @@ class SubjectPanel : public QWidget {
   LabelledSlider* most_;
   LabelledSlider* steps_;
   QComboBox* counted_;
-  QLabel* findings_;
+  ValueStrip* strip_;
+  Facts* findings_;
+  StartSection* start_;
   LightSection* light_;
   MassSection* mass_section_;
   MeasureSection* measures_;
+  Card* values_card_ = nullptr;
+  Card* masses_card_ = nullptr;
 };
 
 }  // namespace yd::app

@@ -1,39 +1,16 @@
 #include "panels/tray_panel.h"
 
 #include <QHBoxLayout>
-#include <QScrollArea>
-#include <QShortcut>
 #include <QSignalBlocker>
-#include <QTabWidget>
 #include <algorithm>
-#include <set>
 
 #include "colour/words.h"
-#include "models/course_model.h"
+#include "models/chips.h"
+#include "models/stage_facts.h"
 #include "models/tray_view.h"
-#include "widgets/section.h"
 
 namespace yd::app {
 namespace {
-
-/// The three worst targets, in words.
-QString out_of_reach(const Planned& planned) {
-  auto targets = planned.plan.targets;
-  std::sort(targets.begin(), targets.end(), [](const auto& p, const auto& q) { return p.recipe.de00 > q.recipe.de00; });
-  QStringList lines;
-  std::set<int> named;  // the worst shade of a mass speaks for it
-  for (const plan::TargetPlan& t : targets) {
-    if (t.recipe.de00 < kLookHere || lines.size() == 3) break;
-    if (!named.insert(t.mass).second) continue;
-    const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
-    lines << QObject::tr("%1. %2, %3: %4 (%5 ΔE00)")
-                 .arg(mass.id + 1)
-                 .arg(QString::fromStdString(mass.name), subject::name(t.role),
-                      QString::fromStdString(colour::difference_words(t.recipe.look.lab, t.target)))
-                 .arg(t.recipe.de00, 0, 'f', 1);
-  }
-  return lines.join("\n");
-}
 
 QPushButton* button(const QString& text, const QString& name) {
   auto* b = new QPushButton(text);
@@ -44,12 +21,12 @@ QPushButton* button(const QString& text, const QString& name) {
 }  // namespace
 
 TrayPanel::TrayPanel(Session& session, Advice& advice, QWidget* parent)
-    : QWidget(parent),
+    : Bench("tray_bench", parent),
       session_(session),
       advice_(advice),
       collections_(new QComboBox),
       most_(new LabelledSlider(tr("Most sticks in the tray"), "sticks", 1, 40)),
-      curve_(new CurveView("tray_curve", tr("sticks"), tr("mean ΔE00"))),
+      curve_(new CurveView("tray_curve", tr("sticks"), tr("difference left"))),
       proof_(paragraph()),
       lattice_(new LatticeView),
       stick_words_(paragraph()),
@@ -59,35 +36,29 @@ TrayPanel::TrayPanel(Session& session, Advice& advice, QWidget* parent)
       lonely_price_(new LabelledSlider(tr("Wish that colours return"), "lonely_price", 0, 20)),
       masses_(new QComboBox),
       mass_words_(paragraph()),
-      reach_(paragraph()) {
-  reach_->setObjectName("reach");
+      reach_(new Facts("reach", tr("What the tray reaches"))),
+      next_(paragraph()),
+      tray_(new TrayView("tray_view")) {
   proof_->setObjectName("proof");
   stick_words_->setObjectName("stick_words");
   mass_words_->setObjectName("mass_words");
+  next_->setObjectName("next_stick");
+  table_->setIconSize(kChip);
   curve_->set_placeholder(tr("The curve of errors is being drawn."));
-  auto* inside = new QWidget;
-  auto* column = new QVBoxLayout(inside);
-  column->setContentsMargins(4, 2, 8, 2);
-  column->setSpacing(4);
-  column->addWidget(heading(tr("The fewest sticks that carry the picture")));
-  column->addWidget(make_collection());
-  column->addWidget(most_);
-  column->addWidget(curve_);
-  column->addWidget(proof_);
-  column->addWidget(make_sticks());
-  column->addWidget(stick_words_);
+  auto* reach = new QWidget;
+  auto* column = new QVBoxLayout(reach);
+  column->setContentsMargins(0, 0, 0, 0);
   column->addWidget(reach_);
-  column->addWidget(new Section(tr("Dark, middle and light of a mass"), "section_mass_sticks", make_masses(), false));
-  column->addWidget(new Section(tr("Wishes"), "section_wishes", make_wishes(), false));
+  column->addWidget(next_);
+  column->addWidget(proof_);
   column->addStretch();
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  scroll->setWidget(inside);
-  auto* all = new QVBoxLayout(this);
-  all->setContentsMargins(0, 0, 0, 0);
-  all->addWidget(scroll);
+  tray_card_ = add(new Card(tr("Tray"), "card_tray", make_tray(), 340, false));
+  add(new Card(tr("How many"), "card_curve", make_how_many(), 270));
+  add(new Card(tr("Out of reach"), "card_reach", reach, 300));
+  add(new Card(tr("Sticks"), "card_sticks", make_table(), 330, false), true);
+  add(new Card(tr("Value by hue"), "card_lattice", lattice_, 280, false), true);
+  add(new Card(tr("One mass"), "section_mass_sticks", make_masses(), 260), true);
+  add(new Card(tr("Wishes"), "section_wishes", make_wishes(), 260), true);
   connect(most_, &LabelledSlider::moved, this, [this](int v) {
     Choices c = session_.choices();
     c.plan.most_sticks = v;
@@ -110,7 +81,18 @@ TrayPanel::TrayPanel(Session& session, Advice& advice, QWidget* parent)
   refresh_plan();
 }
 
-QWidget* TrayPanel::make_collection() {
+QWidget* TrayPanel::make_how_many() {
+  auto* box = new QWidget;
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  column->addLayout(make_collection());
+  column->addWidget(most_);
+  column->addWidget(curve_, 1);
+  return box;
+}
+
+QLayout* TrayPanel::make_collection() {
   collections_->setObjectName("collections");
   collections_->setAccessibleName(tr("Collection"));
   auto* edit = button(tr("Edit"), "collection_edit");
@@ -124,51 +106,50 @@ QWidget* TrayPanel::make_collection() {
     c.collection = collections_->itemData(row).toString();
     session_.change(c, tr("Collection"));
   });
-  auto* box = new QWidget;
-  auto* grid = new QGridLayout(box);
-  grid->setContentsMargins(0, 0, 0, 0);
+  auto* grid = new QGridLayout;
   grid->addWidget(collections_, 0, 0, 1, 3);
   grid->addWidget(edit, 1, 0);
   grid->addWidget(import, 1, 1);
   grid->addWidget(save, 1, 2);
-  return box;
+  return grid;
 }
 
-QWidget* TrayPanel::make_sticks() {
+QWidget* TrayPanel::make_tray() {
   auto* must = button(tr("Must have"), "stick_must");
   auto* forbid = button(tr("Not this one"), "stick_forbid");
   must->setToolTip(tr("The chosen stick stays in the tray"));
   forbid->setToolTip(tr("The chosen stick is left out"));
-  auto* tabs = new QTabWidget;
-  tabs->setObjectName("tray_tabs");
-  tabs->setDocumentMode(true);
-  auto* list = new QWidget;
-  auto* column = new QVBoxLayout(list);
+  auto* box = new QWidget;
+  auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
-  table_->setMinimumHeight(190);
-  column->addWidget(table_);
+  column->addWidget(tray_, 1);
+  column->addWidget(stick_words_);
   auto* row = new QHBoxLayout;
   row->addWidget(must);
   row->addWidget(forbid);
   column->addLayout(row);
-  tabs->addTab(list, tr("Sticks"));
-  tabs->addTab(lattice_, tr("Lattice"));
-  const auto chosen = [this] {
-    const QModelIndex i = table_->currentIndex();
-    return i.isValid() ? model_.stick_at(i.row()) : -1;
-  };
-  connect(must, &QPushButton::clicked, this, [this, chosen] { wish(chosen(), true, false); });
-  connect(forbid, &QPushButton::clicked, this, [this, chosen] { wish(chosen(), false, true); });
-  connect(lattice_, &LatticeView::item_asked, this, [this](int stick) {
-    const PlannedPtr planned = session_.planned();
-    if (!planned) return;
-    const media::Stick& s = planned->collection->sticks[static_cast<std::size_t>(stick)];
-    lit_stick_ = stick;
-    stick_words_->setText(tr("%1: %2, value %3")
-                              .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)))
-                              .arg(colour::value_step(s.lab.l), 0, 'f', 1));
+  connect(must, &QPushButton::clicked, this, [this] { wish(pointed_, true, false); });
+  connect(forbid, &QPushButton::clicked, this, [this] { wish(pointed_, false, true); });
+  connect(tray_, &TrayView::stick_asked, this, &TrayPanel::point_out);
+  return box;
+}
+
+QWidget* TrayPanel::make_table() {
+  connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& i) {
+    if (i.isValid()) point_out(model_.stick_at(i.row()));
   });
-  return tabs;
+  connect(lattice_, &LatticeView::item_asked, this, &TrayPanel::point_out);
+  return table_;
+}
+
+void TrayPanel::point_out(int stick) {
+  const PlannedPtr planned = session_.planned();
+  if (!planned || stick < 0) return;
+  const media::Stick& s = planned->collection->sticks[static_cast<std::size_t>(stick)];
+  pointed_ = stick;
+  stick_words_->setText(tr("%1: %2, value %3")
+                            .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)))
+                            .arg(colour::value_step(s.lab.l), 0, 'f', 1));
 }
 
 QWidget* TrayPanel::make_wishes() {
@@ -259,6 +240,7 @@ void TrayPanel::refresh_wishes() {
 void TrayPanel::refresh_plan() {
   const PlannedPtr planned = session_.planned();
   model_.set_plan(planned);
+  pointed_ = -1;
   QList<LatticeItem> items;
   const QSignalBlocker quiet(masses_);
   const int before = masses_->currentIndex();
@@ -267,7 +249,9 @@ void TrayPanel::refresh_plan() {
     lattice_->set_items(items);
     mass_words_->setText({});
     stick_words_->setText({});
-    return reach_->setText({});
+    next_->setText({});
+    tray_->set_sticks({});
+    return reach_->set_facts({});
   }
   for (const TrayItem& t : tray_items(*planned))
     items.append({t.hue, t.value, t.colour, t.shape, t.chosen, t.stick, t.words});
@@ -276,10 +260,10 @@ void TrayPanel::refresh_plan() {
     masses_->addItem(QString("%1. %2").arg(m.id + 1).arg(QString::fromStdString(m.name)));
   masses_->setCurrentIndex(std::clamp(before, 0, std::max(0, masses_->count() - 1)));
   mass_words_->setText(mass_words(*planned, masses_->currentIndex()));
-  const QString worst = out_of_reach(*planned);
-  reach_->setText((worst.isEmpty() ? tr("Every target is within %1 ΔE00.").arg(planned->plan.worst_de00, 0, 'f', 1)
-                                   : tr("Out of reach of this tray:") + "\n" + worst) +
-                  "\n" + next_stick_words(*planned));
+  reach_->set_facts(reach_facts(*planned));
+  next_->setText(next_stick_words(*planned));
+  tray_->set_sticks(lying_sticks(*planned, 0, 0));
+  tray_card_->set_fact(tr("%1 sticks, dark to light").arg(planned->plan.tray.size()));
   stick_words_->setText(unity_words(*planned));
 }
 

@@ -8,14 +8,17 @@
 #include "models/stick_model.h"
 #include "panels/panel_parts.h"
 #include "session/advice.h"
+#include "widgets/bench.h"
 #include "widgets/curve_view.h"
+#include "widgets/facts.h"
 #include "widgets/lattice_view.h"
+#include "widgets/tray_view.h"
 
 namespace yd::app {
 
 /// Stage Tray: collection, most sticks and their curve, the chosen sticks as a list and on the lattice, wishes, what
 /// each mass gets, what stays out of reach, the stick to get next.
-class TrayPanel : public QWidget {
+class TrayPanel : public Bench {
   Q_OBJECT
  public:
   TrayPanel(Session& session, Advice& advice, QWidget* parent = nullptr);
@@ -26,10 +29,13 @@ class TrayPanel : public QWidget {
   void export_asked(const QString& collection);
 
  private:
-  QWidget* make_collection();
-  QWidget* make_sticks();
+  QWidget* make_how_many();
+  QLayout* make_collection();
+  QWidget* make_tray();
+  QWidget* make_table();
   QWidget* make_wishes();
   QWidget* make_masses();
+  void point_out(int stick);
   void wish(int stick, bool must, bool forbid);
   void change_wishes(const plan::TrayWishes& wishes, const QString& text, Merge merge = Merge::never);
   void refresh_choices();
@@ -53,8 +59,11 @@ class TrayPanel : public QWidget {
   LabelledSlider* lonely_price_;
   QComboBox* masses_;
   QLabel* mass_words_;
-  QLabel* reach_;
-  int lit_stick_ = -1;
+  Facts* reach_;
+  QLabel* next_;
+  TrayView* tray_;
+  Card* tray_card_ = nullptr;
+  int pointed_ = -1;  ///< stick of the collection
 };
 
 }  // namespace yd::app

@@ -44,15 +44,15 @@ WishSection::WishSection(Session& session, QWidget* parent)
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(8);
-  grid->setVerticalSpacing(2);
+  grid->setVerticalSpacing(4);
+  grid->setColumnStretch(1, 1);
   const std::array<std::pair<QString, QWidget*>, 3> rows{
       {{tr("How long"), time_}, {tr("Passes, at most"), passes_}, {tr("Hand"), hand_}}};
   for (std::size_t i = 0; i < rows.size(); ++i) {
     auto* label = new QLabel(rows[i].first);
     label->setBuddy(rows[i].second);
-    grid->addWidget(label, 0, static_cast<int>(i));
-    grid->addWidget(rows[i].second, 1, static_cast<int>(i));
-    grid->setColumnStretch(static_cast<int>(i), 1);
+    grid->addWidget(label, static_cast<int>(i), 0);
+    grid->addWidget(rows[i].second, static_cast<int>(i), 1);
   }
   connect(time_, &QComboBox::activated, this, [this](int i) {
     const int minutes = kMinutes[static_cast<std::size_t>(i)];

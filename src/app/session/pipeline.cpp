@@ -27,6 +27,7 @@ SubjectPtr drawn(subject::Subject subject) {
 
 void look_over(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
   p.options = options;
+  p.parameters = parameters;
   plan::mark_delicate(p.plan, *p.paper, p.collection->sticks, parameters, options.hand);
   p.guide = plan::make_guide({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, options.sheet_cm2});
   p.findings = plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});

@@ -56,6 +56,7 @@ struct Planned {
   std::shared_ptr<const media::Paper> paper;
   std::shared_ptr<const media::Collection> collection;
   plan::PlanOptions options;            ///< it was made with
+  optics::Parameters parameters;        ///< and these
   std::vector<plan::Finding> findings;  ///< weightiest first
   plan::NextStick next;                 ///< the one stick more that would help most, by place in the pool
   QImage finished;                      ///< the board after the last pass, under the viewing light

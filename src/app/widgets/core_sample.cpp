@@ -6,6 +6,7 @@
 #include <QPainterPath>
 #include <QToolTip>
 #include <algorithm>
+#include <numeric>
 
 #include "exports/core_painter.h"
 #include "widgets/style.h"
@@ -13,7 +14,6 @@
 namespace yd::app {
 namespace {
 
-constexpr double kMargin = 10;
 constexpr double kCursorHeight = 18;
 constexpr double kLabelHeight = 18;
 constexpr double kPaperHeight = 16;
@@ -36,13 +36,13 @@ CoreSample::CoreSample(QWidget* parent) : QWidget(parent), order_(new QComboBox(
 
 void CoreSample::resizeEvent(QResizeEvent*) {
   const QSize size = order_->sizeHint();
-  order_->setGeometry(width() - size.width() - 4, 0, size.width(), static_cast<int>(kCursorHeight) + 6);
+  order_->setGeometry(width() - size.width(), height() - size.height(), size.width(), size.height());
 }
 
 QRectF CoreSample::slide() const {
-  constexpr double kWords = 90;
+  const double words = fontMetrics().horizontalAdvance(tr("Pass %1 of %2").arg(88).arg(88)) + kSpace;
   const QRectF f = field();
-  return {f.left() + kWords, 0, std::max(20.0, f.width() - kWords - order_->width() - 8), kCursorHeight + 6};
+  return {f.left() + words, 0, std::max(20.0, f.width() - words - kSpace), kCursorHeight + 6};
 }
 
 void CoreSample::slide_to(double x) {
@@ -71,10 +71,29 @@ void CoreSample::set_lit(int pass) {
 }
 
 QRectF CoreSample::field() const {
-  return QRectF(rect()).adjusted(kMargin, kCursorHeight + 8, -kMargin, -kLabelHeight - kPaperHeight);
+  const double foot = kLabelHeight + kPaperHeight + order_->height() + 2;
+  return QRectF(rect()).adjusted(2, kCursorHeight + 12, -2, -foot);
 }
 
-double CoreSample::unit() const { return field().height() / std::max(0.1, exports::tallest_stack(drawing_) * 1.08); }
+/// So that the highest stack all but fills the height: how full the tooth is is said in words where its line is beyond.
+double CoreSample::unit() const {
+  constexpr double kHeadroom = 1.15;
+  return field().height() / std::max(0.1, kHeadroom * exports::tallest_stack(drawing_));
+}
+
+/// The stacks of a mass that there is room for: all, else the highest of them.
+std::vector<std::size_t> CoreSample::shown_stacks(const exports::CoreColumn& column, double width) const {
+  constexpr double kLeastWidth = 9;
+  std::vector<std::size_t> all(column.stacks.size());
+  std::iota(all.begin(), all.end(), std::size_t{0});
+  if (width >= kLeastWidth * static_cast<double>(all.size())) return all;
+  const auto load = [&](std::size_t s) {
+    double sum = 0;
+    for (const exports::CoreBlock& b : column.stacks[s].blocks) sum += b.load;
+    return sum;
+  };
+  return {*std::max_element(all.begin(), all.end(), [&](auto a, auto b) { return load(a) < load(b); })};
+}
 
 QRectF CoreSample::column_rect(std::size_t index) const {
   const QRectF f = field();
@@ -110,10 +129,12 @@ void CoreSample::draw_columns(QPainter& painter) {
   for (std::size_t c = 0; c < drawing_.columns.size(); ++c) {
     const exports::CoreColumn& column = drawing_.columns[c];
     const QRectF r = column_rect(c).adjusted(2, 0, -2, 0);
-    const double w = r.width() / static_cast<double>(std::max<std::size_t>(1, column.stacks.size()));
-    for (std::size_t s = 0; s < column.stacks.size(); ++s) {
+    if (column.stacks.empty()) continue;
+    const auto shown = shown_stacks(column, r.width());
+    const double w = r.width() / static_cast<double>(shown.size());
+    for (std::size_t s = 0; s < shown.size(); ++s) {
       double bottom = r.bottom();
-      for (const exports::CoreBlock& b : column.stacks[s].blocks) {
+      for (const exports::CoreBlock& b : column.stacks[shown[s]].blocks) {
         const double h = std::max(3.0, b.load * u);
         const QRectF where(r.left() + w * static_cast<double>(s), bottom - h, w - 1, h);
         draw_block(painter, where, b);
@@ -122,7 +143,7 @@ void CoreSample::draw_columns(QPainter& painter) {
       }
     }
     painter.setPen(palette().color(QPalette::WindowText));
-    painter.drawText(QRectF(r.left() - 2, height() - kLabelHeight, r.width() + 4, kLabelHeight), Qt::AlignCenter,
+    painter.drawText(QRectF(r.left() - 2, field().bottom() + kPaperHeight, r.width() + 4, kLabelHeight), Qt::AlignCenter,
                      column.label);
   }
 }
@@ -138,14 +159,13 @@ void CoreSample::draw_cursor(QPainter& painter) const {
   painter.setBrush(hasFocus() ? accent() : palette().color(QPalette::WindowText));
   painter.drawRoundedRect(QRectF(x - 4, 2, 8, kCursorHeight - 2), 2, 2);
   painter.setPen(palette().color(QPalette::WindowText));
-  painter.drawText(QRectF(f.left(), 0, 86, kCursorHeight + 4), Qt::AlignVCenter | Qt::AlignLeft,
+  painter.drawText(QRectF(f.left(), 0, slide().left(), kCursorHeight + 4), Qt::AlignVCenter | Qt::AlignLeft,
                    tr("Pass %1 of %2").arg(cursor_).arg(passes_));
 }
 
 void CoreSample::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  painter.fillRect(rect(), palette().color(QPalette::AlternateBase));
   if (drawing_.columns.empty()) {
     painter.setPen(palette().color(QPalette::PlaceholderText));
     painter.drawText(rect(), Qt::AlignCenter, tr("The layers of the picture will stand here, once it is planned."));
@@ -154,12 +174,23 @@ void CoreSample::paintEvent(QPaintEvent*) {
   draw_ground(painter);
   draw_columns(painter);
   const double full = field().bottom() - drawing_.capacity * unit();
-  painter.setPen(QPen(palette().color(QPalette::WindowText), 1, Qt::DotLine));
-  painter.drawLine(QPointF(field().left(), full), QPointF(field().right(), full));
-  painter.setPen(palette().color(QPalette::PlaceholderText));
-  painter.drawText(QRectF(field().left(), full - 1, field().width(), 16), Qt::AlignRight | Qt::AlignTop,
-                   tr("tooth full"));
+  draw_full(painter, full);
   draw_cursor(painter);
+}
+
+/// The line where the tooth is full; beyond the drawing it is a share of it in words.
+void CoreSample::draw_full(QPainter& painter, double y) const {
+  const QRectF f = field();
+  painter.setPen(palette().color(QPalette::PlaceholderText));
+  if (y < f.top()) {
+    const double share = exports::tallest_stack(drawing_) / std::max(0.01, drawing_.capacity);
+    painter.drawText(QRectF(f.left(), height() - order_->height(), f.width() - order_->width(), order_->height()),
+                     Qt::AlignLeft | Qt::AlignVCenter, tr("fullest: %1 % of the tooth").arg(qRound(100 * share)));
+    return;
+  }
+  painter.drawText(QRectF(f.left(), y - 1, f.width(), 16), Qt::AlignRight | Qt::AlignTop, tr("tooth full"));
+  painter.setPen(QPen(palette().color(QPalette::WindowText), 1, Qt::DotLine));
+  painter.drawLine(QPointF(f.left(), y), QPointF(f.right(), y));
 }
 
 const CoreSample::Hit* CoreSample::hit_at(QPointF place) const {

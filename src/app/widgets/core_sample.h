@@ -42,6 +42,8 @@ class CoreSample : public QWidget {
   };
   QRectF field() const;
   double unit() const;
+  std::vector<std::size_t> shown_stacks(const exports::CoreColumn& column, double width) const;
+  void draw_full(QPainter& painter, double y) const;
   QRectF slide() const;
   void slide_to(double x);
   int column_at(double x) const;

@@ -5,28 +5,41 @@
 #include "widgets/style.h"
 
 namespace yd::app {
+namespace {
+
+QFont small(QFont font) {
+  font.setPointSizeF(points(Type::small));
+  return font;
+}
+
+}  // namespace
 
 void CourseDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
   painter->save();
   const bool chosen = option.state & QStyle::State_Selected;
-  if (chosen) {
-    painter->fillRect(option.rect, option.palette.color(QPalette::Highlight));
-    painter->fillRect(QRect(option.rect.topLeft(), QSize(4, option.rect.height())), accent());
-  }
-  const QRect inner = option.rect.adjusted(12, 6, -4, -6);
-  QFont bold = option.font;
-  bold.setBold(true);
-  painter->setFont(bold);
-  painter->setPen(option.palette.color(QPalette::Text));
+  const QRect inner = option.rect.adjusted(kSpace, 4, -kSpace, -5);
+  QFont name = option.font;
+  name.setBold(chosen);
+  painter->setFont(name);
+  painter->setPen(option.palette.color(QPalette::WindowText));
   painter->drawText(inner, Qt::AlignTop | Qt::AlignLeft, index.data().toString());
-  painter->setFont(option.font);
-  if (!chosen) painter->setPen(option.palette.color(QPalette::PlaceholderText));
+  painter->setFont(small(option.font));
+  painter->setPen(option.palette.color(QPalette::PlaceholderText));
   painter->drawText(inner, Qt::AlignBottom | Qt::AlignLeft, index.data(Qt::UserRole).toString());
+  if (chosen) painter->fillRect(QRect(inner.left(), option.rect.bottom() - 2, inner.width(), 3), accent());
+  if (option.state & QStyle::State_HasFocus) {
+    painter->setPen(QPen(accent(), 1));
+    painter->drawRect(option.rect.adjusted(1, 1, -2, -4));
+  }
   painter->restore();
 }
 
-QSize CourseDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const {
-  return {100, 2 * option.fontMetrics.height() + 16};
+QSize CourseDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const {
+  QFont bold = option.font;
+  bold.setBold(true);
+  const int name = QFontMetrics(bold).horizontalAdvance(index.data().toString());
+  const int state = QFontMetrics(small(option.font)).horizontalAdvance(index.data(Qt::UserRole).toString());
+  return {std::max(name, state) + 3 * kSpace, option.fontMetrics.height() + QFontMetrics(small(option.font)).height() + 11};
 }
 
 }  // namespace yd::app

@@ -3,35 +3,49 @@
 #include <QPainter>
 
 #include "looks/images.h"
-#include "widgets/style.h"
+#include "words/seen.h"
 
 namespace yd::app {
 namespace {
 
-constexpr int kDisc = 52;
+constexpr int kDisc = 40;
+constexpr int kRow = 48;
+constexpr int kWidth = 288;
+constexpr int kFoot = 52;
 
-void draw_colour(QPainter& painter, const QRect& cell, const PeepholeColour& c) {
-  const QRect disc(cell.left() + 12, cell.center().y() - kDisc / 2, kDisc, kDisc);
+void draw_colour(QPainter& painter, const QRect& row, const PeepholeColour& c) {
+  const QRect disc(row.left(), row.center().y() - kDisc / 2, kDisc, kDisc);
   painter.setPen(Qt::NoPen);
   painter.setBrush(c.colour);
   painter.drawEllipse(disc);
-  painter.setPen(QColor(250, 250, 250));
-  const QRect text = cell.adjusted(kDisc + 24, 14, -4, -14);
-  const QFontMetrics metrics = painter.fontMetrics();
-  const QStringList lines{c.title, QObject::tr("value %1").arg(c.value), c.words};
-  int y = text.center().y() - metrics.height() * 3 / 2 + metrics.ascent();
-  for (const QString& line : lines) {
-    painter.drawText(text.left(), y, metrics.elidedText(line, Qt::ElideRight, text.width()));
-    y += metrics.height();
-  }
+  painter.setPen(QColor(252, 252, 252));
+  const QRect text = row.adjusted(kDisc + kSpace + 4, 4, 0, -4);
+  QFont bold = painter.font();
+  const QFont plain = bold;
+  bold.setBold(true);
+  const QString value = QObject::tr("value %1").arg(c.value);
+  painter.drawText(text, Qt::AlignTop | Qt::AlignRight, value);
+  painter.setFont(bold);
+  const int room = text.width() - QFontMetrics(plain).horizontalAdvance(value) - kSpace;
+  painter.drawText(text, Qt::AlignTop | Qt::AlignLeft,
+                   painter.fontMetrics().elidedText(c.title, Qt::ElideRight, room));
+  painter.setFont(plain);
+  painter.drawText(text, Qt::AlignBottom | Qt::AlignLeft,
+                   painter.fontMetrics().elidedText(c.words, Qt::ElideRight, text.width()));
 }
 
 }  // namespace
 
 Peephole::Peephole(QWidget* parent) : QWidget(parent) {
   setObjectName("peephole");
-  setAccessibleName(tr("Peephole: colours under the pointer"));
-  setFixedHeight(92);
+  setAccessibleName(tr("Card with holes: the colours under the pointer"));
+  setAttribute(Qt::WA_TransparentForMouseEvents);
+  hide();
+}
+
+QSize Peephole::sizeHint() const {
+  const int rows = reading_ ? static_cast<int>(reading_->colours.size()) : 3;
+  return {kWidth, rows * kRow + kFoot + 2 * kSpace};
 }
 
 void Peephole::show_reading(const std::optional<Reading>& reading) {
@@ -42,32 +56,28 @@ void Peephole::show_reading(const std::optional<Reading>& reading) {
     spoken += reading->difference;
   }
   setAccessibleDescription(spoken);
+  setVisible(reading.has_value());
   update();
 }
 
 void Peephole::paintEvent(QPaintEvent*) {
+  if (!reading_) return;
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  painter.fillRect(rect(), judging_grey());
-  painter.setPen(QColor(250, 250, 250));
-  if (!reading_) {
-    painter.drawText(rect(), Qt::AlignCenter, tr("Point at the picture to cut a colour off from its surroundings."));
-    return;
-  }
-  const int cells = 4;
-  const int w = width() / cells;
-  int x = 0;
+  painter.setPen(QColor(90, 90, 90));
+  painter.setBrush(judging_grey());
+  painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+  QRect row(12, kSpace, width() - 24, kRow);
   for (const PeepholeColour& c : reading_->colours) {
-    draw_colour(painter, QRect(x, 0, w, height()), c);
-    x += w;
+    draw_colour(painter, row, c);
+    row.translate(0, kRow);
   }
-  const QRect last(x + 8, 10, width() - x - 16, height() - 20);
-  QString text = reading_->mass;
-  if (!reading_->difference.isEmpty()) {
-    text += "\n" + reading_->difference + "\n" + tr("difference %1 ΔE00").arg(reading_->de00, 0, 'f', 1);
-  }
-  painter.setPen(QColor(250, 250, 250));
-  painter.drawText(last, Qt::AlignVCenter | Qt::TextWordWrap, text);
+  painter.setPen(QColor(252, 252, 252));
+  QStringList lines{reading_->mass};
+  if (!reading_->difference.isEmpty())
+    lines << tr("Board: %1; %2").arg(reading_->difference, words::seen_with_number(reading_->de00));
+  row.setHeight(height() - row.top() - kSpace);
+  painter.drawText(row, Qt::AlignTop | Qt::TextWordWrap, lines.join("\n"));
 }
 
 }  // namespace yd::app

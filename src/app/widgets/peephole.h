@@ -7,14 +7,14 @@
 
 namespace yd::app {
 
-/// Three discs on middle grey, cut off from their surroundings: the subject's colour, the board's, the stick's own.
+/// A small grey card with holes beside the pointer: the subject's colour, the board's and the stick's own, cut off from
+/// their surroundings. It hides when there is nothing under the pointer and lets the mouse through.
 class Peephole : public QWidget {
   Q_OBJECT
  public:
   explicit Peephole(QWidget* parent = nullptr);
   void show_reading(const std::optional<Reading>& reading);
-  QSize sizeHint() const override { return {640, 92}; }
-  QSize minimumSizeHint() const override { return {300, 92}; }
+  QSize sizeHint() const override;
 
  protected:
   void paintEvent(QPaintEvent* event) override;

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "looks/images.h"
+#include "pictures/screen.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -14,15 +15,18 @@ namespace {
 
 constexpr double kMostZoom = 16;
 
-/// The picture at a third of its contrast where the mask is black.
-QPixmap dim_outside(const QImage& image, const QImage& mask) {
+/// The picture under a grey veil where the mask is black; thinner where it is grey: pressure as depth.
+QImage dim_outside(const QImage& image, const QImage& mask) {
+  constexpr int kVeil = 190;
+  constexpr int kThinVeil = 110;  // over the lightest touch
   QImage veil(image.size(), QImage::Format_ARGB32_Premultiplied);
   for (int y = 0; y < veil.height(); ++y) {
     const uchar* lit = mask.constScanLine(y);
     auto* out = reinterpret_cast<QRgb*>(veil.scanLine(y));
-    for (int x = 0; x < veil.width(); ++x) out[x] = lit[x] != 0 ? 0 : qPremultiply(qRgba(119, 119, 119, 190));
+    for (int x = 0; x < veil.width(); ++x)
+      out[x] = qPremultiply(qRgba(119, 119, 119, lit[x] == 0 ? kVeil : (255 - lit[x]) * kThinVeil / 255));
   }
-  QPixmap out = QPixmap::fromImage(image);
+  QImage out = image.convertToFormat(QImage::Format_RGB32);
   QPainter(&out).drawImage(0, 0, veil);
   return out;
 }
@@ -51,15 +55,49 @@ PictureView::PictureView(ViewLink& link, const QString& name, QWidget* parent) :
 }
 
 void PictureView::set_image(const QImage& image) {
-  image_ = image;
-  picture_ = QPixmap::fromImage(image);
+  plain_ = {image, {}, {}};
   set_mask(mask_);
 }
 
 void PictureView::set_mask(const QImage& mask) {
   mask_ = mask;
-  dimmed_ = mask.isNull() || mask.size() != image_.size() ? QPixmap() : dim_outside(image_, mask);
+  const bool fits = !mask.isNull() && mask.size() == plain_.image.size();
+  dimmed_ = {fits ? dim_outside(plain_.image, mask) : QImage(), {}, {}};
   update();
+}
+
+void PictureView::set_beneath(const QImage& image) {
+  beneath_ = {image, {}, {}};
+  if (wiping_) update();
+}
+
+void PictureView::show_beneath(bool on) {
+  wiping_ = on;
+  update();
+}
+
+const QPixmap& PictureView::drawn(Sheet& sheet, const QSizeF& size) {
+  const QSize px = (size * devicePixelRatioF()).toSize();
+  const bool smaller = px.width() < sheet.image.width();
+  const QSize wanted = smaller ? px : sheet.image.size();
+  if (sheet.drawn_px != wanted || sheet.drawn.isNull()) {
+    sheet.drawn = QPixmap::fromImage(smaller ? pictures::shrunk(sheet.image, wanted) : sheet.image);
+    sheet.drawn_px = wanted;
+  }
+  return sheet.drawn;
+}
+
+void PictureView::draw_sheet(QPainter& painter, Sheet& sheet, const QRectF& where) {
+  const QPixmap& pixmap = drawn(sheet, where.size());
+  // Averaged pictures fall pixel on pixel; larger than life one sees the pixels.
+  painter.setRenderHint(QPainter::SmoothPixmapTransform, scale() > 1 && scale() < 1.5);
+  painter.drawPixmap(sheet.drawn_px == sheet.image.size() ? where : QRectF(where.topLeft().toPoint(), where.size()),
+                     pixmap, QRectF(pixmap.rect()));
+}
+
+double PictureView::wipe_at(const QRectF& where) const {
+  if (link_.pointer.x() < 0) return where.center().x();
+  return where.left() + (link_.pointer.x() + 0.5) * scale();
 }
 
 void PictureView::set_overlay(const Overlay& overlay) {
@@ -100,12 +138,13 @@ void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
 
 double PictureView::scale() const {
   if (link_.zoom > 0) return link_.zoom;
-  if (picture_.isNull()) return 1;
-  return std::min(static_cast<double>(width()) / picture_.width(), static_cast<double>(height()) / picture_.height());
+  if (plain_.image.isNull()) return 1;
+  return std::min(static_cast<double>(width()) / plain_.image.width(),
+                  static_cast<double>(height()) / plain_.image.height());
 }
 
 QRectF PictureView::target() const {
-  const QSizeF size = QSizeF(picture_.size()) * scale();
+  const QSizeF size = QSizeF(plain_.image.size()) * scale();
   const QPointF middle(width() / 2.0, height() / 2.0);
   const QPointF centre = link_.zoom > 0 ? link_.centre : QPointF(0.5, 0.5);
   return {middle - QPointF(centre.x() * size.width(), centre.y() * size.height()), size};
@@ -113,22 +152,33 @@ QRectF PictureView::target() const {
 
 QPoint PictureView::pixel_at(QPointF place) const {
   const QRectF t = target();
-  if (!t.contains(place) || picture_.isNull()) return {-1, -1};
+  if (!t.contains(place) || plain_.image.isNull()) return {-1, -1};
   const QPointF p = (place - t.topLeft()) / scale();
-  return {std::min(static_cast<int>(p.x()), picture_.width() - 1),
-          std::min(static_cast<int>(p.y()), picture_.height() - 1)};
+  return {std::min(static_cast<int>(p.x()), plain_.image.width() - 1),
+          std::min(static_cast<int>(p.y()), plain_.image.height() - 1)};
+}
+
+QPointF PictureView::place_of(QPoint pixel) const {
+  return target().topLeft() + (QPointF(pixel) + QPointF(0.5, 0.5)) * scale();
 }
 
 void PictureView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.fillRect(rect(), judging_grey());
-  const QPixmap& shown = dimmed_.isNull() ? picture_ : dimmed_;
-  if (!shown.isNull()) {
+  Sheet& shown = dimmed_.image.isNull() ? plain_ : dimmed_;
+  if (!shown.image.isNull()) {
     const QRectF where = target();
-    painter.setRenderHint(QPainter::SmoothPixmapTransform, scale() < 1.5);
-    painter.drawPixmap(where, shown, QRectF(shown.rect()));
+    draw_sheet(painter, shown, where);
+    if (wiping_ && beneath_.image.size() == shown.image.size()) {
+      const double x = wipe_at(where);
+      painter.setClipRect(QRectF(0, 0, x, height()));
+      draw_sheet(painter, beneath_, where);
+      painter.setClipping(false);
+      painter.setPen(QPen(QColor(245, 245, 245), 1));
+      painter.drawLine(QPointF(x, where.top()), QPointF(x, where.bottom()));
+    }
     draw_overlay(painter, where);
-    draw_crosshair(painter, where);
+    draw_crosshair(painter);
   }
   if (hasFocus()) {
     painter.setPen(QPen(accent(), 2));
@@ -136,9 +186,9 @@ void PictureView::paintEvent(QPaintEvent*) {
   }
 }
 
-void PictureView::draw_crosshair(QPainter& painter, const QRectF& where) const {
+void PictureView::draw_crosshair(QPainter& painter) const {
   if (link_.pointer.x() < 0) return;
-  const QPointF at = where.topLeft() + (QPointF(link_.pointer) + QPointF(0.5, 0.5)) * scale();
+  const QPointF at = place_of(link_.pointer);
   for (const auto& [colour, width] : {std::pair{QColor(20, 20, 20), 3.0}, std::pair{QColor(240, 240, 240), 1.0}}) {
     painter.setPen(QPen(colour, width));
     painter.drawLine(at - QPointF(9, 0), at - QPointF(4, 0));
@@ -149,22 +199,22 @@ void PictureView::draw_crosshair(QPainter& painter, const QRectF& where) const {
 }
 
 void PictureView::zoom_by(double factor, QPointF around) {
-  if (picture_.isNull()) return;
+  if (plain_.image.isNull()) return;
   const QRectF before = target();
   const double fit =
-      std::min(static_cast<double>(width()) / picture_.width(), static_cast<double>(height()) / picture_.height());
+      std::min(static_cast<double>(width()) / plain_.image.width(), static_cast<double>(height()) / plain_.image.height());
   const double zoom = std::min(scale() * factor, kMostZoom);
   if (zoom <= fit) return link_.set_view(0, {0.5, 0.5});
   // The picture point under the pointer stays under it.
   const QPointF point = (around - before.topLeft()) / scale();
   const QPointF centre = point + (QPointF(width() / 2.0, height() / 2.0) - around) / zoom;
-  link_.set_view(zoom, {centre.x() / picture_.width(), centre.y() / picture_.height()});
+  link_.set_view(zoom, {centre.x() / plain_.image.width(), centre.y() / plain_.image.height()});
 }
 
 void PictureView::move_by(QPointF d) {
-  if (link_.zoom <= 0 || picture_.isNull()) return;
+  if (link_.zoom <= 0 || plain_.image.isNull()) return;
   link_.set_view(link_.zoom,
-                 link_.centre - QPointF(d.x() / (scale() * picture_.width()), d.y() / (scale() * picture_.height())));
+                 link_.centre - QPointF(d.x() / (scale() * plain_.image.width()), d.y() / (scale() * plain_.image.height())));
 }
 
 void PictureView::wheelEvent(QWheelEvent* event) {
@@ -207,11 +257,11 @@ void PictureView::mouseDoubleClickEvent(QMouseEvent* event) {
 
 void PictureView::keyPressEvent(QKeyEvent* event) {
   const QPointF middle(width() / 2.0, height() / 2.0);
-  const QPoint at = link_.pointer.x() < 0 ? QPoint(picture_.width() / 2, picture_.height() / 2) : link_.pointer;
+  const QPoint at = link_.pointer.x() < 0 ? QPoint(plain_.image.width() / 2, plain_.image.height() / 2) : link_.pointer;
   const int step = event->modifiers() & Qt::ShiftModifier ? 40 : 8;
   const auto go = [&](int dx, int dy) {
-    link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, picture_.width() - 1)),
-                       std::clamp(at.y() + dy, 0, std::max(0, picture_.height() - 1))});
+    link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, plain_.image.width() - 1)),
+                       std::clamp(at.y() + dy, 0, std::max(0, plain_.image.height() - 1))});
   };
   switch (event->key()) {
     case Qt::Key_Plus:
@@ -224,9 +274,9 @@ void PictureView::keyPressEvent(QKeyEvent* event) {
       emit link_.clicked();
       break;
     case Qt::Key_Space:
-      if (!drawing() || picture_.isNull()) break;
+      if (!drawing() || plain_.image.isNull()) break;
       {
-        const QPointF share((at.x() + 0.5) / picture_.width(), (at.y() + 0.5) / picture_.height());
+        const QPointF share((at.x() + 0.5) / plain_.image.width(), (at.y() + 0.5) / plain_.image.height());
         emit link_.path_begun(share);
         emit link_.path_ended(share);
       }

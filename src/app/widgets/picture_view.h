@@ -42,6 +42,11 @@ class PictureView : public QWidget {
   /// Dims all but the white of the mask; a null image dims nothing.
   void set_mask(const QImage& mask);
   void set_overlay(const Overlay& overlay);
+  /// Another picture, shown left of the pointer while the wipe is on.
+  void set_beneath(const QImage& image);
+  void show_beneath(bool on);
+  /// Where a picture's pixel is on the widget.
+  QPointF place_of(QPoint pixel) const;
   /// Whether the link's tool draws here.
   void take_tools(bool on) { takes_tools_ = on; }
   QSize sizeHint() const override { return {420, 300}; }
@@ -65,13 +70,24 @@ class PictureView : public QWidget {
   QPointF share_at(QPointF place) const;
   bool drawing() const { return takes_tools_ && link_.tool; }
   void draw_overlay(QPainter& painter, const QRectF& where) const;
-  void draw_crosshair(QPainter& painter, const QRectF& where) const;
+  void draw_crosshair(QPainter& painter) const;
 
   ViewLink& link_;
-  QPixmap picture_;
-  QPixmap dimmed_;
+  /// A picture and what was last drawn of it: smaller ones are averaged once, not at every paint.
+  struct Sheet {
+    QImage image;
+    QPixmap drawn;
+    QSize drawn_px;
+  };
+  const QPixmap& drawn(Sheet& sheet, const QSizeF& size);
+  void draw_sheet(QPainter& painter, Sheet& sheet, const QRectF& where);
+  double wipe_at(const QRectF& where) const;
+
+  Sheet plain_;
+  Sheet dimmed_;
+  Sheet beneath_;
   QImage mask_;
-  QImage image_;
+  bool wiping_ = false;
   Overlay overlay_;
   bool takes_tools_ = false;
   QPointF grabbed_;

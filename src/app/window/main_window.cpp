@@ -6,10 +6,11 @@
 #include <QMenuBar>
 #include <QMimeData>
 #include <QShortcut>
-#include <QStatusBar>
 #include <QVBoxLayout>
 
+#include "exports/pass_words.h"
 #include "media/shipped.h"
+#include "words/seen.h"
 
 namespace yd::app {
 MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel, QSettings& settings)
@@ -22,7 +23,6 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
       stages_(new Stages(session, advice, this)),
       centre_(new QStackedWidget),
       pair_(new Pair),
-      core_(new CoreSample),
       progress_(new QProgressBar),
       cancel_(new QPushButton(tr("Stop"))),
       step_(new QLabel),
@@ -42,11 +42,10 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
   make_easel(easel);
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
-  make_status();
   make_menus();
   follow_session();
   show_subject();
-  show_plan();
+  show_board();
   files_->offer_recovery();
 }
 
@@ -57,29 +56,16 @@ QWidget* MainWindow::make_centre() {
     files_->open_path(QString::fromStdString((media::data_directory() / "demo").string()) + "/" + file);
   });
   centre_->addWidget(empty);
-  auto* work = new QWidget;
-  auto* column = new QVBoxLayout(work);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->addWidget(pair_, 1);
-  column->addWidget(core_);
-  core_->setFixedHeight(172);
-  centre_->addWidget(work);
-  auto* box = new QWidget;
-  auto* row = new QHBoxLayout;
-  row->addWidget(stages_->course());
-  row->addWidget(centre_, 1);
-  row->addWidget(stages_->side());
-  auto* all = new QVBoxLayout(box);
-  all->setContentsMargins(6, 6, 6, 2);
-  all->addLayout(row, 1);
-  return box;
+  bench_ = new Workbench(pair_, stages_->course(), make_tail(), stages_->benches());
+  centre_->addWidget(bench_);
+  return centre_;
 }
 
 void MainWindow::make_easel(EaselWork& easel) {
   easel_ = new EaselPage(session_, easel);
   pages_->addWidget(easel_);
   connect(easel_, &EaselPage::closed, this, [this] { show_easel(false); });
-  connect(stages_->layers_panel(), &LayersPanel::easel_asked, this, [this] { show_easel(true); });
+  connect(stages_, &Stages::easel_asked, this, [this] { show_easel(true); });
 }
 
 void MainWindow::show_easel(bool on) {
@@ -88,23 +74,29 @@ void MainWindow::show_easel(bool on) {
   tools_->take(Tool::none);
   pages_->setCurrentIndex(on ? 1 : 0);
   menuBar()->setVisible(!on);
-  statusBar()->setVisible(!on);
-  if (on) easel_->setFocus();
+  if (on) return easel_->setFocus();
+  stages_->go(stages_->stage());
 }
 
-void MainWindow::make_status() {
+/// At the end of the line of stages: what is being worked out, and how the plan stands.
+QWidget* MainWindow::make_tail() {
   progress_->setObjectName("progress");
   progress_->setRange(0, 1000);
   progress_->setTextVisible(false);
-  progress_->setFixedWidth(180);
+  progress_->setFixedSize(120, 6);
   cancel_->setObjectName("cancel");
-  statusBar()->setSizeGripEnabled(false);
-  statusBar()->addWidget(step_, 1);
-  statusBar()->addPermanentWidget(progress_);
-  statusBar()->addPermanentWidget(cancel_);
+  step_->setObjectName("step");
+  step_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+  step_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  auto* tail = new QWidget;
+  auto* row = new QHBoxLayout(tail);
+  row->setContentsMargins(0, 0, kSpace, 0);
+  row->addWidget(step_, 1);
+  row->addWidget(progress_);
+  row->addWidget(cancel_);
   connect(cancel_, &QPushButton::clicked, &session_, &Session::cancel);
   connect(cancel_, &QPushButton::clicked, &advice_, &Advice::cancel);
-  show_busy(false);
+  return tail;
 }
 
 /// A hidden menu bar hears no keys: every action belongs to the window too, so that it works on every page.
@@ -124,7 +116,7 @@ void MainWindow::make_menus() {
   redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
   edit->addActions({undo, redo});
   QMenu* go = menuBar()->addMenu(tr("Go"));
-  const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Underpainting"), tr("Layers")};
+  const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Underpainting"), tr("Passages")};
   for (int i = 0; i < kStages; ++i) {
     go->addAction(names[i], QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this,
                   [this, i] { stages_->go(static_cast<Stage>(i)); });
@@ -146,7 +138,34 @@ void MainWindow::make_menus() {
                 [this] { session_.set_cursor(session_.cursor() + 1); });
   go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this,
                 [this] { session_.set_cursor(session_.cursor() - 1); });
+  make_look_menu();
   hear_keys_everywhere();
+}
+
+void MainWindow::make_look_menu() {
+  QMenu* look = menuBar()->addMenu(tr("Look"));
+  const auto way = [&](const QString& name, Qt::Key key, PairWay w) {
+    look->addAction(name, QKeySequence(key), this, [this, w] { pair_->take_way(w); });
+  };
+  way(tr("Subject alone"), Qt::Key_A, PairWay::subject);
+  way(tr("Board alone"), Qt::Key_B, PairWay::board);
+  way(tr("Wipe between them, with the pointer"), Qt::Key_W, PairWay::wipe);
+  look->addAction(tr("Both, side by side"), QKeySequence(Qt::Key_D), this, [this] { pair_->take_way(PairWay::both); });
+  look->addSeparator();
+  look->addAction(tr("As large as on the paper"), QKeySequence(Qt::Key_T), this, &MainWindow::show_true_size);
+  look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this,
+                  [this] { pair_->link().set_view(0, {0.5, 0.5}); });
+}
+
+/// One millimetre of paper is one millimetre of the screen, as far as the screen says its size.
+void MainWindow::show_true_size() {
+  const SubjectPtr s = session_.subject();
+  if (!s) return;
+  constexpr double kMmPerInch = 25.4;
+  const subject::Sheet sheet =
+      session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height);
+  const double px_per_mm = physicalDpiX() / kMmPerInch;
+  pair_->link().set_view(10 * sheet.width_cm * px_per_mm / s->image.width, pair_->link().centre);
 }
 
 void MainWindow::follow_session() {
@@ -157,7 +176,7 @@ void MainWindow::follow_session() {
     setWindowTitle(files_->title());
   });
   connect(&session_, &Session::subject_changed, this, &MainWindow::show_subject);
-  connect(&session_, &Session::plan_changed, this, &MainWindow::show_plan);
+  connect(&session_, &Session::plan_changed, this, &MainWindow::show_board);
   connect(&session_, &Session::cursor_changed, this, &MainWindow::show_board);
   connect(&session_, &Session::lit_changed, this, &MainWindow::show_lit);
   connect(&session_, &Session::busy_changed, this, &MainWindow::show_busy);
@@ -168,7 +187,7 @@ void MainWindow::follow_session() {
   });
   connect(stages_->subject_panel(), &SubjectPanel::view_asked, this, &MainWindow::show_subject);
   connect(stages_->subject_panel(), &SubjectPanel::squint_previewed, this, &MainWindow::show_preview);
-  connect(preview_, &SquintPreview::ready, this, [this](const QImage& image) { pair_->subject().set_image(image); });
+  connect(preview_, &SquintPreview::ready, this, [this](const QImage& image) { pair_->set_subject_image(image); });
   connect(tools_, &SubjectTools::hint_changed, this, &MainWindow::show_step);
   connect(&advice_, &Advice::busy_changed, this, [this] { show_busy(session_.busy()); });
   connect(&advice_, &Advice::failed, notice_, &NoticeBar::show_sentence);
@@ -192,15 +211,12 @@ void MainWindow::follow_session() {
     if (!panel.measures()->isVisible()) stages_->show_colour();
   });
   connect(&pair_->link(), &ViewLink::pointer_changed, this, &MainWindow::read_pointer);
-  connect(core_, &CoreSample::order_asked, this, &MainWindow::draw_core);
   connect(cancel_, &QPushButton::clicked, &export_->exporter(), &Exporter::cancel);
   connect(&export_->exporter(), &Exporter::busy_changed, this, [this] { show_busy(session_.busy()); });
   connect(&export_->exporter(), &Exporter::progressed, this, [this](double fraction, const QString& step) {
     progress_->setValue(static_cast<int>(fraction * 1000));
     step_->setText(step);
   });
-  connect(core_, &CoreSample::cursor_asked, &session_, &Session::set_cursor);
-  connect(core_, &CoreSample::pass_asked, &session_, &Session::set_lit_pass);
   connect(files_, &FileActions::reading_changed, this, &MainWindow::show_step);
   setWindowTitle(files_->title());
 }
@@ -208,10 +224,16 @@ void MainWindow::follow_session() {
 void MainWindow::show_subject() {
   const SubjectPtr s = session_.subject();
   if (advice_.other()) return show_other();
-  pair_->set_subject_title(tr("Subject"));
+  if (s) bench_->set_aspect(static_cast<double>(s->image.width) / s->image.height);
+  const subject::Sheet sheet =
+      s ? session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height)
+        : subject::Sheet{};
+  pair_->set_subject_title(tr("Subject"),
+                           s ? tr("%1 × %2 cm").arg(sheet.width_cm, 0, 'f', 1).arg(sheet.height_cm, 0, 'f', 1)
+                             : QString());
   const SubjectPanel& panel = *stages_->subject_panel();
   const bool plain = s && panel.shown() == SubjectView::picture;
-  pair_->subject().set_image(plain ? s->picture : s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
+  pair_->set_subject_image(plain ? s->picture : s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
 }
 
 void MainWindow::show_preview(double strength) {
@@ -225,12 +247,12 @@ void MainWindow::show_preview(double strength) {
 void MainWindow::show_other() {
   const PlannedPtr other = advice_.other();
   if (!other) return show_subject();
-  pair_->subject().set_image(advice_.other_board());
-  const QString paper = QString::fromStdString(other->paper->name);
-  pair_->set_subject_title(
-      other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty()
-          ? tr("Board without underpainting: %1, as seen ΔE00 %2").arg(paper).arg(other->figures.seen.mean, 0, 'f', 1)
-          : tr("Board on the other paper: %1, as seen ΔE00 %2").arg(paper).arg(other->figures.seen.mean, 0, 'f', 1));
+  pair_->set_subject_image(advice_.other_board());
+  const bool bare =
+      other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty();
+  pair_->set_subject_title(bare ? tr("Board without underpainting")
+                                : tr("Board on %1").arg(QString::fromStdString(other->paper->name)),
+                           words::seen_with_number(other->figures.seen.mean));
 }
 
 void MainWindow::show_step(const QString& text) { step_->setText(text); }
@@ -247,29 +269,15 @@ void MainWindow::compare_without(bool on) {
   advice_.compare(c);
 }
 
-void MainWindow::draw_core() {
-  const PlannedPtr planned = session_.planned();
-  if (!planned) return core_->set_drawing({}, 0);
-  core_->set_drawing(exports::draw_core(view_of(*planned, session_.materials().model.parameters), core_->order()),
-                     static_cast<int>(planned->plan.passes.size()));
-  core_->set_cursor(session_.cursor());
-  core_->set_lit(session_.lit_pass());
-}
-
-void MainWindow::show_plan() {
-  draw_core();
-  show_board();
-}
-
 void MainWindow::show_board() {
   const PlannedPtr planned = session_.planned();
   pair_->board().set_image(session_.board());
-  core_->set_cursor(session_.cursor());
-  pair_->set_board_title(planned ? tr("Board: %1, after pass %2 of %3")
-                                       .arg(QString::fromStdString(planned->paper->name))
-                                       .arg(session_.cursor())
-                                       .arg(planned->plan.passes.size())
-                                 : tr("Board"));
+  if (!planned) return pair_->set_board_title(tr("Board"));
+  const int all = static_cast<int>(planned->plan.passes.size());
+  const QString paper = QString::fromStdString(planned->paper->name);
+  if (session_.cursor() >= all)
+    return pair_->set_board_title(tr("Board"), paper + ", " + words::seen_with_number(planned->figures.seen.mean));
+  pair_->set_board_title(tr("Board after pass %1 of %2").arg(session_.cursor()).arg(all), paper);
 }
 
 void MainWindow::show_lit() {
@@ -280,7 +288,6 @@ void MainWindow::show_lit() {
     mask = pass_mask(planned->map, planned->plan, lit - 1, session_.lit_last() - 1);
   pair_->subject().set_mask(mask);
   pair_->board().set_mask(mask);
-  core_->set_lit(lit);
 }
 
 void MainWindow::show_busy(bool busy) {
@@ -289,11 +296,9 @@ void MainWindow::show_busy(bool busy) {
   cancel_->setVisible(busy);
   if (!busy) {
     const PlannedPtr planned = session_.planned();
-    step_->setText(planned ? tr("%1 sticks, %2 passes; ΔE00 as fitted %3, as seen %4")
-                                 .arg(planned->plan.tray.size())
-                                 .arg(planned->plan.passes.size())
-                                 .arg(planned->figures.fitted.mean, 0, 'f', 1)
-                                 .arg(planned->figures.seen.mean, 0, 'f', 1)
+    step_->setText(planned ? tr("%1, %2 in all")
+                                 .arg(session_.choices().plan.school ? tr("your school") : tr("as advised"))
+                                 .arg(exports::minutes_words(planned->plan.sequence.minutes))
                            : QString());
   }
 }
@@ -301,6 +306,7 @@ void MainWindow::show_busy(bool busy) {
 void MainWindow::read_pointer(QPoint pixel) {
   pair_->peephole().show_reading(read_at(session_.subject(), session_.planned(), session_.materials().model.parameters,
                                          pixel.x(), pixel.y(), session_.light()));
+  pair_->place_peephole(pixel);
   stages_->colour_panel()->show_pixel(pixel);
 }
 

@@ -11,10 +11,10 @@
 #include "session/autosave.h"
 #include "session/preview.h"
 #include "session/session.h"
-#include "widgets/core_sample.h"
 #include "widgets/empty_state.h"
 #include "widgets/notice_bar.h"
 #include "widgets/pair.h"
+#include "widgets/workbench.h"
 #include "window/export_actions.h"
 #include "window/file_actions.h"
 #include "window/sheets_actions.h"
@@ -23,7 +23,7 @@
 
 namespace yd::app {
 
-/// The one window: course, pair, core sample, side.
+/// The one window: the easel over the bench, or the easel alone.
 class MainWindow : public QMainWindow {
   Q_OBJECT
  public:
@@ -47,17 +47,17 @@ class MainWindow : public QMainWindow {
  private:
   QWidget* make_centre();
   void make_easel(EaselWork& easel);
-  void draw_core();
-  void make_status();
+  QWidget* make_tail();
+  void make_look_menu();
   void make_menus();
   void hear_keys_everywhere();
   void follow_session();
   void show_subject();
   void show_preview(double strength);
   void show_other();
+  void show_true_size();
   void show_step(const QString& text);
   void compare_without(bool on);
-  void show_plan();
   void show_board();
   void show_lit();
   void show_busy(bool busy);
@@ -73,7 +73,7 @@ class MainWindow : public QMainWindow {
   Stages* stages_;
   QStackedWidget* centre_;
   Pair* pair_;
-  CoreSample* core_;
+  Workbench* bench_ = nullptr;
   SheetsActions* sheets_ = nullptr;
   SubjectTools* tools_ = nullptr;
   QAction* without_ = nullptr;

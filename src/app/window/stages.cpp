@@ -3,17 +3,37 @@
 #include <QItemSelectionModel>
 
 #include "panels/coat_panel.h"
-#include "widgets/course_delegate.h"
+#include "widgets/course_line.h"
 
 namespace yd::app {
+namespace {
+
+/// What a stage shows is worked out when it is gone to, and nothing else.
+std::vector<Need> needs_of(Stage stage) {
+  switch (stage) {
+    case Stage::ground:
+      return {Need::grounds};
+    case Stage::tray:
+      return {Need::curve, Need::proof};
+    case Stage::underpainting:
+      return {Need::coats};
+    case Stage::subject:
+    case Stage::layers:
+    case Stage::easel:
+      return {};
+  }
+  return {};
+}
+
+}  // namespace
 
 Stages::Stages(Session& session, Advice& advice, QWidget* parent)
     : QObject(parent),
       model_(session),
-      course_(new QListView(parent)),
-      side_(new QStackedWidget),
-      tabs_(new QTabWidget(parent)),
+      course_(new CourseLine(parent)),
+      benches_(new QStackedWidget),
       colour_(new ColourPanel(session)),
+      colour_card_(new Card(tr("Colour"), "card_colour", colour_, 330)),
       subject_(new SubjectPanel(session)),
       ground_(new GroundPanel(session, advice)),
       tray_(new TrayPanel(session, advice)),
@@ -21,41 +41,38 @@ Stages::Stages(Session& session, Advice& advice, QWidget* parent)
   course_->setObjectName("course");
   course_->setAccessibleName(tr("Course: the stages of the work"));
   course_->setModel(&model_);
-  course_->setItemDelegate(new CourseDelegate(course_));
-  course_->setFixedWidth(124);
-  course_->setSpacing(3);
-  course_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-  side_->setObjectName("side");
-  tabs_->setObjectName("side_tabs");
-  tabs_->setFixedWidth(352);
-  tabs_->setDocumentMode(true);
-  tabs_->addTab(side_, tr("Stage"));
-  tabs_->addTab(colour_, tr("Colour"));
-  side_->addWidget(subject_);
-  side_->addWidget(ground_);
-  side_->addWidget(tray_);
-  side_->addWidget(new CoatPanel(session, advice));
-  side_->addWidget(layers_);
-  connect(course_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
-    side_->setCurrentIndex(index.row());
-    tabs_->setCurrentIndex(0);
-    emit stage_changed(stage());
+  benches_->setObjectName("side");
+  for (Bench* bench : std::initializer_list<Bench*>{subject_, ground_, tray_, new CoatPanel(session, advice), layers_})
+    add(bench);
+  connect(course_->selectionModel(), &QItemSelectionModel::currentChanged, this, &Stages::follow);
+  connect(course_, &QListView::clicked, this, [this](const QModelIndex& index) {
+    if (static_cast<Stage>(index.row()) == Stage::easel) emit easel_asked();
   });
-  // Each stage has worked out what it shows, and nothing else.
-  connect(this, &Stages::stage_changed, &advice, [&advice](Stage stage) {
-    switch (stage) {
-      case Stage::ground:
-        return advice.ask({Need::grounds});
-      case Stage::tray:
-        return advice.ask({Need::curve, Need::proof});
-      case Stage::underpainting:
-        return advice.ask({Need::coats});
-      case Stage::subject:
-      case Stage::layers:
-        return advice.ask({});
-    }
+  connect(course_, &QListView::activated, this, [this](const QModelIndex& index) {
+    if (static_cast<Stage>(index.row()) == Stage::easel) emit easel_asked();
   });
+  connect(this, &Stages::stage_changed, &advice, [&advice](Stage stage) { advice.ask(needs_of(stage)); });
   go(Stage::subject);
+}
+
+void Stages::follow(const QModelIndex& index) {
+  const auto stage = static_cast<Stage>(index.row());
+  // The easel has a page of its own; the bench stays.
+  if (!index.isValid() || stage == Stage::easel) return;
+  benches_->setCurrentIndex(index.row());
+  lend_colour_card();
+  emit stage_changed(stage);
+}
+
+void Stages::lend_colour_card() {
+  auto* bench = qobject_cast<Bench*>(benches_->currentWidget());
+  if (bench == nullptr || colour_card_->parentWidget() == bench) return;
+  if (auto* before = qobject_cast<Bench*>(colour_card_->parentWidget())) before->take(colour_card_);
+  bench->add(colour_card_, true);
+}
+
+void Stages::show_colour() {
+  if (auto* bench = qobject_cast<Bench*>(benches_->currentWidget())) bench->open(colour_card_);
 }
 
 void Stages::go(Stage stage) { course_->setCurrentIndex(model_.index(static_cast<int>(stage))); }

@@ -2,7 +2,6 @@
 
 #include <QListView>
 #include <QStackedWidget>
-#include <QTabWidget>
 
 #include "models/course_model.h"
 #include "panels/colour_panel.h"
@@ -11,35 +10,41 @@
 #include "panels/subject_panel.h"
 #include "panels/tray_panel.h"
 #include "session/session.h"
+#include "widgets/bench.h"
 
 namespace yd::app {
 
-/// The course rail and the side panels that follow it.
+/// The line of the stages and the bench of each: a stage is added here and nowhere else.
 class Stages : public QObject {
   Q_OBJECT
  public:
   Stages(Session& session, Advice& advice, QWidget* parent);
   QListView* course() { return course_; }
-  QWidget* side() { return tabs_; }
+  QStackedWidget* benches() { return benches_; }
   ColourPanel* colour_panel() { return colour_; }
-  /// The panel of the colour under the pointer instead of the stage's.
-  void show_colour() { tabs_->setCurrentIndex(1); }
+  /// The card of the colour under the pointer is opened on whatever bench is there.
+  void show_colour();
   SubjectPanel* subject_panel() { return subject_; }
   GroundPanel* ground_panel() { return ground_; }
   TrayPanel* tray_panel() { return tray_; }
   LayersPanel* layers_panel() { return layers_; }
-  Stage stage() const { return static_cast<Stage>(side_->currentIndex()); }
+  Stage stage() const { return static_cast<Stage>(benches_->currentIndex()); }
   void go(Stage stage);
 
  signals:
   void stage_changed(Stage stage);
+  void easel_asked();
 
  private:
+  void add(Bench* bench) { benches_->addWidget(bench); }
+  void lend_colour_card();
+  void follow(const QModelIndex& index);
+
   CourseModel model_;
   QListView* course_;
-  QStackedWidget* side_;
-  QTabWidget* tabs_;
+  QStackedWidget* benches_;
   ColourPanel* colour_;
+  Card* colour_card_;
   SubjectPanel* subject_;
   GroundPanel* ground_;
   TrayPanel* tray_;

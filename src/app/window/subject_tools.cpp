@@ -17,6 +17,7 @@ std::vector<subject::Point> points_of(const std::vector<QPointF>& path) {
 SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QObject* parent)
     : QObject(parent), session_(session), panel_(panel), pair_(pair) {
   connect(panel.light(), &LightSection::tool_asked, this, &SubjectTools::take);
+  connect(panel.start(), &StartSection::tool_asked, this, &SubjectTools::take);
   connect(panel.masses(), &MassSection::tool_asked, this, &SubjectTools::take);
   connect(panel.measures(), &MeasureSection::tool_asked, this, &SubjectTools::take);
   connect(panel.measures(), &MeasureSection::grid_changed, this, &SubjectTools::refresh_overlay);

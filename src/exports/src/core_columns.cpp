@@ -55,7 +55,6 @@ CoreDrawing draw_core(const PlanView& planned, CoreOrder order) {
   out.paper = pictures::to_colour(planned.paper.lab);
   out.tooth = planned.paper.tooth.depth;
   out.capacity = planned.paper.tooth.depth + planned.paper.tooth.hold;
-  out.tallest = out.capacity;
   const auto mass_of = [&](int m) -> const subject::Mass& {
     return planned.subject.masses[static_cast<std::size_t>(m)];
   };

@@ -23,7 +23,7 @@ void paint_block(QPainter& painter, const QRectF& where, const CoreBlock& block,
 }
 
 double tallest_stack(const CoreDrawing& drawing) {
-  double most = drawing.tallest;
+  double most = 0;
   for (const CoreColumn& c : drawing.columns) {
     for (const CoreStack& s : c.stacks) {
       double sum = 0;

@@ -1,4 +1,5 @@
 #include "words/guide.h"
+#include "words/sentence.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -17,11 +18,6 @@ QString mass_name(int m, const Job& job) {
 }
 QString stick_name(int s, const Job& job) {
   return QString::fromStdString(job.sticks[static_cast<std::size_t>(s)].name);
-}
-
-QString begun(QString sentence) {
-  if (!sentence.isEmpty()) sentence[0] = sentence[0].toUpper();
-  return sentence;
 }
 
 QString listed(const QStringList& names) {
@@ -161,7 +157,7 @@ QString band_at(double at, double angle_deg) {
 
 }  // namespace
 
-QString title(const plan::Passage& p, const Job& job) {
+QString short_title(const plan::Passage& p, const Job& job) {
   using plan::PassageKind;
   switch (p.kind) {
     case PassageKind::drawing:
@@ -169,20 +165,19 @@ QString title(const plan::Passage& p, const Job& job) {
     case PassageKind::offcuts:
       return Passages::tr("Try the delicate colours");
     case PassageKind::underpainting:
-      return with_places(Passages::tr("Underpainting"), p, job);
+      return Passages::tr("Underpainting");
     case PassageKind::fixative:
-      return with_places(Passages::tr("Fixative"), p, job);
+      return Passages::tr("Fixative");
     case PassageKind::darks:
-      return with_places(p.blocks_in ? Passages::tr("Block in the darks") : Passages::tr("Deepen the darks"), p, job);
+      return p.blocks_in ? Passages::tr("Block in the darks") : Passages::tr("Deepen the darks");
     case PassageKind::middles:
-      return with_places(p.blocks_in ? Passages::tr("Block in the middle values") : Passages::tr("Middle values"), p,
-                         job);
+      return p.blocks_in ? Passages::tr("Block in the middle values") : Passages::tr("Middle values");
     case PassageKind::lights:
-      return with_places(p.blocks_in ? Passages::tr("Block in the lights") : Passages::tr("Lights"), p, job);
+      return p.blocks_in ? Passages::tr("Block in the lights") : Passages::tr("Lights");
     case PassageKind::place:
       return place_title(p, job);
     case PassageKind::accents:
-      return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
+      return Passages::tr("Accents and highlights");
     case PassageKind::step_back:
       return Passages::tr("Step back");
     case PassageKind::restate:
@@ -191,6 +186,13 @@ QString title(const plan::Passage& p, const Job& job) {
       return Passages::tr("Finish");
   }
   return {};
+}
+
+QString title(const plan::Passage& p, const Job& job) {
+  if (!p.has_passes() || p.kind == plan::PassageKind::place) return short_title(p, job);
+  if (p.kind == plan::PassageKind::accents)
+    return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
+  return with_places(short_title(p, job), p, job);
 }
 
 QString finished_when(const plan::Passage& p, const Job& job) {

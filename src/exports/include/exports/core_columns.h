@@ -33,7 +33,6 @@ struct CoreDrawing {
   QColor paper;
   double tooth = 1;     ///< depth of the drawn tooth, load units
   double capacity = 1;  ///< mean load at which the tooth is full
-  double tallest = 1;   ///< load the drawing must have room for
 };
 
 /// Columns from left to right.

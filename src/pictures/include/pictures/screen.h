@@ -13,6 +13,9 @@ namespace yd::pictures {
 QImage to_image(const subject::Grid<colour::Rgb8>& pixels);
 /// A Lab colour (D50) for the screen, clipped to sRGB.
 QColor to_colour(const colour::Lab& lab);
+/// The picture smaller, averaged in linear light: what is finer than a pixel is seen as its light, not as its number.
+/// `size` must not be larger than the picture.
+QImage shrunk(const QImage& image, QSize size);
 /// PNG with its profile. Empty where the picture is.
 QByteArray png(const QImage& image);
 

@@ -17,6 +17,8 @@ struct Job {
 
 /// "Darks: left hill and lower water", "The upper sky, from the top down".
 QString title(const plan::Passage& passage, const Job& job);
+/// The same without places and sticks, for lists that draw them.
+QString short_title(const plan::Passage& passage, const Job& job);
 /// "Finished when …"; empty for chores that end by themselves.
 QString finished_when(const plan::Passage& passage, const Job& job);
 /// One line for each chore of the passage, then its gradients, pairs, edges, what is finished with it.

@@ -1,0 +1,112 @@
+#include "models/stage_facts.h"
+
+#include <algorithm>
+#include <set>
+
+#include "colour/words.h"
+#include "exports/pass_words.h"
+#include "looks/images.h"
+#include "looks/translate.h"
+#include "models/course_model.h"
+#include "words/seen.h"
+#include "words/sentence.h"
+
+namespace yd::app {
+namespace {
+
+/// A value as the artist counts it: from dark (1 the darkest) or from light.
+QString counted(double step, bool from_dark) { return QString::number(from_dark ? step : 10 - step, 'f', 1); }
+
+Fact spot_fact(const QString& label, const colour::Lab& lab, bool from_dark) {
+  return {label,
+          tr("%1, value %2")
+              .arg(QString::fromStdString(colour::describe(lab)), counted(colour::value_step(lab.l), from_dark)),
+          -1, to_colour(lab)};
+}
+
+QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
+
+}  // namespace
+
+ValueDrawing value_drawing(const ReadSubject& s, bool from_dark) {
+  ValueDrawing out;
+  for (int i = 0; i < 9; ++i) {
+    out.greys[static_cast<std::size_t>(i)] = to_colour({subject::lightness_of_step(i + 1, 9), 0, 0});
+    out.share[static_cast<std::size_t>(i)] = s.values.share[static_cast<std::size_t>(i)];
+  }
+  out.darkest = colour::value_step(s.values.darkest.lab.l);
+  out.lightest = colour::value_step(s.values.lightest.lab.l);
+  out.from_dark = from_dark;
+  return out;
+}
+
+QList<Fact> subject_facts(const ReadSubject& s, bool from_dark) {
+  double warm = 0;
+  double cool = 0;
+  for (const subject::Mass& m : s.masses) {
+    constexpr double kNeutral = 4;
+    const double w = colour::warmth(m.mean);
+    if (w > kNeutral) warm += m.area;
+    if (w < -kNeutral) cool += m.area;
+  }
+  return {spot_fact(tr("Darkest"), s.values.darkest.lab, from_dark),
+          spot_fact(tr("Lightest"), s.values.lightest.lab, from_dark),
+          spot_fact(tr("Most vivid"), s.values.most_vivid.lab, from_dark),
+          {tr("Warm against cool"), tr("%1 : %2").arg(percent(warm), percent(cool)), -1, {}}};
+}
+
+QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v) {
+  QList<Fact> out{{tr("Colour"),
+                   tr("%1, value %2")
+                       .arg(QString::fromStdString(colour::describe(paper.lab)))
+                       .arg(colour::value_step(paper.lab.l), 0, 'f', 1),
+                   -1, to_colour(paper.lab)}};
+  if (v == nullptr) return out;
+  for (std::size_t m = 0; m < plan::kGroundMarks; ++m)
+    out.append({words::begun(tr(plan::name(static_cast<plan::GroundMark>(m)))), percent(v->marks[m]), v->marks[m], {}});
+  out.append({tr("Layers it bears"), tr("%1, %2 wanted").arg(v->bears_layers).arg(v->needs_layers), -1, {}});
+  return out;
+}
+
+QList<Fact> reach_facts(const Planned& planned) {
+  auto targets = planned.plan.targets;
+  std::sort(targets.begin(), targets.end(), [](const auto& p, const auto& q) { return p.recipe.de00 > q.recipe.de00; });
+  QList<Fact> out;
+  std::set<int> named;  // the worst shade of a mass speaks for it
+  for (const plan::TargetPlan& t : targets) {
+    if (t.recipe.de00 < kLookHere || out.size() == 3) break;
+    if (!named.insert(t.mass).second) continue;
+    const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
+    out.append({QString::fromStdString(mass.name),
+                QString::fromStdString(colour::difference_words(t.recipe.look.lab, t.target)), -1,
+                to_colour(t.target)});
+  }
+  if (out.isEmpty()) out.append({tr("Every colour"), tr("within reach"), -1, {}});
+  out.append({tr("Across the room"), words::seen_with_number(planned.figures.seen.mean), -1, {}});
+  return out;
+}
+
+QList<Fact> plan_facts(const Planned& planned) {
+  const plan::Plan& p = planned.plan;
+  return {{tr("Sticks"), QString::number(p.tray.size()), -1, {}},
+          {tr("Passages"), QString::number(planned.guide.passages.size()), -1, {}},
+          {tr("Passes"), QString::number(p.passes.size()), -1, {}},
+          {tr("Time"), exports::minutes_words(p.sequence.minutes), -1, {}},
+          {tr("Sittings"), QString::number(p.sittings.size()), -1, {}},
+          {tr("Across the room"), words::seen_with_number(planned.figures.seen.mean), -1, {}}};
+}
+
+QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
+  if (!v.possible) return {};
+  return {{tr("Wet"), QString::fromStdString(colour::describe(v.wet)), -1, to_colour(v.wet)},
+          {tr("Dry"), QString::fromStdString(colour::describe(v.dry)), -1, to_colour(v.dry)},
+          {tr("Shows in the gaps"), percent(v.peeks), v.peeks, {}},
+          {tr("Tooth it takes"), percent(v.tooth_used), v.tooth_used, {}},
+          {tr("Darkest value"),
+           tr("%1, %2 without")
+               .arg(colour::value_step(v.darkest_l), 0, 'f', 1)
+               .arg(colour::value_step(advice.plain_darkest_l), 0, 'f', 1),
+           -1, {}}};
+}
+
+}  // namespace yd::app

@@ -1,0 +1,23 @@
+#pragma once
+
+#include <QList>
+
+#include "looks/shapes.h"
+#include "session/advice.h"
+
+namespace yd::app {
+
+/// The subject's values as nine greys; `from_dark`: value 1 is black.
+ValueDrawing value_drawing(const ReadSubject& subject, bool from_dark);
+/// Darkest and lightest spot, the most vivid, warm against cool.
+QList<Fact> subject_facts(const ReadSubject& subject, bool from_dark);
+/// What a paper is judged by, each mark with its bar, and what it is.
+QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* verdict);
+/// What stays out of reach of the tray, the worst first, at most three; then how near the whole comes.
+QList<Fact> reach_facts(const Planned& planned);
+/// The plan in numbers: sticks, passages, passes, time, sittings, and how near it comes as seen across the room.
+QList<Fact> plan_facts(const Planned& planned);
+/// What an underpainting does to the plan.
+QList<Fact> coat_facts(const plan::CoatVerdict& verdict, const plan::CoatAdvice& advice);
+
+}  // namespace yd::app

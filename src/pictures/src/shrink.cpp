@@ -1,0 +1,68 @@
+#include <QColorSpace>
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+#include "pictures/screen.h"
+
+namespace yd::pictures {
+namespace {
+
+/// IEC 61966-2-1, 8 bit to light.
+const std::array<float, 256>& light_of() {
+  static const std::array<float, 256> table = [] {
+    std::array<float, 256> t{};
+    for (std::size_t i = 0; i < t.size(); ++i) {
+      const double v = static_cast<double>(i) / 255;
+      t[i] = static_cast<float>(v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4));
+    }
+    return t;
+  }();
+  return table;
+}
+
+constexpr std::size_t kFine = 4096;
+
+/// And back, by a table fine enough that no 8-bit step is missed.
+const std::array<uchar, kFine + 1>& code_of() {
+  static const std::array<uchar, kFine + 1> table = [] {
+    std::array<uchar, kFine + 1> t{};
+    for (std::size_t i = 0; i < t.size(); ++i) {
+      const double v = static_cast<double>(i) / kFine;
+      const double c = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
+      t[i] = static_cast<uchar>(std::lround(255 * c));
+    }
+    return t;
+  }();
+  return table;
+}
+
+}  // namespace
+
+QImage shrunk(const QImage& image, QSize size) {
+  size = size.boundedTo(image.size()).expandedTo({1, 1});
+  const QImage from = image.format() == QImage::Format_RGB888 ? image : image.convertToFormat(QImage::Format_RGB888);
+  if (size == from.size()) return from;
+  cv::Mat light(from.height(), from.width(), CV_32FC3);
+  cv::parallel_for_(cv::Range(0, from.height()), [&](const cv::Range& rows) {
+    for (int y = rows.start; y < rows.end; ++y) {
+      const uchar* in = from.constScanLine(y);
+      auto* out = light.ptr<float>(y);
+      for (int i = 0; i < 3 * from.width(); ++i) out[i] = light_of()[in[i]];
+    }
+  });
+  cv::Mat small;
+  cv::resize(light, small, cv::Size(size.width(), size.height()), 0, 0, cv::INTER_AREA);
+  QImage out(size, QImage::Format_RGB888);
+  for (int y = 0; y < out.height(); ++y) {
+    const auto* in = small.ptr<float>(y);
+    uchar* row = out.scanLine(y);
+    for (int i = 0; i < 3 * out.width(); ++i)
+      row[i] = code_of()[static_cast<std::size_t>(std::clamp(in[i], 0.0F, 1.0F) * kFine + 0.5F)];
+  }
+  out.setColorSpace(QColorSpace::SRgb);
+  return out;
+}
+
+}  // namespace yd::pictures

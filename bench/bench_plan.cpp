@@ -2,6 +2,7 @@
 #include <benchmark/benchmark.h>
 
 #include "board/board.h"
+#include "board/chip.h"
 #include "search/layer_search.h"
 #include "search/search.h"
 #include "tray/tray.h"
@@ -86,6 +87,16 @@ void board_map_one_megapixel(benchmark::State& state) {
   for (auto _ : state) benchmark::DoNotOptimize(board::make_map(d.subject, d.plan, trial::paper()));
 }
 BENCHMARK(board_map_one_megapixel)->Unit(benchmark::kMillisecond);
+
+void chip_of_a_stroke(benchmark::State& state) {
+  const auto& sticks = trial::shipped_collection().sticks;
+  const media::Paper& paper = trial::paper();
+  for (auto _ : state) {
+    benchmark::DoNotOptimize(
+        board::stroke_chip({}, paper.ground, paper.grain_mm, sticks, trial::shipped_model().parameters, 58, 20, 4));
+  }
+}
+BENCHMARK(chip_of_a_stroke)->Unit(benchmark::kMicrosecond);
 
 void board_one_pass_more(benchmark::State& state) {
   const Drawn d;

@@ -22,15 +22,22 @@ struct Shot {
   QString point;
   QString sheet;
   int passage = 0;
+  bool easel = false;
+  int behind = 0;  ///< steps done at the easel
 };
 void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, yd::app::Advice& advice,
-                        const Shot& shot, bool opened) {
-  const auto take = [&window, file = shot.file, point = shot.point, sheet = shot.sheet, passage = shot.passage] {
+                        yd::app::EaselWork& easel, const Shot& shot, bool opened) {
+  const auto take = [&window, &easel, shot, file = shot.file, point = shot.point, sheet = shot.sheet,
+                     passage = shot.passage] {
     const QStringList xy = point.split(',');
     if (xy.size() == 2) window.point_at({xy[0].toDouble(), xy[1].toDouble()});
     auto* button = sheet.isEmpty() ? nullptr : window.findChild<QAbstractButton*>(sheet);
     // A card is opened, not folded.
     if (button != nullptr && !(button->isCheckable() && button->isChecked())) button->click();
+    if (shot.easel) {
+      window.show_easel(true);
+      for (int i = 0; i < shot.behind; ++i) easel.done();
+    }
     if (passage > 0) {
       if (auto* list = window.findChild<QTableView*>("passages")) list->selectRow(passage - 1);
     }
@@ -56,14 +63,15 @@ int main(int argc, char** argv) {
   parser.addHelpOption();
   parser.addPositionalArgument("FILE", "A picture or a .dune project");
   const QCommandLineOption picture("picture", "Save a picture of the window once it has planned, and end", "FILE");
-  const QCommandLineOption stage("stage", "The stage for --picture, 0 to 4", "N", "0");
+  const QCommandLineOption stage("stage", "The stage for --picture, 0 to 4; 5: the easel", "N", "0");
   const QCommandLineOption sheet("press", "For --picture: press the button of this name first", "NAME");
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");
+  const QCommandLineOption behind("done", "For --picture at the easel: this many steps are done", "N", "0");
   const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
-  parser.addOptions({passage, school, picture, stage, size, point, dark, sheet});
+  parser.addOptions({behind, passage, school, picture, stage, size, point, dark, sheet});
   parser.process(application);
   yd::app::apply_style(application, parser.isSet(dark) ? yd::app::Scheme::dark : yd::app::Scheme::light);
 
@@ -90,8 +98,9 @@ int main(int argc, char** argv) {
   window.stages().go(static_cast<yd::app::Stage>(std::clamp(parser.value(stage).toInt(), 0, yd::app::kStages - 1)));
   const bool opened = !parser.positionalArguments().isEmpty();
   if (parser.isSet(picture))
-    picture_when_ready(window, session, advice,
-                       {parser.value(picture), parser.value(point), parser.value(sheet), parser.value(passage).toInt()},
+    picture_when_ready(window, session, advice, easel,
+                       {parser.value(picture), parser.value(point), parser.value(sheet), parser.value(passage).toInt(),
+                        parser.value(stage).toInt() >= yd::app::kStages, parser.value(behind).toInt()},
                        opened);
   if (const int wanted = parser.value(school).toInt(); wanted > 0 && wanted <= 4) {
     yd::app::Choices choices = session.choices();

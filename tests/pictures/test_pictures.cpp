@@ -11,6 +11,7 @@
 #include <algorithm>
 
 #include "pictures/pictures.h"
+#include "pictures/screen.h"
 #include "support/random.h"
 
 using namespace yd;
@@ -162,6 +163,25 @@ class TestPictures : public QObject {
       if (raw.ok())
         QCOMPARE(raw->rgb.size(), 3U * static_cast<std::size_t>(raw->width) * static_cast<std::size_t>(raw->height));
     }
+  }
+
+  // Half the pixels black, half white is half the light: sRGB code 188 (IEC 61966-2-1), not 128.
+  void smaller_pictures_are_averaged_in_light() {
+    QImage chequer(120, 80, QImage::Format_RGB888);
+    for (int y = 0; y < 80; ++y) {
+      for (int x = 0; x < 120; ++x) chequer.setPixelColor(x, y, (x + y) % 2 == 0 ? Qt::black : Qt::white);
+    }
+    const QImage small = pictures::shrunk(chequer, QSize(60, 40));
+    QCOMPARE(small.size(), QSize(60, 40));
+    for (int x = 0; x < 60; ++x) QVERIFY(std::abs(qRed(small.pixel(x, 20)) - 188) <= 1);
+    // Every grey comes back as it was, and nothing is made larger.
+    QImage ramp(256, 2, QImage::Format_RGB888);
+    for (int x = 0; x < 256; ++x) {
+      for (int y = 0; y < 2; ++y) ramp.setPixelColor(x, y, QColor(x, x, x));
+    }
+    const QImage line = pictures::shrunk(ramp, QSize(256, 1));
+    for (int x = 0; x < 256; ++x) QVERIFY(std::abs(qGreen(line.pixel(x, 0)) - x) <= 1);
+    QCOMPARE(pictures::shrunk(ramp, QSize(900, 900)).size(), ramp.size());
   }
 
   void files_that_cannot_be_read_or_written() {

@@ -80,6 +80,21 @@ class TestDependencies : public QObject {
     }
   }
 
+  // The window's rooms point one way too; none knows a later one.
+  void rooms_of_the_window_point_one_way() {
+    const QStringList rooms{"looks", "session", "models", "widgets", "panels", "window"};
+    int seen = 0;
+    for (const Include& i : includes(YD_SOURCE_DIR "/src")) {
+      if (i.folder != "app") continue;
+      const auto from = rooms.indexOf(i.file.section('/', -2, -2));
+      const auto to = rooms.indexOf(i.name.section('/', 0, 0));
+      if (from < 0 || to < 0) continue;
+      QVERIFY2(to <= from, qPrintable(i.file + " includes " + i.name));
+      ++seen;
+    }
+    QVERIFY(seen > 150);
+  }
+
   // clang-tidy sees to this in the files it reads one by one; the whole check reads a module as one file.
   void names_brought_in_are_used() {
     static const QRegularExpression brought("^\\s*using (?:\\w+::)+(\\w+);", QRegularExpression::MultilineOption);

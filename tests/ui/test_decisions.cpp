@@ -13,6 +13,7 @@
 #include "ui_world.h"
 #include "widgets/curve_view.h"
 #include "widgets/lattice_view.h"
+#include "widgets/offcut_view.h"
 #include "widgets/sheet_view.h"
 
 using namespace yd;
@@ -47,10 +48,19 @@ class TestDecisions : public QObject {
     click(w, "sheet_back");
     QVERIFY(!sheet->isVisible());
     click(w, "offcut_sheet");
-    QVERIFY(sheet->isVisible());
-    click(w, "sheet_back");
+    auto* offcuts = w.find<app::OffcutView>("offcuts");
+    QVERIFY(offcuts->isVisible());
+    const QImage plain = offcuts->grab().toImage();
+    QTest::keyClick(offcuts, Qt::Key_Right);
+    QTest::keyClick(offcuts, Qt::Key_Right);
+    QVERIFY(offcuts->words().contains(" on "));
+    QCOMPARE(offcuts->accessibleDescription(), offcuts->words());
+    QVERIFY(offcuts->grab().toImage() != plain);
+    w.find<QAbstractButton>("offcut_masked")->click();
+    QVERIFY(offcuts->isVisible());
+    click(w, "offcut_back");
     auto* slider = w.find<QSlider>("weight_2");
-    click(w, "section_weights");
+    w.open_card("section_weights");
     slider->setFocus();
     QTest::keyClick(slider, Qt::Key_Home);
     QVERIFY(w.settle_all());
@@ -95,6 +105,7 @@ class TestDecisions : public QObject {
     QVERIFY(w.settle());
     const int first = w.session.planned()->plan.tray.front();
     click(w, "collection_edit");
+    click(w, "collection_as_table");
     auto* table = w.find<QTableView>("stick_table");
     QVERIFY(table->isVisible());
     auto* model = table->model();
@@ -121,6 +132,7 @@ class TestDecisions : public QObject {
     QVERIFY(w.settle());
     const auto planned = w.session.planned();
     const auto id_of = [&](int stick) { return planned->collection->sticks[static_cast<std::size_t>(stick)].id; };
+    w.past_chores();
     w.easel.done();
     const plan::Pass laid = planned->plan.passes.front();
     app::Choices c = w.session.choices();

@@ -102,6 +102,7 @@ class TestLayers : public QObject {
     trial::World w;
     QVERIFY(w.open_demo());
     w.window.stages().go(Stage::layers);
+    w.open_card("card_passes");
     auto* passes = w.find<QTableView>("passes");
     const auto before = w.session.planned();
     const auto& edges = before->plan.edges;
@@ -178,7 +179,7 @@ class TestLayers : public QObject {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
     w.window.stages().go(Stage::layers);
-    w.find<QTabWidget>("layer_tabs")->setCurrentIndex(2);
+    w.open_card("card_advice");
     auto* list = w.find<QListView>("findings");
     auto* model = qobject_cast<app::FindingModel*>(list->model());
     const QAbstractItemModelTester tester(model);
@@ -212,7 +213,7 @@ class TestLayers : public QObject {
     trial::World w;
     QVERIFY(w.open_demo());
     w.window.stages().go(Stage::layers);
-    w.find<QTabWidget>("layer_tabs")->setCurrentIndex(3);
+    w.open_card("card_time");
     const auto recipes = w.session.planned()->plan.area_mean_de00;
     auto* slider = w.find<QSlider>("sitting");
     slider->setValue(30);
@@ -244,7 +245,7 @@ class TestLayers : public QObject {
       const auto& stick = planned.collection->sticks[static_cast<std::size_t>(s)];
       return core->accessibleDescription().contains(QString::fromStdString(stick.name) + ": ");
     }));
-    QTest::mousePress(core, Qt::LeftButton, {}, QPoint(101, 8));
+    QTest::mousePress(core, Qt::LeftButton, {}, QPoint(core->fontMetrics().horizontalAdvance("Pass 88 of 88") + 10, 8));
     QCOMPARE(w.session.cursor(), 0);
     QMouseEvent move(QEvent::MouseMove, QPointF(core->width() / 2.0, 8),
                      core->mapToGlobal(QPointF(core->width() / 2.0, 8)), Qt::LeftButton, Qt::LeftButton, {});

@@ -17,7 +17,7 @@ class TestSubjectStage : public QObject {
   void masses_are_merged_named_and_undone() {
     trial::World w;
     QVERIFY(w.open_demo());
-    click(w, "section_masses");
+    w.open_card("section_masses");
     const auto before = w.session.subject()->masses.size();
     auto* list = w.find<QListWidget>("mass_list");
     list->setFocus();
@@ -47,7 +47,7 @@ class TestSubjectStage : public QObject {
   void a_mass_is_split_by_mouse_and_by_keyboard() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
-    click(w, "section_masses");
+    w.open_card("section_masses");
     const auto before = w.session.subject()->masses.size();
     const auto largest = std::max_element(w.session.subject()->masses.begin(), w.session.subject()->masses.end(),
                                           [](const auto& p, const auto& q) { return p.area < q.area; });
@@ -73,7 +73,7 @@ class TestSubjectStage : public QObject {
   void a_border_is_painted() {
     trial::World w;
     QVERIFY(w.open_demo());
-    click(w, "section_masses");
+    w.open_card("section_masses");
     w.find<QListWidget>("mass_list")->setCurrentRow(0);
     const double before = w.session.subject()->masses[0].area;
     click(w, "mass_paint");
@@ -89,7 +89,7 @@ class TestSubjectStage : public QObject {
   void light_crop_and_horizon() {
     trial::World w;
     QVERIFY(w.open_demo());
-    click(w, "section_light");
+    w.open_card("section_light");
     const double before = w.session.subject()->masses[0].mean.l;
     auto* stops = w.find<QSlider>("stops");
     stops->setFocus();
@@ -123,7 +123,7 @@ class TestSubjectStage : public QObject {
   void lengths_are_measured_and_compared() {
     trial::World w;
     QVERIFY(w.open_demo());
-    click(w, "section_measure");
+    w.open_card("section_measure");
     click(w, "tool_measure");
     w.draw({0.25, 0.5}, {0.75, 0.5});
     QVERIFY2(w.find<QLabel>("measured")->text().contains("level"), qPrintable(w.find<QLabel>("measured")->text()));

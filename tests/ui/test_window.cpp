@@ -81,7 +81,7 @@ class TestWindow : public QObject {
  private slots:
   void starts_empty_and_says_what_to_do() {
     trial::World w;
-    auto* demo = w.find<QPushButton>("empty_demo");
+    auto* demo = w.find<QAbstractButton>("empty_demo");
     QVERIFY(demo->isVisible());
     QCOMPARE(w.window.windowTitle(), QString("Yawning Dune"));
     QTest::mouseClick(demo, Qt::LeftButton);
@@ -98,7 +98,7 @@ class TestWindow : public QObject {
     auto* side = w.find<QStackedWidget>("side");
     course->setFocus();
     for (int i = 1; i < app::kStages; ++i) {
-      QTest::keyClick(course, Qt::Key_Down);
+      QTest::keyClick(course, Qt::Key_Right);
       QCOMPARE(side->currentIndex(), i);
     }
     w.window.stages().go(Stage::subject);
@@ -156,6 +156,7 @@ class TestWindow : public QObject {
     QTest::keyClick(core, Qt::Key_Home);
     QCOMPARE(w.session.cursor(), 0);
     const QImage bare = w.session.board();
+    w.open_card("card_passes");
     QTest::keyClick(core, Qt::Key_Right);
     QCOMPARE(w.session.cursor(), 1);
     QVERIFY(w.session.board() != bare);

@@ -30,12 +30,12 @@ class World {
   }
   ~World() { autosave.forget(); }
 
-  /// What ships, with every third stick: the window is tried, not the search.
+  /// What ships, with every fifth stick: the window is tried, not the search.
   static app::Materials materials() {
     app::Materials m = app::load_materials().value();
     for (media::Collection& c : m.collections) {
       std::vector<media::Stick> fewer;
-      for (std::size_t i = 0; i < c.sticks.size(); i += 3) fewer.push_back(c.sticks[i]);
+      for (std::size_t i = 0; i < c.sticks.size(); i += 5) fewer.push_back(c.sticks[i]);
       c.sticks = std::move(fewer);
     }
     return m;
@@ -67,6 +67,15 @@ class World {
   /// Waits until what the open stage shows is worked out too.
   bool settle_all() {
     return QTest::qWaitFor([this] { return !session.busy() && !advice.busy(); }, 120000) && settle();
+  }
+  /// At the easel: what comes before the next pass is done.
+  void past_chores() {
+    while (easel.chore() >= 0) easel.done();
+  }
+  /// Opens the card with this heading, whatever has to be folded for it.
+  void open_card(const char* name) {
+    auto* head = find<QAbstractButton>(name);
+    if (!head->isChecked()) head->click();
   }
   /// A place on the subject's widget, for a share of the picture (fitted, not zoomed).
   QPoint on_subject(QPointF share) {

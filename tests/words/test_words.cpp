@@ -8,6 +8,7 @@
 #include "words/guide.h"
 #include "words/order.h"
 #include "words/school.h"
+#include "words/seen.h"
 
 using namespace yd;
 
@@ -53,6 +54,14 @@ plan::Finding finding(plan::Check check) {
 class TestWords : public QObject {
   Q_OBJECT
  private slots:
+  void a_difference_is_said_before_its_number() {
+    QCOMPARE(words::seen(0.4), QString("not seen"));
+    QCOMPARE(words::seen(2.0), QString("seen side by side"));
+    QCOMPARE(words::seen(6.0), QString("seen at a glance"));
+    QCOMPARE(words::seen(25), QString("another colour"));
+    QCOMPARE(words::seen_with_number(2.04), QString("seen side by side, 2.0"));
+  }
+
   void every_check_is_said() {
     for (int c = 0; c < plan::kChecks; ++c) {
       const auto check = static_cast<plan::Check>(c);

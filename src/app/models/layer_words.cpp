@@ -52,10 +52,7 @@ QString mark_words(const exports::PassWords& w) {
 QString chores_at(const exports::PlanView& view, int pass) {
   QStringList out;
   for (const plan::Passage& p : view.guide.passages) {
-    const bool before = !p.has_passes() && p.first == pass;
-    const bool after = p.has_passes() && p.last == pass;
-    if (before) out << tr("Before it: %1. %2").arg(words::title(p, view.job()), words::steps(p, view.job()).join(" "));
-    if (after) out << words::steps(p, view.job());
+    if (p.has_passes() && p.last == pass) out << words::steps(p, view.job());
   }
   return out.join("\n");
 }

@@ -14,7 +14,7 @@ QString why_words(const Planned& planned, const optics::Parameters& parameters, 
 /// The mark of a pass, its direction and how it is rubbed in, in two or three sentences.
 QString mark_words(const exports::PassWords& words);
 
-/// What is to be done before a pass that is none itself, and after the last of a passage: a line for each.
+/// What is to be done after the last pass of a passage, a line for each.
 QString chores_at(const exports::PlanView& view, int pass);
 
 /// A passage with its passes, what else to do and when it is finished.

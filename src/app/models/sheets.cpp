@@ -8,21 +8,22 @@
 #include "looks/images.h"
 #include "looks/greys.h"
 #include "looks/translate.h"
+#include "words/seen.h"
 
 namespace yd::app {
 namespace {
 
-constexpr QSize kStrip(96, 54);
+constexpr QSize kStrip(216, 96);
+constexpr double kStripPxPerMm = 5;
 
 /// A strip with its speckle, on the sheet or on the common grey.
-QImage strip_image(const plan::OffcutSheet::Strip& strip, const QColor& around) {
+QImage strip_image(const plan::OffcutSheet::Strip& strip, double grain_mm, const QColor& around) {
+  if (strip.stick < 0) return {};
   QImage out(kStrip, QImage::Format_RGB888);
   out.fill(around);
-  if (strip.stick < 0) return out;
-  constexpr int kMargin = 12;
-  constexpr double kGrain_px = 3;
+  constexpr int kMargin = 16;
   const QSize inner(kStrip.width() - 2 * kMargin, kStrip.height() - 2 * kMargin);
-  const auto strata = board::speckle(inner.width(), inner.height(), kGrain_px);
+  const auto strata = board::speckle(inner.width(), inner.height(), grain_mm * kStripPxPerMm);
   const auto colours = board::screen_colours(strip.strata, colour::Illuminant::d50);
   for (int y = 0; y < inner.height(); ++y) {
     for (int x = 0; x < inner.width(); ++x) {
@@ -57,31 +58,33 @@ QList<SheetPicture> subject_on_papers(const subject::Subject& s, const std::vect
   return out;
 }
 
-QList<SheetPicture> offcut_strips(const GroundAdvice& advice, const Planned& planned,
-                                  const std::vector<media::Paper>& papers, bool masked) {
-  QList<SheetPicture> out;
+OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
+                             const std::vector<media::Paper>& papers, bool masked) {
+  OffcutDrawing out;
   const plan::OffcutSheet& sheet = advice.offcuts;
-  const QString media_names[] = {tr("pan"), tr("pencil"), tr("stick")};
+  out.media = {tr("pan"), tr("pencil"), tr("stick")};
+  for (const std::size_t p : sheet.papers)
+    out.papers.append({to_colour(papers[p].lab), QString::fromStdString(papers[p].name),
+                       QString::fromStdString(papers[p].id)});
   for (std::size_t t = 0; t < sheet.targets.size(); ++t) {
-    const plan::TargetPlan& target = planned.plan.targets[static_cast<std::size_t>(sheet.targets[t])];
+    const colour::Lab& target = planned.plan.targets[static_cast<std::size_t>(sheet.targets[t])].target;
+    const QString name = QString::fromStdString(colour::describe(target));
+    out.colours.append({to_colour(target), name});
     for (std::size_t p = 0; p < sheet.papers.size(); ++p) {
       const media::Paper& paper = papers[sheet.papers[p]];
-      QImage row(kStrip.width() * 3 + 46, kStrip.height(), QImage::Format_RGB888);
-      row.fill(judging_grey());
-      QPainter painter(&row);
-      painter.fillRect(QRect(0, 0, 40, kStrip.height()), to_colour(target.target));
-      QStringList off;
       for (std::size_t m = 0; m < plan::kCompared.size(); ++m) {
         const auto& strip = sheet.strip(t, p, m);
-        painter.drawImage(46 + static_cast<int>(m) * kStrip.width(), 0,
-                          strip_image(strip, masked ? judging_grey() : to_colour(paper.lab)));
-        off << (strip.stick < 0 ? tr("no %1").arg(media_names[m])
-                                : tr("%1 %2").arg(media_names[m]).arg(strip.off, 0, 'f', 1));
+        const QString medium = out.media[static_cast<int>(m)];
+        const QString words =
+            strip.stick < 0
+                ? tr("%1: the collection has none of this kind").arg(medium)
+                : tr("%1 by %2 on %3: %4; %5")
+                      .arg(name, medium, QString::fromStdString(paper.name),
+                           QString::fromStdString(colour::difference_words(strip.lab, target)),
+                           words::seen_with_number(strip.off));
+        out.strips.append(
+            {strip_image(strip, paper.grain_mm, masked ? judging_grey() : to_colour(paper.lab)), words});
       }
-      const QString caption = tr("%1 on %2\nΔE00: %3")
-                                  .arg(QString::fromStdString(colour::describe(target.target)),
-                                       QString::fromStdString(paper.name), off.join(", "));
-      out.append({row, caption, QString::fromStdString(paper.id)});
     }
   }
   return out;

@@ -9,12 +9,8 @@ namespace yd::app {
 
 QList<LyingStick> lying_sticks(const Planned& planned, int first, int last) {
   const auto& sticks = planned.collection->sticks;
-  std::vector<int> order = planned.plan.tray;
-  std::stable_sort(order.begin(), order.end(), [&](int a, int b) {
-    return sticks[static_cast<std::size_t>(a)].lab.l < sticks[static_cast<std::size_t>(b)].lab.l;
-  });
   QList<LyingStick> out;
-  for (const int i : order) {
+  for (const int i : exports::tray_by_place(view_of(planned, planned.parameters))) {
     const media::Stick& s = sticks[static_cast<std::size_t>(i)];
     LyingStick lying;
     lying.stick = i;

@@ -2,33 +2,55 @@
 
 #include <QHBoxLayout>
 #include <QHeaderView>
-#include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "models/chips.h"
 #include "panels/panel_parts.h"
 
 namespace yd::app {
 
 CollectionPage::CollectionPage(Session& session, QWidget* parent)
-    : QWidget(parent), model_(session), title_(heading({})), search_(new QLineEdit), table_(new QTableView) {
+    : QWidget(parent),
+      model_(session),
+      title_(heading({})),
+      search_(new QLineEdit),
+      as_table_(new QPushButton(tr("As a table"))),
+      ways_(new QStackedWidget),
+      drawers_(new DrawersView),
+      stick_(new StickSection(session, model_)),
+      table_(new QTableView) {
   filtered_.setSourceModel(&model_);
   filtered_.setFilterKeyColumn(-1);
   filtered_.setFilterCaseSensitivity(Qt::CaseInsensitive);
   search_->setObjectName("stick_search");
   search_->setPlaceholderText(tr("Search: a name, a colour in words, a pigment"));
   search_->setClearButtonEnabled(true);
-  table_->setObjectName("stick_table");
-  table_->setAccessibleName(tr("Sticks of the collection"));
-  table_->setModel(&filtered_);
-  table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-  table_->setShowGrid(false);
-  table_->setAlternatingRowColors(true);
-  table_->setTabKeyNavigation(false);
-  table_->verticalHeader()->hide();
-  table_->verticalHeader()->setDefaultSectionSize(24);
-  const int widths[CollectionModel::columns] = {150, 160, 64, 48, 56, 56, 66, 92, 80};
-  for (int c = 0; c < CollectionModel::columns; ++c) table_->setColumnWidth(c, widths[c]);
-  table_->horizontalHeader()->setStretchLastSection(true);
+  make_table();
+  ways_->addWidget(make_box());
+  ways_->addWidget(table_);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(2 * kSpace, kSpace, 2 * kSpace, kSpace);
+  column->addLayout(make_head());
+  column->addWidget(search_);
+  column->addWidget(ways_, 1);
+  connect(search_, &QLineEdit::textChanged, &filtered_, &QSortFilterProxyModel::setFilterFixedString);
+  connect(search_, &QLineEdit::textChanged, this, &CollectionPage::refresh);
+  connect(&model_, &QAbstractItemModel::modelReset, this, &CollectionPage::refresh);
+  connect(drawers_, &DrawersView::chosen, this, &CollectionPage::choose);
+  connect(drawers_, &DrawersView::owned_asked, this, [this](int row) {
+    const QModelIndex at = model_.index(row, CollectionModel::owned);
+    const bool owned = model_.data(at, Qt::CheckStateRole).toInt() == Qt::Checked;
+    model_.setData(at, owned ? Qt::Unchecked : Qt::Checked, Qt::CheckStateRole);
+    choose(row);
+  });
+  connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+          [this](const QModelIndex& at) { choose(filtered_.mapToSource(at).row()); });
+}
+
+QLayout* CollectionPage::make_head() {
+  as_table_->setObjectName("collection_as_table");
+  as_table_->setCheckable(true);
   auto* copy = new QPushButton(tr("Another like it"));
   copy->setObjectName("stick_copy");
   auto* remove = new QPushButton(tr("Take away"));
@@ -37,31 +59,66 @@ CollectionPage::CollectionPage(Session& session, QWidget* parent)
   back->setObjectName("collection_back");
   auto* row = new QHBoxLayout;
   row->addWidget(title_, 1);
-  row->addWidget(copy);
-  row->addWidget(remove);
-  row->addWidget(back);
-  auto* column = new QVBoxLayout(this);
-  column->addLayout(row);
-  column->addWidget(search_);
-  column->addWidget(table_, 1);
-  connect(search_, &QLineEdit::textChanged, &filtered_, &QSortFilterProxyModel::setFilterFixedString);
-  connect(copy, &QPushButton::clicked, this, [this] { model_.add_copy(source_row()); });
-  connect(remove, &QPushButton::clicked, this, [this] { model_.remove(source_row()); });
+  for (QPushButton* b : {as_table_, copy, remove, back}) row->addWidget(b);
+  connect(as_table_, &QPushButton::toggled, this, [this](bool on) { ways_->setCurrentIndex(on ? 1 : 0); });
+  connect(copy, &QPushButton::clicked, this, [this] { model_.add_copy(chosen()); });
+  connect(remove, &QPushButton::clicked, this, [this] { model_.remove(chosen()); });
   connect(back, &QPushButton::clicked, this, &CollectionPage::closed);
-  connect(&model_, &QAbstractItemModel::modelReset, this, &CollectionPage::refresh_title);
+  return row;
 }
 
-int CollectionPage::source_row() const {
+QWidget* CollectionPage::make_box() {
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  scroll->setWidget(drawers_);
+  constexpr int kStickWide = 288;
+  stick_->setFixedWidth(kStickWide);
+  auto* box = new QWidget;
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(2 * kSpace);
+  row->addWidget(scroll, 1);
+  row->addWidget(stick_);
+  return box;
+}
+
+void CollectionPage::make_table() {
+  table_->setObjectName("stick_table");
+  table_->setAccessibleName(tr("Sticks of the collection"));
+  table_->setModel(&filtered_);
+  table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+  table_->setShowGrid(false);
+  table_->setTabKeyNavigation(false);
+  table_->setIconSize(kChip);
+  table_->verticalHeader()->hide();
+  table_->verticalHeader()->setDefaultSectionSize(24);
+  table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+  table_->horizontalHeader()->setStretchLastSection(true);
+}
+
+int CollectionPage::chosen() const {
+  if (!as_table_->isChecked()) return drawers_->current();
   const QModelIndex at = filtered_.mapToSource(table_->currentIndex());
   return at.isValid() ? at.row() : -1;
 }
 
+void CollectionPage::choose(int row) {
+  drawers_->set_current(row);
+  stick_->show_stick(row);
+}
+
 void CollectionPage::show_collection(const QString& id) { model_.show_collection(id); }
 
-void CollectionPage::refresh_title() {
+void CollectionPage::refresh() {
   const media::Collection* c = model_.collection();
-  title_->setText(c == nullptr ? QString()
-                               : tr("%1: %2 sticks").arg(QString::fromStdString(c->name)).arg(c->sticks.size()));
+  drawers_->set_drawers(c == nullptr ? std::vector<Drawer>{} : drawers_of(*c, search_->text()));
+  const int n = c == nullptr ? 0 : static_cast<int>(c->sticks.size());
+  choose(drawers_->current() < n ? drawers_->current() : -1);
+  if (c == nullptr) return title_->setText({});
+  const auto owned = std::count_if(c->sticks.begin(), c->sticks.end(), [](const media::Stick& s) { return s.owned; });
+  title_->setText(tr("%1: %2 sticks, %3 owned").arg(QString::fromStdString(c->name)).arg(n).arg(owned));
 }
 
 }  // namespace yd::app

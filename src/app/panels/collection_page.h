@@ -2,14 +2,19 @@
 
 #include <QLabel>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QSortFilterProxyModel>
+#include <QStackedWidget>
 #include <QTableView>
 
 #include "models/collection_model.h"
+#include "panels/stick_section.h"
+#include "widgets/drawers_view.h"
 
 namespace yd::app {
 
-/// One collection as a table in place of the pictures: edited cell by cell, searched, sticks added and taken away.
+/// One collection in place of the pictures: a box of drawers beside the stick that is chosen, searched, sticks added
+/// and taken away; as a table for those who want it.
 class CollectionPage : public QWidget {
   Q_OBJECT
  public:
@@ -20,13 +25,21 @@ class CollectionPage : public QWidget {
   void closed();
 
  private:
-  int source_row() const;
-  void refresh_title();
+  QLayout* make_head();
+  QWidget* make_box();
+  void make_table();
+  int chosen() const;
+  void choose(int row);
+  void refresh();
 
   CollectionModel model_;
   QSortFilterProxyModel filtered_;
   QLabel* title_;
   QLineEdit* search_;
+  QPushButton* as_table_;
+  QStackedWidget* ways_;
+  DrawersView* drawers_;
+  StickSection* stick_;
   QTableView* table_;
 };
 

@@ -2,30 +2,54 @@
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QRegularExpression>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
+#include "board/where.h"
 #include "exports/pass_words.h"
 #include "looks/images.h"
+#include "models/chips.h"
 #include "models/layer_words.h"
 #include "session/order_edits.h"
+#include "words/guide.h"
 
 namespace yd::app {
 namespace {
 
-constexpr int kCardWidth = 500;
-constexpr int kButtonHeight = 58;
+constexpr int kButtonHeight = 52;
 constexpr std::size_t kSubstitutes = 12;
+constexpr QSize kLargeChip(300, 56);
 
 QString clock_words(std::int64_t seconds) {
   const auto s = std::max<std::int64_t>(0, seconds);
   return QString("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QChar('0'));
 }
 
-void fill(QLabel* label, const QColor& colour) {
-  QPixmap pixmap(label->minimumSize());
-  pixmap.fill(colour.alpha() == 0 ? judging_grey() : colour);
-  label->setPixmap(pixmap);
+QLabel* words(const char* name, Type type, bool bold = false) {
+  auto* label = new QLabel;
+  label->setObjectName(name);
+  label->setWordWrap(true);
+  label->setTextFormat(Qt::PlainText);
+  label->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+  QFont f = label->font();
+  f.setPointSizeF(points(type));
+  f.setBold(bold);
+  label->setFont(f);
+  return label;
+}
+
+QVBoxLayout* column_in(QWidget* box) {
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  return column;
+}
+
+/// The subject pale with the borders of its masses: what is drawn before there is colour.
+QImage outlines(const Planned& planned) {
+  return to_image(board::where_picture(*planned.subject, planned.plan, {},
+                                       std::max(planned.subject->image.width, planned.subject->image.height)));
 }
 
 }  // namespace
@@ -40,24 +64,35 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
   setObjectName("easel");
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Easel"));
-  card_->setFixedWidth(kCardWidth);
-  card_->addWidget(make_card());
-  card_->addWidget(make_substitutes());
   // A click on the picture is a click anywhere; zooming is for the plan.
   for (PictureView* view : {&picture_, &board_}) {
     view->setAttribute(Qt::WA_TransparentForMouseEvents);
     view->setFocusPolicy(Qt::NoFocus);
   }
+  picture_.setAccessibleName(tr("Where this step goes: lit, more where it is firmer"));
   board_.setAccessibleName(tr("The board as it should look after this pass"));
-  auto* row = new QHBoxLayout;
-  auto* left = new QVBoxLayout;
-  left->addWidget(&picture_, 1);
-  left->addWidget(steps_);
-  row->addLayout(left, 1);
-  row->addWidget(card_);
+  pictures_ = new QBoxLayout(QBoxLayout::LeftToRight);
+  pictures_->setSpacing(kSpace);
+  pictures_->addWidget(&picture_, 1);
+  pictures_->addWidget(&board_, 1);
+  auto* step = new QWidget;
+  blocks_ = new QBoxLayout(QBoxLayout::LeftToRight, step);
+  blocks_->setContentsMargins(0, 0, 0, 0);
+  blocks_->setSpacing(3 * kSpace);
+  blocks_->addWidget(make_stick(), 4);
+  blocks_->addWidget(make_words(), 5);
+  blocks_->addWidget(make_tray(), 4);
+  card_->addWidget(step);
+  card_->addWidget(make_substitutes());
+  outer_ = new QBoxLayout(QBoxLayout::TopToBottom);
+  outer_->setSpacing(2 * kSpace);
+  outer_->addLayout(pictures_, 1);
+  outer_->addWidget(card_);
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(10, 10, 10, 10);
-  column->addLayout(row, 1);
+  column->setContentsMargins(2 * kSpace, kSpace, 2 * kSpace, kSpace);
+  column->setSpacing(kSpace);
+  column->addLayout(make_head());
+  column->addLayout(outer_, 1);
   column->addLayout(make_buttons());
   tick_.setInterval(1000);
   connect(&tick_, &QTimer::timeout, this, &EaselPage::refresh_clock);
@@ -66,60 +101,53 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
   refresh();
 }
 
-QLabel* EaselPage::large(const char* name, int points, bool bold) {
-  auto* label = new QLabel;
-  label->setObjectName(name);
-  label->setWordWrap(true);
-  label->setTextFormat(Qt::PlainText);
-  QFont f = font();
-  f.setPointSize(points);
-  f.setBold(bold);
-  label->setFont(f);
-  return label;
-}
-
-QLayout* EaselPage::make_swatches() {
-  colour_ = new QLabel;
-  colour_->setMinimumSize(150, 110);
-  colour_->setObjectName("easel_stick_colour");
-  stroke_ = new StrokeView;
-  stroke_->setFixedSize(170, 110);
-  after_ = new QLabel;
-  after_->setMinimumSize(150, 110);
-  after_->setObjectName("easel_after_colour");
+QLayout* EaselPage::make_head() {
+  number_ = words("easel_number", Type::heading);
+  clock_ = words("easel_clock", Type::heading);
+  drying_ = words("easel_drying", Type::heading, true);
+  for (QLabel* label : {number_, clock_, drying_}) label->setWordWrap(false);
   auto* row = new QHBoxLayout;
-  const std::pair<QWidget*, QString> parts[] = {
-      {colour_, tr("the stick")}, {stroke_, tr("the stroke")}, {after_, tr("how it should look")}};
-  for (const auto& [widget, caption] : parts) {
-    auto* column = new QVBoxLayout;
-    column->setSpacing(1);
-    column->addWidget(widget);
-    column->addWidget(new QLabel(caption), 0, Qt::AlignHCenter);
-    row->addLayout(column);
-  }
+  row->addWidget(number_, 1);
+  row->addWidget(drying_);
+  row->addSpacing(2 * kSpace);
+  row->addWidget(clock_);
   return row;
 }
 
-QWidget* EaselPage::make_card() {
-  number_ = large("easel_number", 16);
-  clock_ = large("easel_clock", 16);
-  clock_->setAlignment(Qt::AlignRight);
-  title_ = large("easel_title", 25, true);
-  medium_ = large("easel_medium", 14);
-  how_ = large("easel_how", 19);
-  mark_ = large("easel_mark", 13);
-  steps_ = large("easel_steps", 12);
-  where_ = large("easel_where", 15);
-  after_words_ = large("easel_after", 14);
-  tooth_words_ = large("easel_tooth_words", 14);
-  drying_ = large("easel_drying", 15, true);
-  next_ = large("easel_next", 13);
-  safety_ = large("easel_safety", 9);
-  tooth_ = new QProgressBar;
-  tooth_->setObjectName("easel_tooth");
-  tooth_->setAccessibleName(tr("Tooth left"));
-  tooth_->setTextVisible(false);
-  tooth_->setFixedHeight(10);
+QWidget* EaselPage::make_stick() {
+  title_ = words("easel_title", Type::large, true);
+  medium_ = words("easel_medium", Type::heading);
+  chip_ = new QLabel;
+  chip_->setObjectName("easel_chip");
+  chip_->setFixedSize(kLargeChip);
+  stroke_ = new StrokeView;
+  stroke_->setFixedSize(kLargeChip.width(), 92);
+  auto* box = new QWidget;
+  auto* column = column_in(box);
+  for (QWidget* w : std::initializer_list<QWidget*>{title_, medium_, chip_, stroke_}) column->addWidget(w);
+  column->addStretch();
+  return box;
+}
+
+QWidget* EaselPage::make_words() {
+  how_ = words("easel_how", Type::large);
+  mark_ = words("easel_mark", Type::heading);
+  where_ = words("easel_where", Type::heading);
+  steps_ = words("easel_steps", Type::heading);
+  after_words_ = words("easel_after", Type::text);
+  auto* box = new QWidget;
+  auto* column = column_in(box);
+  for (QLabel* w : {how_, where_, mark_, steps_, after_words_}) column->addWidget(w);
+  column->addStretch();
+  return box;
+}
+
+QWidget* EaselPage::make_tray() {
+  tray_ = new TrayView("easel_tray");
+  tray_->setAttribute(Qt::WA_TransparentForMouseEvents);
+  tray_->setFocusPolicy(Qt::NoFocus);
+  next_ = words("easel_next", Type::heading);
+  safety_ = words("easel_safety", Type::small);
   note_ = new QLineEdit;
   note_->setObjectName("easel_note");
   note_->setPlaceholderText(tr("Note (N)"));
@@ -128,45 +156,31 @@ QWidget* EaselPage::make_card() {
     work_.note(note_->text());
     setFocus();
   });
-  auto* page = new QWidget;
-  auto* column = new QVBoxLayout(page);
-  column->setContentsMargins(10, 0, 0, 0);
-  column->setSpacing(6);
-  auto* head = new QHBoxLayout;
-  head->addWidget(number_, 1);
-  head->addWidget(clock_);
-  column->addLayout(head);
-  column->addWidget(title_);
-  column->addWidget(medium_);
-  column->addLayout(make_swatches());
-  for (QWidget* w : {static_cast<QWidget*>(how_), static_cast<QWidget*>(mark_), static_cast<QWidget*>(where_),
-                     static_cast<QWidget*>(after_words_), static_cast<QWidget*>(tooth_words_),
-                     static_cast<QWidget*>(tooth_), static_cast<QWidget*>(drying_)})
-    column->addWidget(w);
-  column->addWidget(&board_, 1);
-  column->addWidget(next_);
-  column->addWidget(note_);
-  column->addWidget(safety_);
-  return page;
+  auto* box = new QWidget;
+  auto* column = column_in(box);
+  column->addWidget(tray_, 1);
+  for (QWidget* w : std::initializer_list<QWidget*>{next_, note_, safety_}) column->addWidget(w);
+  return box;
 }
 
 QWidget* EaselPage::make_substitutes() {
   substitutes_ = new QListWidget;
   substitutes_->setObjectName("substitutes");
   substitutes_->setAccessibleName(tr("Sticks that could stand in, nearest first"));
-  substitutes_->setIconSize({64, 34});
+  substitutes_->setIconSize(kChips);
+  substitutes_->setFlow(QListView::TopToBottom);
+  substitutes_->setWrapping(true);
   QFont f = font();
-  f.setPointSize(14);
+  f.setPointSizeF(points(Type::heading));
   substitutes_->setFont(f);
   connect(substitutes_, &QListWidget::itemActivated, this, &EaselPage::take_substitute);
   connect(substitutes_, &QListWidget::itemClicked, this, &EaselPage::take_substitute);
   substitutes_->installEventFilter(this);
   auto* page = new QWidget;
-  auto* column = new QVBoxLayout(page);
-  column->setContentsMargins(10, 0, 0, 0);
-  column->addWidget(large("easel_substitute_title", 16));
-  page->findChild<QLabel*>("easel_substitute_title")
-      ->setText(tr("Which stick instead? Nearest colours first. The rest is planned anew; what is done stays."));
+  auto* column = column_in(page);
+  auto* title = words("easel_substitute_title", Type::heading);
+  title->setText(tr("Which stick instead? Nearest colours first. The rest is planned anew; what is done stays."));
+  column->addWidget(title);
   column->addWidget(substitutes_, 1);
   return page;
 }
@@ -189,7 +203,7 @@ QLayout* EaselPage::make_buttons() {
     b->setMinimumHeight(kButtonHeight);
     b->setFocusPolicy(Qt::NoFocus);
     QFont f = font();
-    f.setPointSize(13);
+    f.setPointSizeF(points(Type::heading));
     b->setFont(f);
     row->addWidget(b, b == done_ ? 2 : 1);
   }
@@ -204,63 +218,120 @@ QLayout* EaselPage::make_buttons() {
   return row;
 }
 
+/// A wide picture has the words below it, a tall one beside it.
+void EaselPage::arrange() {
+  const SubjectPtr s = session_.subject();
+  const bool wide = !s || s->image.width >= s->image.height;
+  outer_->setDirection(wide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+  blocks_->setDirection(wide ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+  constexpr int kWordsHigh = 250;
+  constexpr int kWordsWide = 360;
+  card_->setMinimumSize(wide ? 0 : kWordsWide, wide ? kWordsHigh : 0);
+  card_->setMaximumSize(wide ? QWIDGETSIZE_MAX : kWordsWide, wide ? kWordsHigh : QWIDGETSIZE_MAX);
+}
+
+void EaselPage::resizeEvent(QResizeEvent*) { arrange(); }
+
 void EaselPage::done() {
-  if (work_.mark_of(work_.shown()).state == plan::PassMark::State::open) return work_.done();
+  if (work_.chore() >= 0 || work_.mark_of(work_.shown()).state == plan::PassMark::State::open) return work_.done();
   work_.show_pass(work_.shown() + 1);
 }
 
+void EaselPage::show_stick(bool on) {
+  chip_->setVisible(on);
+  stroke_->setVisible(on);
+  note_->setEnabled(on);
+}
+
 void EaselPage::refresh() {
+  if (!isVisible()) return;  // shown, it is drawn; until then it costs nothing
   const PlannedPtr planned = session_.planned();
   const int at = work_.shown();
+  const int chore = work_.chore();
   const SubjectPtr s = session_.subject();
+  arrange();
   picture_.set_image(s ? s->picture : QImage());
-  const bool on_pass = planned && at >= 0 && at < work_.passes();
-  for (QPushButton* b : {substitute_, skip_, done_}) b->setEnabled(on_pass);
+  const bool on_pass = planned && chore < 0 && at >= 0 && at < work_.passes();
+  substitute_->setEnabled(on_pass);
+  for (QPushButton* b : {skip_, done_}) b->setEnabled(on_pass || chore >= 0);
   back_->setEnabled(planned && at > 0);
-  for (QWidget* w : {static_cast<QWidget*>(colour_), static_cast<QWidget*>(stroke_), static_cast<QWidget*>(after_),
-                     static_cast<QWidget*>(note_), static_cast<QWidget*>(tooth_)})
-    w->setEnabled(on_pass);
-  if (on_pass) {
+  show_stick(on_pass);
+  if (chore >= 0) {
+    refresh_chore(chore);
+  } else if (on_pass) {
     refresh_pass(at);
   } else {
     show_end();
   }
+  // What has nothing to say leaves its room to the rest; chores are told in words, not by a stick.
+  for (QLabel* l : {how_, mark_, where_, steps_, after_words_}) l->setVisible(!l->text().isEmpty());
+  blocks_->setStretch(0, chore >= 0 ? 2 : 4);
+  blocks_->setStretch(1, chore >= 0 ? 7 : 5);
   refresh_clock();
+  if (speak_->isChecked() && (on_pass || chore >= 0)) speak();
+}
+
+void EaselPage::refresh_chore(int passage) {
+  const PlannedPtr planned = session_.planned();
+  const exports::PlanView view = view_of(*planned, planned->parameters);
+  const plan::Passage& p = planned->guide.passages[static_cast<std::size_t>(passage)];
+  if (p.kind == plan::PassageKind::drawing) picture_.set_image(outlines(*planned));
+  picture_.set_mask({});
+  board_.set_image(session_.board_after(work_.shown()));
+  number_->setText(tr("Passage %1 of %2").arg(passage + 1).arg(planned->guide.passages.size()));
+  title_->setText(yd::words::title(p, view.job()));
+  medium_->setText(exports::minutes_words(p.minutes));
+  for (QLabel* l : {how_, mark_, where_}) l->clear();
+  steps_->setText(yd::words::steps(p, view.job()).join("\n"));
+  after_words_->setText(yd::words::finished_when(p, view.job()));
+  tray_->set_sticks(lying_sticks(*planned, 0, 0));
+  done_->setText(tr("Done, next (space)"));
+  next_->setText(work_.shown() < work_.passes() ? tr("Next: %1").arg(exports::words_of(view, work_.shown()).title)
+                                                : QString());
+  safety_->clear();
 }
 
 void EaselPage::refresh_pass(int at) {
   const PlannedPtr planned = session_.planned();
   const plan::Pass& pass = planned->plan.passes[static_cast<std::size_t>(at)];
-  const exports::PlanView view = view_of(*planned, session_.materials().model.parameters);
+  const exports::PlanView view = view_of(*planned, planned->parameters);
   const exports::PassWords w = exports::words_of(view, at);
   const plan::PassMark mark = work_.mark_of(at);
   board_.set_image(session_.board_after(pass.number));
   picture_.set_mask(pass_mask(planned->map, planned->plan, at, at));
   const QString state =
       mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
-  number_->setText(tr("Pass %1 of %2, passage %3 of %4%5")
+  const int passage = planned->guide.passage_of(at);
+  number_->setText(tr("Pass %1 of %2, passage %3 of %4: %5%6")
                        .arg(pass.number)
                        .arg(work_.passes())
                        .arg(w.passage_number)
                        .arg(planned->guide.passages.size())
-                       .arg(state));
+                       .arg(passage < 0 ? QString()
+                                        : yd::words::short_title(
+                                              planned->guide.passages[static_cast<std::size_t>(passage)], view.job()),
+                            state));
   title_->setText(w.title);
-  medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "\n" + w.tray);
+  medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "; " + w.tray);
   how_->setText(w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose);
   mark_->setText(mark_words(w));
   where_->setText(w.where);
   steps_->setText(chores_at(view, at));
   const QString then = w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words);
-  after_words_->setText(w.finished_when.isEmpty() ? then : then + "\n" + w.finished_when);
-  tooth_words_->setText(w.tooth + ", " + w.time);
-  tooth_->setValue(qRound(100 * w.tooth_left));
-  fill(colour_, w.colour);
-  fill(after_, w.after);
-  colour_->setAccessibleName(w.medium);
-  after_->setAccessibleName(w.after_words);
+  const QString room = w.tooth.isEmpty() ? w.time : w.tooth + ", " + w.time;
+  after_words_->setText(QStringList{then, w.finished_when, room}.filter(QRegularExpression(".")).join("\n"));
+  const bool stroke = pass.kind == plan::PassKind::stroke;
+  chip_->setVisible(stroke);
+  if (stroke) {
+    chip_->setPixmap(pass_chip(planned->collection->sticks[static_cast<std::size_t>(pass.stick)], pass.pressure,
+                               pass.technique == plan::Technique::rubbed, *planned->paper, planned->parameters,
+                               kLargeChip));
+    chip_->setAccessibleName(tr("The stroke on this paper: %1").arg(w.medium));
+  }
   stroke_->set_drawing(exports::mark_drawing(view, at), w.how + ", " + w.mark + ", " + w.direction);
-  safety_->setText(w.safety.join("\n"));
-  substitute_->setEnabled(pass.kind == plan::PassKind::stroke && !pass.laid);
+  tray_->set_sticks(lying_sticks(*planned, pass.number, pass.number));
+  safety_->setText(w.safety.join(" "));
+  substitute_->setEnabled(stroke && !pass.laid);
   skip_->setEnabled(mark.state == plan::PassMark::State::open);
   done_->setText(mark.state == plan::PassMark::State::open ? tr("Done, next (space)") : tr("Next (space)"));
   const bool last = at + 1 >= work_.passes();
@@ -269,7 +340,6 @@ void EaselPage::refresh_pass(int at) {
     const QSignalBlocker quiet(note_);
     note_->setText(QString::fromStdString(mark.note));
   }
-  if (speak_->isChecked()) speak();
 }
 
 void EaselPage::show_end() {
@@ -280,15 +350,9 @@ void EaselPage::show_end() {
                            : tr("Nothing is planned yet"));
   title_->setText(planned ? tr("Step back.") : tr("Open a picture first."));
   how_->setText(planned ? tr("Compare value first, then temperature, then chroma.") : QString());
-  for (QLabel* l : {medium_, mark_, where_, steps_, after_words_, tooth_words_, next_}) l->clear();
-  if (planned) {
-    const exports::PlanView view = view_of(*session_.planned(), session_.materials().model.parameters);
-    steps_->setText(chores_at(view, work_.passes()));
-  }
+  for (QLabel* l : {medium_, mark_, where_, steps_, after_words_, next_}) l->clear();
+  tray_->set_sticks(planned ? lying_sticks(*session_.planned(), 0, 0) : QList<LyingStick>{});
   safety_->setText(planned ? tr("Tip the dust off over a bin, wipe up damp, wash your hands.") : QString());
-  for (QLabel* l : {colour_, after_}) fill(l, QColor(0, 0, 0, 0));
-  stroke_->set_drawing({}, {});
-  tooth_->setValue(0);
 }
 
 void EaselPage::refresh_clock() {
@@ -303,11 +367,11 @@ void EaselPage::refresh_clock() {
   if (flammable) wet << tr("Flammable vapour: no heat, no flame.");
   const PlannedPtr planned = session_.planned();
   const int at = work_.shown();
-  if (wet.isEmpty() && planned && at >= 0 && at < work_.passes()) {
+  if (wet.isEmpty() && planned && work_.chore() < 0 && at >= 0 && at < work_.passes()) {
     const plan::Pass& p = planned->plan.passes[static_cast<std::size_t>(at)];
     if (p.dry_minutes > 0) wet << tr("Dries for about %1 once it is done.").arg(exports::minutes_words(p.dry_minutes));
   }
-  drying_->setText(wet.join("\n"));
+  drying_->setText(wet.join(" "));
 }
 
 void EaselPage::pick_substitute() {
@@ -318,9 +382,8 @@ void EaselPage::pick_substitute() {
   const int old = planned->plan.passes[static_cast<std::size_t>(at)].stick;
   for (const int s : substitutes(*planned, old, kSubstitutes)) {
     const media::Stick& stick = planned->collection->sticks[static_cast<std::size_t>(s)];
-    QPixmap swatch(substitutes_->iconSize());
-    swatch.fill(to_colour(stick.lab));
-    auto* item = new QListWidgetItem(QIcon(swatch), QString::fromStdString(stick.name), substitutes_);
+    const QPixmap chip = stroke_chip(stick, *planned->paper, planned->parameters, kChips);
+    auto* item = new QListWidgetItem(QIcon(chip), QString::fromStdString(stick.name), substitutes_);
     item->setData(Qt::UserRole, s);
   }
   if (substitutes_->count() == 0) {
@@ -352,7 +415,7 @@ void EaselPage::speak() {
     speak_->setText(tr("No voice installed"));
     return;
   }
-  voice_.say(title_->text() + ". " + how_->text() + ". " + where_->text());
+  voice_.say(QStringList{title_->text(), how_->text(), where_->text(), steps_->text()}.join(". "));
 }
 
 bool EaselPage::is_own(const QKeyEvent& event) {
@@ -416,6 +479,7 @@ void EaselPage::mouseReleaseEvent(QMouseEvent* event) {
 
 void EaselPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
+  refresh();
   work_.pause(false);
   tick_.start();
   setFocus();

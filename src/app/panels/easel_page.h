@@ -1,10 +1,10 @@
 #pragma once
 
+#include <QBoxLayout>
 #include <QCheckBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QProgressBar>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QTimer>
@@ -13,12 +13,14 @@
 #include "session/easel_work.h"
 #include "widgets/picture_view.h"
 #include "widgets/stroke_view.h"
+#include "widgets/tray_view.h"
 #include "widgets/voice.h"
 
 namespace yd::app {
 
-/// One pass at a time over the whole window, in large type and with large targets, for dusty hands. Space, the right
-/// arrow or a click anywhere: done, next. Left: the pass before.
+/// One step at a time over the whole window, in large type and with large targets, for dusty hands: where it goes, the
+/// Board after it, the stick lifted from the tray, its mark. Space, the right arrow or a click anywhere: done, next.
+/// Left: the pass before.
 class EaselPage : public QWidget {
   Q_OBJECT
  public:
@@ -31,21 +33,26 @@ class EaselPage : public QWidget {
   bool event(QEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
   void showEvent(QShowEvent* event) override;
   void hideEvent(QHideEvent* event) override;
   bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
   static bool is_own(const QKeyEvent& event);
-  QWidget* make_card();
-  QLayout* make_swatches();
+  QLayout* make_head();
+  QWidget* make_stick();
+  QWidget* make_words();
+  QWidget* make_tray();
   QWidget* make_substitutes();
   QLayout* make_buttons();
-  QLabel* large(const char* name, int points, bool bold = false);
+  void arrange();
   void refresh();
   void refresh_pass(int pass);
+  void refresh_chore(int passage);
   void refresh_clock();
   void show_end();
+  void show_stick(bool on);
   void done();
   void pick_substitute();
   void take_substitute();
@@ -60,6 +67,9 @@ class EaselPage : public QWidget {
   PictureView board_;
   Voice voice_;
   QTimer tick_;
+  QBoxLayout* outer_ = nullptr;
+  QBoxLayout* pictures_ = nullptr;
+  QBoxLayout* blocks_ = nullptr;
   QStackedWidget* card_;
   QLabel* number_ = nullptr;
   QLabel* clock_ = nullptr;
@@ -70,14 +80,12 @@ class EaselPage : public QWidget {
   QLabel* how_ = nullptr;
   QLabel* where_ = nullptr;
   QLabel* after_words_ = nullptr;
-  QLabel* tooth_words_ = nullptr;
   QLabel* drying_ = nullptr;
   QLabel* next_ = nullptr;
   QLabel* safety_ = nullptr;
-  QLabel* colour_ = nullptr;
-  QLabel* after_ = nullptr;
+  QLabel* chip_ = nullptr;
   StrokeView* stroke_ = nullptr;
-  QProgressBar* tooth_ = nullptr;
+  TrayView* tray_ = nullptr;
   QLineEdit* note_ = nullptr;
   QListWidget* substitutes_ = nullptr;
   QCheckBox* speak_ = nullptr;

@@ -1,6 +1,5 @@
 #include "panels/ground_panel.h"
 
-#include <QCheckBox>
 #include <QHBoxLayout>
 #include <QItemSelectionModel>
 #include <QPushButton>
@@ -60,14 +59,10 @@ QWidget* GroundPanel::make_sheets() {
   papers->setObjectName("papers_sheet");
   auto* offcuts = new QPushButton(tr("Offcut sheet"));
   offcuts->setObjectName("offcut_sheet");
-  auto* masked = new QCheckBox(tr("on grey"));
-  masked->setObjectName("offcut_masked");
-  masked->setToolTip(tr("Masks the surround to a common grey, so that the strips can be judged"));
   other_->setObjectName("other_paper");
   other_->setAccessibleName(tr("Second paper, to compare"));
   connect(papers, &QPushButton::clicked, this, &GroundPanel::papers_sheet_asked);
-  connect(offcuts, &QPushButton::clicked, this, [this, masked] { emit offcut_sheet_asked(masked->isChecked()); });
-  connect(masked, &QCheckBox::clicked, this, [this](bool on) { emit offcut_sheet_asked(on); });
+  connect(offcuts, &QPushButton::clicked, this, &GroundPanel::offcut_sheet_asked);
   connect(other_, &QComboBox::activated, this, &GroundPanel::compare);
   auto* box = new QWidget;
   tray_->setObjectName("tray_on_paper");
@@ -75,8 +70,7 @@ QWidget* GroundPanel::make_sheets() {
   auto* grid = new QGridLayout(box);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->addWidget(papers, 0, 0, 1, 2);
-  grid->addWidget(offcuts, 1, 0);
-  grid->addWidget(masked, 1, 1);
+  grid->addWidget(offcuts, 1, 0, 1, 2);
   grid->addWidget(other_, 2, 0, 1, 2);
   grid->addWidget(tray_, 3, 0, 1, 2);
   grid->setRowStretch(4, 1);

@@ -19,7 +19,7 @@ class GroundPanel : public Bench {
 
  signals:
   void papers_sheet_asked();
-  void offcut_sheet_asked(bool masked);
+  void offcut_sheet_asked();
 
  private:
   QWidget* make_weights();

@@ -21,8 +21,8 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       light_(new LightSection(session)),
       mass_section_(new MassSection(session)),
       measures_(new MeasureSection(session)) {
-  add(new Card(tr("Start here"), "section_start", start_, 280));
-  add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 250));
+  add(new Card(tr("Start here"), "section_start", start_, 270));
+  add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 300));
   values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
   add(new Card(tr("Light and crop"), "section_light", light_, 300), true);

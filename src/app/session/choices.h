@@ -22,6 +22,9 @@ struct Choices {
   bool operator==(const Choices&) const = default;
 };
 
+/// Marks of what is no pass begin so; they stay when passes are planned anew.
+inline constexpr const char* kChoreMark = "chore/";
+
 inline bool same_crop(const Choices& p, const Choices& q) { return p.composition.crop == q.composition.crop; }
 
 /// The masses come out alike but for edits.

@@ -8,6 +8,17 @@ namespace yd::app {
 
 using State = plan::PassMark::State;
 
+namespace {
+
+/// A chore as marks know it: its kind and the how manieth of it, so that it is found again in another plan.
+std::string chore_key(const std::vector<plan::Passage>& passages, std::size_t at) {
+  const auto same = std::count_if(passages.begin(), passages.begin() + static_cast<std::ptrdiff_t>(at),
+                                  [&](const plan::Passage& p) { return p.kind == passages[at].kind; });
+  return std::string(kChoreMark) + plan::name(passages[at].kind) + "/" + std::to_string(same + 1);
+}
+
+}  // namespace
+
 EaselWork::EaselWork(Session& session, std::function<std::int64_t()> now_s, QObject* parent)
     : QObject(parent), session_(session), now_s_(std::move(now_s)) {
   connect(&session_, &Session::plan_changed, this, &EaselWork::follow_plan);
@@ -70,8 +81,42 @@ void EaselWork::set_mark(const plan::PassMark& mark, const QString& text) {
   session_.change(next, text);
 }
 
-void EaselWork::done() { close_pass(State::done, tr("Pass done")); }
-void EaselWork::skip() { close_pass(State::skipped, tr("Pass left out")); }
+int EaselWork::chore() const {
+  const PlannedPtr planned = session_.planned();
+  if (!planned || shown_ < 0 || shown_ != next_open()) return -1;
+  const auto& passages = planned->guide.passages;
+  for (std::size_t i = 0; i < passages.size(); ++i) {
+    if (passages[i].has_passes() || passages[i].first != shown_) continue;
+    if (!is_marked(chore_key(passages, i))) return static_cast<int>(i);
+  }
+  return -1;
+}
+
+int EaselWork::passages_done() const {
+  const PlannedPtr planned = session_.planned();
+  if (!planned) return 0;
+  if (const int c = chore(); c >= 0) return c;
+  const int at = planned->guide.passage_of(std::min(shown_, passes() - 1));
+  return shown_ >= passes() ? static_cast<int>(planned->guide.passages.size()) : std::max(0, at);
+}
+
+bool EaselWork::is_marked(const std::string& key) const {
+  const auto& marks = session_.choices().marks;
+  return std::any_of(marks.begin(), marks.end(),
+                     [&](const plan::PassMark& m) { return m.pass == key && m.state != State::open; });
+}
+
+void EaselWork::done() { close(State::done, tr("Pass done")); }
+void EaselWork::skip() { close(State::skipped, tr("Pass left out")); }
+
+void EaselWork::close(State state, const QString& text) {
+  const int c = chore();
+  if (c < 0) return close_pass(state, text);
+  const std::string key = chore_key(session_.planned()->guide.passages, static_cast<std::size_t>(c));
+  set_mark({key, state, {}, now_s_(), static_cast<double>(running_s()) / 60.0},
+           state == State::done ? tr("Step done") : tr("Step left out"));
+  begin_clock();
+}
 
 void EaselWork::close_pass(State state, const QString& text) {
   plan::PassMark m = mark_of(shown_);

@@ -24,10 +24,16 @@ class EaselWork : public QObject {
   /// The first pass that is neither done nor left out.
   int next_open() const;
 
+  /// What is to be done before the shown pass that is no pass of colour: the passage of the guide, by place, whose turn
+  /// it is; -1 for none. Only where the work has come to: who looks back looks at passes.
+  int chore() const;
+  /// Passages of the guide that are behind.
+  int passages_done() const;
+
   plan::PassMark mark_of(int place) const;
   int count_done() const;
 
-  /// Marks the shown pass and goes on to the next open one.
+  /// Marks the chore, or else the shown pass, and goes on to the next open one.
   void done();
   void skip();
   void open_again();
@@ -53,6 +59,8 @@ class EaselWork : public QObject {
   void changed();
 
  private:
+  bool is_marked(const std::string& key) const;
+  void close(plan::PassMark::State state, const QString& text);
   void close_pass(plan::PassMark::State state, const QString& text);
   void set_mark(const plan::PassMark& mark, const QString& text);
   void follow_plan();

@@ -72,7 +72,7 @@ void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next
   next.plan.order_by_hand.clear();
   if (plan == nullptr || now.marks.empty()) return;
   next.plan.laid = plan::laid_after(*plan, now.plan.laid, now.marks);
-  next.marks.clear();
+  std::erase_if(next.marks, [](const plan::PassMark& m) { return m.pass.rfind(kChoreMark, 0) != 0; });
 }
 
 void forget_sticks(plan::PlanOptions& options) {

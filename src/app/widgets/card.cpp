@@ -87,6 +87,7 @@ Card::Card(const QString& title, const QString& name, QWidget* content, int leas
   head_->setAccessibleName(title);
   if (scrolls) {
     auto* scroll = new QScrollArea(this);
+    scroll->setProperty("card", true);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setFocusPolicy(Qt::NoFocus);

@@ -1,18 +1,40 @@
 #pragma once
 
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMap>
+#include <QToolButton>
 #include <QWidget>
+
+#include "models/thumbnails.h"
 
 namespace yd::app {
 
-/// What the window shows before there is a picture.
+/// What the window shows before there is a picture: where to drop one, what was worked on last, and both demos.
 class EmptyState : public QWidget {
   Q_OBJECT
  public:
-  explicit EmptyState(QWidget* parent = nullptr);
+  /// `demos`: files, with the names of their tiles.
+  explicit EmptyState(const QList<std::pair<QString, QString>>& demos, QWidget* parent = nullptr);
+  /// Files worked on last, the latest first; the first few are shown.
+  void set_recent(const QStringList& files);
 
  signals:
   void open_asked();
-  void demo_asked(const QString& file);
+  void file_asked(const QString& file);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  QToolButton* make_tile(const QString& file, const QString& name);
+  void show_thumbnail(const QString& file, const QImage& image);
+
+  Thumbnails thumbnails_;
+  QMultiMap<QString, QToolButton*> tiles_;
+  QStringList recent_files_;
+  QLabel* recent_title_;
+  QHBoxLayout* recent_;
 };
 
 }  // namespace yd::app

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QPainter>
 #include <QWidget>
 
 #include "models/recipe_view.h"
@@ -19,6 +20,7 @@ class StackView : public QWidget {
   void paintEvent(QPaintEvent* event) override;
 
  private:
+  void draw_relief(QPainter& painter, const QRectF& field) const;
   RecipeView view_;
   bool empty_ = true;
 };

@@ -17,7 +17,7 @@ void StrokeView::set_drawing(const exports::MarkDrawing& drawing, const QString&
 
 void StrokeView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  painter.fillRect(rect(), judging_grey());
+  painter.fillRect(rect(), drawing_.paper.isValid() ? drawing_.paper : judging_grey());
   if (drawing_.paper.isValid()) exports::paint_mark(painter, QRectF(rect()).adjusted(6, 6, -6, -6), drawing_);
 }
 

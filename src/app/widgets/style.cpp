@@ -31,7 +31,7 @@ QString sheet(bool dark) {
              "QPushButton:focus, QLineEdit:focus { border: 1px solid #d9a441; }"
              "QPushButton[narrow=\"true\"] { padding: 4px 2px; }"
              "QLineEdit { border: 1px solid %1; border-radius: 4px; padding: 3px 6px; background: %2; }"
-             "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; }"
+             "QScrollArea[card=\"true\"], QScrollArea[card=\"true\"] > QWidget > QWidget { background: transparent; }"
              "QMenuBar { background: transparent; }"
              "QScrollBar { background: transparent; border: none; }"
              "QScrollBar:vertical { width: 8px; margin: 0; } QScrollBar:horizontal { height: 8px; margin: 0; }"

@@ -14,7 +14,7 @@ class ValueStrip : public QWidget {
   void set_drawing(const ValueDrawing& drawing);
   void clear();
   QSize sizeHint() const override { return {240, 120}; }
-  QSize minimumSizeHint() const override { return {180, 100}; }
+  QSize minimumSizeHint() const override { return {180, 84}; }
 
  protected:
   void paintEvent(QPaintEvent* event) override;

@@ -164,7 +164,7 @@ void FileActions::open_dialog() {
 }
 
 void FileActions::remember(const QString& file) {
-  QStringList list = settings_.value("recent").toStringList();
+  QStringList list = recent();
   const QString full = QFileInfo(file).absoluteFilePath();
   list.removeAll(full);
   list.prepend(full);
@@ -175,7 +175,7 @@ void FileActions::remember(const QString& file) {
 void FileActions::fill_recent() {
   if (recent_ == nullptr) return;
   recent_->clear();
-  for (const QString& file : settings_.value("recent").toStringList()) {
+  for (const QString& file : recent()) {
     recent_->addAction(QFileInfo(file).fileName(), this, [this, file] { open_path(file); })->setToolTip(file);
   }
   recent_->setEnabled(!recent_->isEmpty());

@@ -31,6 +31,7 @@ class FileActions : public QObject {
   bool save_path(const QString& file);
   /// False where unsaved work is in the way; the question then stands in the notice bar.
   bool may_close(const std::function<void()>& close);
+  QStringList recent() const { return settings_.value("recent").toStringList(); }
   bool modified() const;
   QString title() const;
   const QString& file() const { return file_; }

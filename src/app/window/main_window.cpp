@@ -50,11 +50,14 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
 }
 
 QWidget* MainWindow::make_centre() {
-  auto* empty = new EmptyState;
+  const auto demo = [](const char* file) {
+    return QString::fromStdString((media::data_directory() / "demo" / file).string());
+  };
+  auto* empty = new EmptyState(
+      {{demo("salt-works.png"), tr("The salt works at dusk")}, {demo("kettle.png"), tr("The copper kettle")}});
+  empty->set_recent(files_->recent());
   connect(empty, &EmptyState::open_asked, files_, &FileActions::open_dialog);
-  connect(empty, &EmptyState::demo_asked, this, [this](const QString& file) {
-    files_->open_path(QString::fromStdString((media::data_directory() / "demo").string()) + "/" + file);
-  });
+  connect(empty, &EmptyState::file_asked, files_, &FileActions::open_path);
   centre_->addWidget(empty);
   bench_ = new Workbench(pair_, stages_->course(), make_tail(), stages_->benches());
   centre_->addWidget(bench_);
@@ -139,7 +142,23 @@ void MainWindow::make_menus() {
   go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this,
                 [this] { session_.set_cursor(session_.cursor() - 1); });
   make_look_menu();
+  QAction* keys = go->addAction(tr("All keys"), QKeySequence(Qt::Key_Question), this, &MainWindow::show_keys);
+  keys->setObjectName("go_keys");
   hear_keys_everywhere();
+}
+
+/// What the menus hold, then what is pressed in one place only.
+void MainWindow::show_keys() {
+  QList<KeyGroup> groups;
+  for (const QAction* menu : menuBar()->actions()) {
+    KeyGroup g{menu->text(), {}};
+    for (const QAction* action : menu->menu()->actions()) {
+      if (!action->shortcut().isEmpty())
+        g.lines.append({action->shortcut().toString(QKeySequence::NativeText), action->text()});
+    }
+    if (!g.lines.isEmpty()) groups.append(g);
+  }
+  sheets_->show_keys(groups + keys_in_places());
 }
 
 void MainWindow::make_look_menu() {
@@ -153,8 +172,9 @@ void MainWindow::make_look_menu() {
   look->addAction(tr("Both, side by side"), QKeySequence(Qt::Key_D), this, [this] { pair_->take_way(PairWay::both); });
   look->addSeparator();
   look->addAction(tr("As large as on the paper"), QKeySequence(Qt::Key_T), this, &MainWindow::show_true_size);
-  look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this,
-                  [this] { pair_->link().set_view(0, {0.5, 0.5}); });
+  look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
+    pair_->link().set_view(0, {0.5, 0.5});
+  });
 }
 
 /// One millimetre of paper is one millimetre of the screen, as far as the screen says its size.
@@ -228,9 +248,8 @@ void MainWindow::show_subject() {
   const subject::Sheet sheet =
       s ? session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height)
         : subject::Sheet{};
-  pair_->set_subject_title(tr("Subject"),
-                           s ? tr("%1 × %2 cm").arg(sheet.width_cm, 0, 'f', 1).arg(sheet.height_cm, 0, 'f', 1)
-                             : QString());
+  pair_->set_subject_title(
+      tr("Subject"), s ? tr("%1 × %2 cm").arg(sheet.width_cm, 0, 'f', 1).arg(sheet.height_cm, 0, 'f', 1) : QString());
   const SubjectPanel& panel = *stages_->subject_panel();
   const bool plain = s && panel.shown() == SubjectView::picture;
   pair_->set_subject_image(plain ? s->picture : s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
@@ -248,11 +267,10 @@ void MainWindow::show_other() {
   const PlannedPtr other = advice_.other();
   if (!other) return show_subject();
   pair_->set_subject_image(advice_.other_board());
-  const bool bare =
-      other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty();
-  pair_->set_subject_title(bare ? tr("Board without underpainting")
-                                : tr("Board on %1").arg(QString::fromStdString(other->paper->name)),
-                           words::seen_with_number(other->figures.seen.mean));
+  const bool bare = other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty();
+  pair_->set_subject_title(
+      bare ? tr("Board without underpainting") : tr("Board on %1").arg(QString::fromStdString(other->paper->name)),
+      words::seen_with_number(other->figures.seen.mean));
 }
 
 void MainWindow::show_step(const QString& text) { step_->setText(text); }

@@ -56,6 +56,7 @@ class MainWindow : public QMainWindow {
   void show_preview(double strength);
   void show_other();
   void show_true_size();
+  void show_keys();
   void show_step(const QString& text);
   void compare_without(bool on);
   void show_board();

@@ -21,11 +21,16 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
       sheet_(new SheetView),
       collection_(new CollectionPage(session)),
       import_(new ImportPage(session)),
-      schools_(new SchoolPage) {
+      schools_(new SchoolPage),
+      keys_(new KeysPage),
+      offcuts_(new OffcutPage) {
   centre_.addWidget(sheet_);
   centre_.addWidget(collection_);
   centre_.addWidget(import_);
   centre_.addWidget(schools_);
+  centre_.addWidget(keys_);
+  centre_.addWidget(offcuts_);
+  connect(keys_, &KeysPage::closed, this, &SheetsActions::back);
   connect(schools_, &SchoolPage::closed, this, &SheetsActions::back);
   connect(schools_, &SchoolPage::school_asked, this, [this](int school) {
     Choices c = session_.choices();
@@ -39,12 +44,16 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   connect(collection_, &CollectionPage::closed, this, &SheetsActions::back);
   connect(import_, &ImportPage::closed, this, &SheetsActions::back);
   connect(&stages, &Stages::stage_changed, this, &SheetsActions::back);
-  connect(sheet_, &SheetView::cell_asked, this, [this](const QString& paper) {
+  const auto take_paper = [this](const QString& paper) {
     Choices c = session_.choices();
     c.paper = paper;
     session_.change(c, tr("Paper"));
     back();
-  });
+  };
+  connect(sheet_, &SheetView::cell_asked, this, take_paper);
+  connect(&offcuts_->view(), &OffcutView::paper_asked, this, take_paper);
+  connect(offcuts_, &OffcutPage::closed, this, &SheetsActions::back);
+  connect(offcuts_, &OffcutPage::masked_changed, this, &SheetsActions::show_offcuts);
   connect(stages.ground_panel(), &GroundPanel::papers_sheet_asked, this, &SheetsActions::show_papers);
   connect(stages.ground_panel(), &GroundPanel::offcut_sheet_asked, this, &SheetsActions::show_offcuts);
   connect(stages.tray_panel(), &TrayPanel::edit_asked, this, [this](const QString& id) {
@@ -61,16 +70,20 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
     centre_.setCurrentWidget(collection_);
   });
   connect(&advice_, &Advice::changed, this, [this](Need need) {
-    if (need != Need::grounds || centre_.currentWidget() != sheet_ || !advice_.grounds()) return;
+    if (need != Need::grounds || shown_ == Shown::nothing || !advice_.grounds()) return;
     if (shown_ == Shown::papers) show_papers();
-    if (shown_ == Shown::offcuts) show_offcuts(false);
-    if (shown_ == Shown::masked_offcuts) show_offcuts(true);
+    if (shown_ == Shown::offcuts) show_offcuts();
   });
 }
 
 void SheetsActions::back() {
   shown_ = Shown::nothing;
   centre_.setCurrentIndex(session_.has_reference() ? 1 : 0);
+}
+
+void SheetsActions::show_keys(const QList<KeyGroup>& groups) {
+  keys_->set_groups(groups);
+  centre_.setCurrentWidget(keys_);
 }
 
 void SheetsActions::show_cells(const QString& title, const QList<SheetCell>& cells, int across) {
@@ -92,17 +105,16 @@ void SheetsActions::show_papers() {
   show_cells(tr("The subject on every paper, its background cut away; click one to work on it"), cells, 4);
 }
 
-void SheetsActions::show_offcuts(bool masked) {
+void SheetsActions::show_offcuts() {
   const PlannedPtr planned = session_.planned();
   const auto grounds = advice_.grounds();
   if (!planned || !grounds)
     return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
-  shown_ = masked ? Shown::masked_offcuts : Shown::offcuts;
-  QList<SheetCell> cells;
-  for (const SheetPicture& p : offcut_strips(*grounds, *planned, session_.materials().papers, masked))
-    cells.append({p.image, p.caption, {}});
-  const int across = std::max(1, centre_.width() / 375);
-  show_cells(tr("Offcut sheet: the most delicate colours, two layers of pan, pencil and stick"), cells, across);
+  shown_ = Shown::offcuts;
+  offcuts_->view().set_drawing(
+      offcut_drawing(*grounds, *planned, session_.materials().papers, offcuts_->masked()));
+  centre_.setCurrentWidget(offcuts_);
+  offcuts_->view().setFocus();
 }
 
 void SheetsActions::show_schools() {

@@ -6,6 +6,8 @@
 
 #include "panels/collection_page.h"
 #include "panels/import_page.h"
+#include "panels/keys_page.h"
+#include "panels/offcut_page.h"
 #include "panels/school_page.h"
 #include "session/advice.h"
 #include "widgets/notice_bar.h"
@@ -21,11 +23,12 @@ class SheetsActions : public QObject {
   SheetsActions(Session& session, Advice& advice, Stages& stages, NoticeBar& notice, QStackedWidget& centre);
   /// Reads a palette file and shows what it holds.
   void import_file(const QString& file);
+  void show_keys(const QList<KeyGroup>& groups);
   Status export_to(const QString& file, const QString& collection);
 
  private:
   void show_papers();
-  void show_offcuts(bool masked);
+  void show_offcuts();
   void show_schools();
   void show_cells(const QString& title, const QList<SheetCell>& cells, int across);
   void back();
@@ -40,7 +43,9 @@ class SheetsActions : public QObject {
   CollectionPage* collection_;
   ImportPage* import_;
   SchoolPage* schools_;
-  enum class Shown { nothing, papers, offcuts, masked_offcuts };
+  KeysPage* keys_;
+  OffcutPage* offcuts_;
+  enum class Shown { nothing, papers, offcuts };
   Shown shown_ = Shown::nothing;
 };
 

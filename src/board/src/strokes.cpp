@@ -26,6 +26,7 @@ constexpr double kRagged_mm = 0.12;
 constexpr double kFarOff_mm = 0.8;  // what is wider than this is no part of a streak
 constexpr int kCell_px = 4;         // of the field of directions
 constexpr double kFormScale_px = 3;
+constexpr float kStep_px = 1.4F;  // along a streamline
 
 /// How a mass is stroked.
 struct Hand {
@@ -131,32 +132,44 @@ cv::Mat directions_of(const subject::Subject& s, const std::vector<Hand>& hand) 
   return doubled;
 }
 
+/// Noise along one way of a streamline, in steps of kStep_px; the begin itself is not counted.
+float along_one_way(const cv::Mat& grain, const cv::Mat& directions, float x, float y, float way, int steps,
+                    float cells) {
+  float sum = 0;
+  float dx = 0;
+  float dy = 0;
+  const auto w = static_cast<float>(grain.cols);
+  const auto h = static_cast<float>(grain.rows);
+  for (int i = 0; i < steps; ++i) {
+    const auto& d = directions.ptr<cv::Vec2f>(static_cast<int>(y * cells))[static_cast<int>(x * cells)];
+    const float sign = i == 0 ? way : (d[0] * dx + d[1] * dy < 0 ? -kStep_px : kStep_px);
+    dx = sign * d[0], dy = sign * d[1];
+    x += dx, y += dy;
+    if (x < 0 || y < 0 || x >= w || y >= h) break;
+    sum += grain.ptr<float>(static_cast<int>(y))[static_cast<int>(x)];
+  }
+  return sum;
+}
+
 /// A streamline's worth of noise for every pixel of a field `shrink` times smaller than the directions' picture.
-cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, int half_length, int shrink) {
+cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, double half_length_px, int shrink) {
   cv::Mat out(grain.size(), CV_32F);
-  const int w = grain.cols;
-  const int h = grain.rows;
+  const int steps = std::max(1, static_cast<int>(std::lround(half_length_px / static_cast<double>(kStep_px))));
+  // The last cells of the directions stand for what is left over at the rim.
   const float cells = static_cast<float>(shrink) / kCell_px;
-  tbb::parallel_for(0, h, [&](int y0) {
-    auto* row = out.ptr<float>(y0);
-    for (int x0 = 0; x0 < w; ++x0) {
-      float sum = grain.at<float>(y0, x0);
-      for (const float way : {1.0F, -1.0F}) {
-        float x = static_cast<float>(x0) + 0.5F;
-        float y = static_cast<float>(y0) + 0.5F;
-        float dx = 0;
-        float dy = 0;
-        for (int i = 0; i < half_length; ++i) {
-          const auto& d = directions.at<cv::Vec2f>(std::min(directions.rows - 1, static_cast<int>(y * cells)),
-                                                   std::min(directions.cols - 1, static_cast<int>(x * cells)));
-          const float sign = i == 0 ? way : (d[0] * dx + d[1] * dy < 0 ? -1.0F : 1.0F);
-          dx = sign * d[0], dy = sign * d[1];
-          x += dx, y += dy;
-          if (x < 0 || y < 0 || x >= static_cast<float>(w) || y >= static_cast<float>(h)) break;
-          sum += grain.at<float>(static_cast<int>(y), static_cast<int>(x));
-        }
-      }
-      row[x0] = sum;
+  const int most_x = static_cast<int>(std::ceil(static_cast<float>(grain.cols) * cells));
+  const int most_y = static_cast<int>(std::ceil(static_cast<float>(grain.rows) * cells));
+  cv::Mat wide;
+  cv::copyMakeBorder(directions, wide, 0, std::max(0, most_y + 1 - directions.rows), 0,
+                     std::max(0, most_x + 1 - directions.cols), cv::BORDER_REPLICATE);
+  tbb::parallel_for(0, grain.rows, [&](int y) {
+    auto* row = out.ptr<float>(y);
+    const auto* begin = grain.ptr<float>(y);
+    const float fy = static_cast<float>(y) + 0.5F;
+    for (int x = 0; x < grain.cols; ++x) {
+      const float fx = static_cast<float>(x) + 0.5F;
+      row[x] = begin[x] + along_one_way(grain, wide, fx, fy, kStep_px, steps, cells) +
+               along_one_way(grain, wide, fx, fy, -kStep_px, steps, cells);
     }
   });
   return out;
@@ -180,7 +193,7 @@ cv::Mat streaks(const cv::Mat& directions, cv::Size size, const StrokeSize& stro
   const cv::Size small((size.width + shrink - 1) / shrink, (size.height + shrink - 1) / shrink);
   const double blur = stroke.across * px / 3;
   const cv::Mat grain = noise(small.width, small.height, blur, blur, seed);
-  cv::Mat out = convolve_along(grain, directions, std::max(1, static_cast<int>(stroke.along * px / 2)), shrink);
+  cv::Mat out = convolve_along(grain, directions, stroke.along * px / 2, shrink);
   if (shrink > 1) cv::resize(out, out, size, 0, 0, cv::INTER_LINEAR);
   even_out(out, std::max(1.0, kFarOff_mm * px_per_mm));
   return out;

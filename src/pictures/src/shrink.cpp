@@ -44,12 +44,13 @@ QImage shrunk(const QImage& image, QSize size) {
   size = size.boundedTo(image.size()).expandedTo({1, 1});
   const QImage from = image.format() == QImage::Format_RGB888 ? image : image.convertToFormat(QImage::Format_RGB888);
   if (size == from.size()) return from;
+  const int values = 3 * from.width();
   cv::Mat light(from.height(), from.width(), CV_32FC3);
   cv::parallel_for_(cv::Range(0, from.height()), [&](const cv::Range& rows) {
     for (int y = rows.start; y < rows.end; ++y) {
       const uchar* in = from.constScanLine(y);
       auto* out = light.ptr<float>(y);
-      for (int i = 0; i < 3 * from.width(); ++i) out[i] = light_of()[in[i]];
+      for (int i = 0; i < values; ++i) out[i] = light_of()[in[i]];
     }
   });
   cv::Mat small;
@@ -58,7 +59,7 @@ QImage shrunk(const QImage& image, QSize size) {
   for (int y = 0; y < out.height(); ++y) {
     const auto* in = small.ptr<float>(y);
     uchar* row = out.scanLine(y);
-    for (int i = 0; i < 3 * out.width(); ++i)
+    for (int i = 0; i < 3 * size.width(); ++i)
       row[i] = code_of()[static_cast<std::size_t>(std::clamp(in[i], 0.0F, 1.0F) * kFine + 0.5F)];
   }
   out.setColorSpace(QColorSpace::SRgb);

@@ -189,10 +189,25 @@ QString short_title(const plan::Passage& p, const Job& job) {
 }
 
 QString title(const plan::Passage& p, const Job& job) {
-  if (!p.has_passes() || p.kind == plan::PassageKind::place) return short_title(p, job);
-  if (p.kind == plan::PassageKind::accents)
-    return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
-  return with_places(short_title(p, job), p, job);
+  using plan::PassageKind;
+  switch (p.kind) {
+    case PassageKind::underpainting:
+    case PassageKind::fixative:
+    case PassageKind::darks:
+    case PassageKind::middles:
+    case PassageKind::lights:
+      return with_places(short_title(p, job), p, job);
+    case PassageKind::accents:
+      return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
+    case PassageKind::drawing:
+    case PassageKind::offcuts:
+    case PassageKind::place:
+    case PassageKind::step_back:
+    case PassageKind::restate:
+    case PassageKind::finish:
+      break;
+  }
+  return short_title(p, job);
 }
 
 QString finished_when(const plan::Passage& p, const Job& job) {

@@ -18,14 +18,14 @@ shot offcuts 1 --press offcut_sheet data/demo/salt-works.png
 shot tray 2 data/demo/salt-works.png
 shot collection 2 --press collection_edit data/demo/salt-works.png
 shot underpainting 3 data/demo/kettle.png
-shot layers 4 data/demo/salt-works.png
-shot advice 4 --tab 2 data/demo/kettle.png
+shot passages 4 --passage 7 data/demo/salt-works.png
+shot advice 4 --press card_advice data/demo/kettle.png
 shot schools 4 --press school_page data/demo/kettle.png
-shot flat-broken 4 --school 3 data/demo/kettle.png
-shot tone-map 4 --school 4 data/demo/kettle.png
-shot easel 4 --press to_easel data/demo/salt-works.png
-shot colour 4 --point 0.62,0.56 data/demo/salt-works.png
+shot easel 5 --done 9 data/demo/salt-works.png
+shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
+shot large 4 --size 1920x1080 data/demo/kettle.png
 shot dark 4 --dark data/demo/kettle.png
+shot tall 4 --crop 0.4,0,0.5,1 --passage 6 data/demo/kettle.png
 "${program%/app/yawning-dune}/cli/dune-plan" plan data/demo/salt-works.png --json /dev/null --pdf "$home/plan.pdf"
 pdftoppm -r 70 -png -singlefile -f 1 -l 1 "$home/plan.pdf" docs/screenshots/print-1
 pdftoppm -r 70 -png -singlefile -f 3 -l 3 "$home/plan.pdf" docs/screenshots/print-3

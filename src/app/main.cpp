@@ -68,10 +68,11 @@ int main(int argc, char** argv) {
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");
+  const QCommandLineOption crop("crop", "Crop the picture: left, top, width and height as shares", "X,Y,W,H");
   const QCommandLineOption behind("done", "For --picture at the easel: this many steps are done", "N", "0");
   const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
-  parser.addOptions({behind, passage, school, picture, stage, size, point, dark, sheet});
+  parser.addOptions({crop, behind, passage, school, picture, stage, size, point, dark, sheet});
   parser.process(application);
   yd::app::apply_style(application, parser.isSet(dark) ? yd::app::Scheme::dark : yd::app::Scheme::light);
 
@@ -106,6 +107,16 @@ int main(int argc, char** argv) {
     yd::app::Choices choices = session.choices();
     choices.plan.school = yd::plan::kSchools[static_cast<std::size_t>(wanted - 1)];
     session.apply(choices);
+  }
+  if (const QStringList part = parser.value(crop).split(','); part.size() == 4) {
+    QObject::connect(
+        &session, &yd::app::Session::reference_changed, &window,
+        [&session, part] {
+          yd::app::Choices choices = session.choices();
+          choices.composition.crop = {part[0].toDouble(), part[1].toDouble(), part[2].toDouble(), part[3].toDouble()};
+          session.apply(choices);
+        },
+        Qt::ConnectionType(Qt::QueuedConnection | Qt::SingleShotConnection));
   }
   if (opened) window.files().open_path(parser.positionalArguments().first());
   return QApplication::exec();

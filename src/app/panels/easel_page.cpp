@@ -329,6 +329,8 @@ void EaselPage::refresh_pass(int at) {
     chip_->setAccessibleName(tr("The stroke on this paper: %1").arg(w.medium));
   }
   stroke_->set_drawing(exports::mark_drawing(view, at), w.how + ", " + w.mark + ", " + w.direction);
+  if (played_ != at) stroke_->play();
+  played_ = at;
   tray_->set_sticks(lying_sticks(*planned, pass.number, pass.number));
   safety_->setText(w.safety.join(" "));
   substitute_->setEnabled(stroke && !pass.laid);

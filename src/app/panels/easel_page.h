@@ -89,6 +89,7 @@ class EaselPage : public QWidget {
   QLineEdit* note_ = nullptr;
   QListWidget* substitutes_ = nullptr;
   QCheckBox* speak_ = nullptr;
+  int played_ = -1;  ///< pass whose mark was drawn last
   QPushButton* back_ = nullptr;
   QPushButton* substitute_ = nullptr;
   QPushButton* skip_ = nullptr;

@@ -18,6 +18,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
       strokes_(new LabelledSlider(tr("Most layers of one mass"), "strokes", 1, 4)),
       sitting_(new LabelledSlider(tr("Length of a sitting, minutes"), "sitting", 15, 240)),
       facts_(new Facts("plan_facts", tr("The plan in numbers"))),
+      ribbon_(new TimeRibbon),
       time_(paragraph()),
       safety_(paragraph()) {
   time_->setObjectName("times");
@@ -83,6 +84,7 @@ QWidget* LayersPanel::make_time() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->addWidget(facts_);
+  column->addWidget(ribbon_);
   column->addWidget(sitting_);
   column->addWidget(time_);
   column->addStretch();
@@ -113,6 +115,7 @@ void LayersPanel::refresh() {
                                     .arg(planned->plan.passes.size())
                               : QString());
   facts_->set_facts(planned ? plan_facts(*planned) : QList<Fact>{});
+  ribbon_->set_sittings(planned ? sitting_drawings(*planned) : QList<SittingDrawing>{});
   time_->setText(planned ? time_words(*planned) : tr("Open a picture: the time it takes will stand here."));
   safety_->setText(planned ? exports::safety_page(view_of(*planned, planned->parameters)).join("\n\n")
                            : tr("Open a picture: the cautions for its materials will stand here."));

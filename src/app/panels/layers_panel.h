@@ -11,12 +11,13 @@
 #include "widgets/bench.h"
 #include "widgets/core_sample.h"
 #include "widgets/facts.h"
+#include "widgets/time_ribbon.h"
 #include "widgets/tray_view.h"
 
 namespace yd::app {
 
-/// Stage Passages: the job, the passage in hand, the layers from the side, the tray, how the picture is built, what a look
-/// over the plan found, the time it takes, and the cautions.
+/// Stage Passages: the job, the passage in hand, the layers from the side, the tray, how the picture is built, what a
+/// look over the plan found, the time it takes, and the cautions.
 class LayersPanel : public Bench {
   Q_OBJECT
  public:
@@ -42,6 +43,7 @@ class LayersPanel : public Bench {
   LabelledSlider* strokes_;
   LabelledSlider* sitting_;
   Facts* facts_;
+  TimeRibbon* ribbon_;
   QLabel* time_;
   QLabel* safety_;
   Card* job_card_ = nullptr;

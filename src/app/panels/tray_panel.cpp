@@ -1,6 +1,7 @@
 #include "panels/tray_panel.h"
 
 #include <QHBoxLayout>
+#include <QAction>
 #include <QSignalBlocker>
 #include <algorithm>
 
@@ -131,6 +132,13 @@ QWidget* TrayPanel::make_tray() {
   connect(must, &QPushButton::clicked, this, [this] { wish(pointed_, true, false); });
   connect(forbid, &QPushButton::clicked, this, [this] { wish(pointed_, false, true); });
   connect(tray_, &TrayView::stick_asked, this, &TrayPanel::point_out);
+  // The same by the other button of the mouse, and by the menu key.
+  tray_->setContextMenuPolicy(Qt::ActionsContextMenu);
+  for (QPushButton* b : {must, forbid}) {
+    auto* action = new QAction(b->text(), tray_);
+    connect(action, &QAction::triggered, b, &QPushButton::click);
+    tray_->addAction(action);
+  }
   return box;
 }
 

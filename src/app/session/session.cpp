@@ -3,110 +3,15 @@
 #include <algorithm>
 
 #include "formats/plan_json.h"
-#include "looks/images.h"
+#include "session/boards.h"
+#include "session/choice_rules.h"
+#include "session/commands.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 #include "session/stick_moves.h"
 #include "session/work.h"
 
 namespace yd::app {
-namespace {
-
-class ChoiceCommand : public QUndoCommand {
- public:
-  ChoiceCommand(Session* session, Choices next, const QString& text, Merge merge)
-      : QUndoCommand(text), session_(session), before_(session->choices()), after_(std::move(next)), merge_(merge) {}
-  void undo() override { session_->apply(before_); }
-  void redo() override { session_->apply(after_); }
-  int id() const override { return static_cast<int>(merge_); }
-  bool mergeWith(const QUndoCommand* other) override {
-    after_ = static_cast<const ChoiceCommand*>(other)->after_;
-    return true;
-  }
-
- private:
-  Session* session_;
-  Choices before_;
-  Choices after_;
-  Merge merge_;
-};
-
-/// What stays true of choices that name masses when edits are added: a merged mass is gone, later ones move up.
-void follow_edits(std::size_t known, Choices& next) {
-  for (std::size_t i = known; i < next.read.edits.size(); ++i) {
-    const subject::MassEdit& e = next.read.edits[i];
-    if (e.kind != subject::MassEdit::Kind::merge) continue;
-    std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == e.other; });
-    for (plan::HandChoice& h : next.plan.by_hand) h.mass -= h.mass > e.other ? 1 : 0;
-    std::erase_if(next.plan.ways, [&](const plan::MassWay& w) { return w.mass == e.other; });
-    for (plan::MassWay& w : next.plan.ways) w.mass -= w.mass > e.other ? 1 : 0;
-    std::erase_if(next.plan.underpaint.exceptions, [&](const plan::CoatException& x) {
-      return x.where == plan::CoatException::Where::mass && x.which == e.other;
-    });
-    for (plan::CoatException& x : next.plan.underpaint.exceptions)
-      x.which -= x.where == plan::CoatException::Where::mass && x.which > e.other ? 1 : 0;
-  }
-}
-
-/// A fresh sheet: nothing is laid, no order was wished.
-void take_fresh_sheet(Choices& c) {
-  c.marks.clear();
-  c.plan.laid.clear();
-  c.plan.order_by_hand.clear();
-}
-
-bool shapes_differ(const Choices& p, const Choices& q) {
-  const auto shapes = [](const Choices& c) {
-    std::vector<subject::MassEdit> out;
-    std::copy_if(c.read.edits.begin(), c.read.edits.end(), std::back_inserter(out), subject::changes_shapes);
-    return out;
-  };
-  return shapes(p) != shapes(q);
-}
-
-/// What is on the paper stays there: a new plan of the rest is built on it. Another sheet or other masses begin anew.
-void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next) {
-  if (next.paper != now.paper || next.collection != now.collection || !same_base(next, now) || shapes_differ(next, now))
-    return take_fresh_sheet(next);
-  if (same_recipes(next, now) || next.plan.laid != now.plan.laid) return;
-  next.plan.order_by_hand.clear();
-  if (plan == nullptr || now.marks.empty()) return;
-  next.plan.laid = plan::laid_after(*plan, now.plan.laid, now.marks);
-  std::erase_if(next.marks, [](const plan::PassMark& m) { return m.pass.rfind(kChoreMark, 0) != 0; });
-}
-
-void forget_sticks(plan::PlanOptions& options) {
-  options.by_hand.clear();
-  options.laid.clear();
-  options.order_by_hand.clear();
-  options.wishes.must_have.clear();
-  options.wishes.forbidden.clear();
-  options.given_tray.clear();
-}
-
-class CollectionCommand : public QUndoCommand {
- public:
-  using Kept = std::optional<media::Collection>;
-  CollectionCommand(Session* session, Kept before, media::Collection after, Choices then, const QString& text)
-      : QUndoCommand(text),
-        session_(session),
-        before_(std::move(before)),
-        after_(std::move(after)),
-        choices_before_(session->choices()),
-        choices_after_(std::move(then)) {}
-  void undo() override { session_->put_collection(after_.id, before_, choices_before_); }
-  void redo() override { session_->put_collection(after_.id, after_, choices_after_); }
-
- private:
-  Session* session_;
-  Kept before_;
-  media::Collection after_;
-  Choices choices_before_;
-  Choices choices_after_;
-};
-
-}  // namespace
-
 Session::Session(Materials materials, QObject* parent) : QObject(parent), materials_(std::move(materials)) {
   connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Session::finished);
 }
@@ -118,14 +23,7 @@ Session::~Session() {
 }
 
 void Session::open_picture(const QByteArray& bytes, const QString& name) {
-  // What was said of the last picture is not true of this one.
-  choices_.composition = {};
-  choices_.read.edits.clear();
-  choices_.plan.by_hand.clear();
-  choices_.plan.underpaint = {};
-  choices_.plan.given_tray.clear();
-  choices_.plan.ways.clear();
-  take_fresh_sheet(choices_);
+  forget_picture(choices_);
   begin(bytes, name);
   emit choices_changed();
 }
@@ -191,23 +89,7 @@ nlohmann::json Session::plan_copy() const {
 }
 
 void Session::change(const Choices& wished, const QString& text, Merge merge) {
-  Choices next_choices = wished;
-  // What names masses goes with the reading, what names sticks with the collection.
-  if (!same_base(wished, choices_)) {
-    next_choices.read.edits.clear();
-    next_choices.plan.by_hand.clear();
-    next_choices.plan.ways.clear();
-    std::erase_if(next_choices.plan.underpaint.exceptions,
-                  [](const plan::CoatException& e) { return e.where == plan::CoatException::Where::mass; });
-  } else {
-    follow_edits(choices_.read.edits.size(), next_choices);
-  }
-  if (!same_crop(wished, choices_)) next_choices.read.focus.clear();
-  if (wished.collection != choices_.collection) forget_sticks(next_choices.plan);
-  // A tray that was proven is the answer to the choices it was proven for.
-  if (!same_recipes(wished, choices_) && wished.plan.given_tray == choices_.plan.given_tray)
-    next_choices.plan.given_tray.clear();
-  keep_what_is_laid(choices_, planned_ ? &planned_->plan : nullptr, next_choices);
+  const Choices next_choices = settled(wished, choices_, planned_ ? &planned_->plan : nullptr);
   if (next_choices == choices_) return;
   undo_.push(new ChoiceCommand(this, next_choices, text, merge));
 }
@@ -384,7 +266,7 @@ void Session::edit_collection(const media::Collection& wished, const QString& te
   if (before && choices_.collection == id) {
     // Marks name passes of the present plan, which ends here; what they say is on the paper is kept.
     if (planned_) then.plan.laid = plan::laid_after(planned_->plan, then.plan.laid, then.marks);
-    then.marks.clear();
+    forget_passes(then.marks);
     keep_sticks_on_paper(then.plan, *before, after);
     move_sticks(then.plan, *before, after);
   }
@@ -434,24 +316,7 @@ void Session::set_lit_passes(int first, int last) {
 }
 
 QImage Session::board_after(int passes) const {
-  if (!planned_) return {};
-  const auto left_out = [this](const plan::Pass& p) {
-    const std::string key = plan::signature(p);
-    return std::any_of(choices_.marks.begin(), choices_.marks.end(), [&](const plan::PassMark& m) {
-      return m.state == plan::PassMark::State::skipped && m.pass == key;
-    });
-  };
-  const bool whole = std::none_of(planned_->plan.passes.begin(), planned_->plan.passes.end(), left_out);
-  const bool all = passes == static_cast<int>(planned_->plan.passes.size());
-  if (whole && all && light_ == colour::Illuminant::d50) return planned_->finished;
-  plan::Plan shown;
-  if (!whole) {
-    shown = planned_->plan;
-    for (plan::Pass& p : shown.passes) p.skipped = p.skipped || left_out(p);
-  }
-  const auto palette = board::palette_after(whole ? planned_->plan : shown, passes, *planned_->paper,
-                                            *planned_->collection, materials_.model.parameters, light_);
-  return to_image(board::render(planned_->map, palette));
+  return planned_ ? board_of(*planned_, choices_.marks, passes, light_) : QImage();
 }
 
 }  // namespace yd::app

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QVariantAnimation>
 #include <QWidget>
 
 #include "exports/mark_painter.h"
@@ -12,6 +13,8 @@ class StrokeView : public QWidget {
  public:
   explicit StrokeView(QWidget* parent = nullptr);
   void set_drawing(const exports::MarkDrawing& drawing, const QString& in_words);
+  /// Draws it as the hand moves, once.
+  void play();
   QSize sizeHint() const override { return {160, 96}; }
 
  protected:
@@ -19,6 +22,8 @@ class StrokeView : public QWidget {
 
  private:
   exports::MarkDrawing drawing_;
+  QVariantAnimation hand_;
+  double drawn_ = 1;  ///< share of the way
 };
 
 }  // namespace yd::app

@@ -6,9 +6,11 @@
 #include <QMenuBar>
 #include <QMimeData>
 #include <QShortcut>
+#include <QToolButton>
 #include <QVBoxLayout>
 
 #include "exports/pass_words.h"
+#include "looks/icons.h"
 #include "media/shipped.h"
 #include "words/seen.h"
 
@@ -29,6 +31,7 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
       preview_(new SquintPreview(this)) {
   setObjectName("main_window");
   setAcceptDrops(true);
+  setWindowIcon(program_icon());
   resize(1280, 800);
   pages_->addWidget(make_centre());
   // The bar stands over every page: a question asked at the easel is seen there.
@@ -43,6 +46,7 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
   make_menus();
+  tail_->insertWidget(0, make_look_buttons());
   follow_session();
   show_subject();
   show_board();
@@ -93,7 +97,9 @@ QWidget* MainWindow::make_tail() {
   step_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   auto* tail = new QWidget;
   auto* row = new QHBoxLayout(tail);
+  tail_ = row;
   row->setContentsMargins(0, 0, kSpace, 0);
+  row->addSpacing(kSpace);
   row->addWidget(step_, 1);
   row->addWidget(progress_);
   row->addWidget(cancel_);
@@ -163,18 +169,48 @@ void MainWindow::show_keys() {
 
 void MainWindow::make_look_menu() {
   QMenu* look = menuBar()->addMenu(tr("Look"));
-  const auto way = [&](const QString& name, Qt::Key key, PairWay w) {
-    look->addAction(name, QKeySequence(key), this, [this, w] { pair_->take_way(w); });
+  const QColor ink = palette().color(QPalette::WindowText);
+  const auto add = [&](const char* picture, const QString& name, Qt::Key key, auto does) {
+    QAction* action = look->addAction(icon(picture, ink), name, QKeySequence(key), this, does);
+    action->setIconVisibleInMenu(true);
+    looks_ << action;
   };
-  way(tr("Subject alone"), Qt::Key_A, PairWay::subject);
-  way(tr("Board alone"), Qt::Key_B, PairWay::board);
-  way(tr("Wipe between them, with the pointer"), Qt::Key_W, PairWay::wipe);
-  look->addAction(tr("Both, side by side"), QKeySequence(Qt::Key_D), this, [this] { pair_->take_way(PairWay::both); });
+  const auto way = [this](PairWay w) { return [this, w] { pair_->take_way(w); }; };
+  add("pair", tr("Both, side by side"), Qt::Key_D, way(PairWay::both));
+  add("subject", tr("Subject alone"), Qt::Key_A, way(PairWay::subject));
+  add("board", tr("Board alone"), Qt::Key_B, way(PairWay::board));
+  add("wipe", tr("Wipe between them, with the pointer"), Qt::Key_W, way(PairWay::wipe));
+  add("true-size", tr("As large as on the paper"), Qt::Key_T, [this] { show_true_size(); });
   look->addSeparator();
-  look->addAction(tr("As large as on the paper"), QKeySequence(Qt::Key_T), this, &MainWindow::show_true_size);
   look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
     pair_->link().set_view(0, {0.5, 0.5});
   });
+  for (PictureView* view : {&pair_->subject(), &pair_->board()}) {
+    view->setContextMenuPolicy(Qt::ActionsContextMenu);
+    auto* here = new QAction(tr("This colour and how it is built"), view);
+    connect(here, &QAction::triggered, &pair_->link(), &ViewLink::clicked);
+    view->addAction(here);
+    view->addActions(looks_);
+  }
+}
+
+QWidget* MainWindow::make_look_buttons() {
+  auto* box = new QWidget;
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(0);
+  for (QAction* action : looks_) {
+    auto* button = new QToolButton;
+    button->setDefaultAction(action);
+    button->setAutoRaise(true);
+    button->setIconSize({22, 22});
+    button->setFocusPolicy(Qt::TabFocus);
+    button->setToolButtonStyle(Qt::ToolButtonIconOnly);
+    button->setAccessibleName(action->text());
+    button->setToolTip(tr("%1 (%2)").arg(action->text(), action->shortcut().toString(QKeySequence::NativeText)));
+    row->addWidget(button);
+  }
+  return box;
 }
 
 /// One millimetre of paper is one millimetre of the screen, as far as the screen says its size.

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QMainWindow>
 #include <QProgressBar>
@@ -49,6 +50,7 @@ class MainWindow : public QMainWindow {
   void make_easel(EaselWork& easel);
   QWidget* make_tail();
   void make_look_menu();
+  QWidget* make_look_buttons();
   void make_menus();
   void hear_keys_everywhere();
   void follow_session();
@@ -75,9 +77,11 @@ class MainWindow : public QMainWindow {
   QStackedWidget* centre_;
   Pair* pair_;
   Workbench* bench_ = nullptr;
+  QHBoxLayout* tail_ = nullptr;
   SheetsActions* sheets_ = nullptr;
   SubjectTools* tools_ = nullptr;
   QAction* without_ = nullptr;
+  QList<QAction*> looks_;  ///< ways to look at the pair
   QProgressBar* progress_;
   QPushButton* cancel_;
   QLabel* step_;

@@ -1,0 +1,96 @@
+#include "session/choice_rules.h"
+
+#include <algorithm>
+
+namespace yd::app {
+namespace {
+
+/// What stays true of choices that name masses when edits are added: a merged mass is gone, later ones move up.
+void follow_edits(std::size_t known, Choices& next) {
+  for (std::size_t i = known; i < next.read.edits.size(); ++i) {
+    const subject::MassEdit& e = next.read.edits[i];
+    if (e.kind != subject::MassEdit::Kind::merge) continue;
+    std::erase_if(next.plan.by_hand, [&](const plan::HandChoice& h) { return h.mass == e.other; });
+    for (plan::HandChoice& h : next.plan.by_hand) h.mass -= h.mass > e.other ? 1 : 0;
+    std::erase_if(next.plan.ways, [&](const plan::MassWay& w) { return w.mass == e.other; });
+    for (plan::MassWay& w : next.plan.ways) w.mass -= w.mass > e.other ? 1 : 0;
+    std::erase_if(next.plan.underpaint.exceptions, [&](const plan::CoatException& x) {
+      return x.where == plan::CoatException::Where::mass && x.which == e.other;
+    });
+    for (plan::CoatException& x : next.plan.underpaint.exceptions)
+      x.which -= x.where == plan::CoatException::Where::mass && x.which > e.other ? 1 : 0;
+  }
+}
+
+bool shapes_differ(const Choices& p, const Choices& q) {
+  const auto shapes = [](const Choices& c) {
+    std::vector<subject::MassEdit> out;
+    std::copy_if(c.read.edits.begin(), c.read.edits.end(), std::back_inserter(out), subject::changes_shapes);
+    return out;
+  };
+  return shapes(p) != shapes(q);
+}
+
+/// What is on the paper stays there: a new plan of the rest is built on it. Another sheet or other masses begin anew.
+void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next) {
+  if (next.paper != now.paper || next.collection != now.collection || !same_base(next, now) || shapes_differ(next, now))
+    return take_fresh_sheet(next);
+  if (same_recipes(next, now) || next.plan.laid != now.plan.laid) return;
+  next.plan.order_by_hand.clear();
+  if (plan == nullptr || now.marks.empty()) return;
+  next.plan.laid = plan::laid_after(*plan, now.plan.laid, now.marks);
+  forget_passes(next.marks);
+}
+
+void forget_sticks(plan::PlanOptions& options) {
+  options.by_hand.clear();
+  options.laid.clear();
+  options.order_by_hand.clear();
+  options.wishes.must_have.clear();
+  options.wishes.forbidden.clear();
+  options.given_tray.clear();
+}
+
+}  // namespace
+
+void take_fresh_sheet(Choices& c) {
+  c.marks.clear();
+  c.plan.laid.clear();
+  c.plan.order_by_hand.clear();
+}
+
+void forget_passes(std::vector<plan::PassMark>& marks) {
+  std::erase_if(marks, [](const plan::PassMark& m) { return m.pass.rfind(kChoreMark, 0) != 0; });
+}
+
+void forget_picture(Choices& c) {
+  c.composition = {};
+  c.read.edits.clear();
+  c.plan.by_hand.clear();
+  c.plan.underpaint = {};
+  c.plan.given_tray.clear();
+  c.plan.ways.clear();
+  take_fresh_sheet(c);
+}
+
+Choices settled(const Choices& wished, const Choices& now, const plan::Plan* plan) {
+  Choices next = wished;
+  // What names masses goes with the reading, what names sticks with the collection.
+  if (!same_base(wished, now)) {
+    next.read.edits.clear();
+    next.plan.by_hand.clear();
+    next.plan.ways.clear();
+    std::erase_if(next.plan.underpaint.exceptions,
+                  [](const plan::CoatException& e) { return e.where == plan::CoatException::Where::mass; });
+  } else {
+    follow_edits(now.read.edits.size(), next);
+  }
+  if (!same_crop(wished, now)) next.read.focus.clear();
+  if (wished.collection != now.collection) forget_sticks(next.plan);
+  // A tray that was proven is the answer to the choices it was proven for.
+  if (!same_recipes(wished, now) && wished.plan.given_tray == now.plan.given_tray) next.plan.given_tray.clear();
+  keep_what_is_laid(now, plan, next);
+  return next;
+}
+
+}  // namespace yd::app

@@ -124,12 +124,10 @@ class TestBoard : public QObject {
     const auto picture = board::where_picture(subject_, plan_, one, 4000);
     QCOMPARE(picture.width, subject_.labels.width);
     std::map<int, std::pair<double, int>> by_target;  // -1: not touched
-    std::vector<int> first(subject_.masses.size(), 0);
-    for (std::size_t m = 1; m < first.size(); ++m)
-      first[m] = first[m - 1] + static_cast<int>(subject_.masses[m - 1].shades.size());
+    const auto first = plan::first_targets(plan_.targets, subject_.masses.size());
     for (int y = 0; y < picture.height; ++y) {
       for (int x = 0; x < picture.width; ++x) {
-        const int t = first[subject_.labels.at(x, y)] + subject_.shade.at(x, y);
+        const int t = static_cast<int>(first[subject_.labels.at(x, y)] + subject_.shade.at(x, y));
         const bool touched = std::binary_search(pass.targets.begin(), pass.targets.end(), t);
         auto& [sum, n] = by_target[touched ? t : -1];
         sum += picture.at(x, y).g;

@@ -208,7 +208,10 @@ class TestBench : public QObject {
     const int first = drawers->current();
     QVERIFY(first >= 0);
     const auto owned = [&] {
-      return w.session.materials().collection(w.session.choices().collection)->sticks[static_cast<std::size_t>(first)].owned;
+      return w.session.materials()
+          .collection(w.session.choices().collection)
+          ->sticks[static_cast<std::size_t>(first)]
+          .owned;
     };
     QVERIFY(owned());
     QTest::keyClick(drawers, Qt::Key_Space);

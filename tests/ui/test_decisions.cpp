@@ -243,7 +243,7 @@ class TestDecisions : public QObject {
     constexpr qint64 kMost_ms = 100;
     qint64 best = 1000000;
     for (int attempt = 0; attempt < 3 && best > kMost_ms; ++attempt) {
-      trial::World w;
+      trial::World w(app::Steps{});
       w.window.files().open_path(trial::World::whole_demo("salt-works.png"));
       QVERIFY(w.settle());
       w.window.stages().go(attempt % 2 == 0 ? Stage::ground : Stage::underpainting);

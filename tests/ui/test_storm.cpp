@@ -117,7 +117,7 @@ class TestStorm : public QObject {
  private slots:
   void random_work_undo_and_redo() {
     const int steps = std::max(50, qEnvironmentVariableIntValue("YD_STORM"));
-    trial::World w;
+    trial::World w(app::Steps{});
     QVERIFY(w.open_demo("kettle.png"));
     const app::Choices first = w.session.choices();
     Random r(20);
@@ -200,7 +200,7 @@ class TestStorm : public QObject {
   void hostile_projects_are_refused_or_planned() {
     QFETCH(formats::Project, project);
     QFETCH(bool, planned);
-    trial::World w;
+    trial::World w(app::Steps{});
     QVERIFY(w.open_demo("kettle.png"));
     const auto before = w.session.planned();
     const QString file = w.dir.filePath("hostile.dune");

@@ -249,7 +249,7 @@ class TestWindow : public QObject {
   }
 
   void save_reopen_compare() {
-    trial::World w;
+    trial::World w(app::Steps{});
     QVERIFY(w.open_demo("kettle.png"));
     app::Choices c = w.session.choices();
     c.plan.most_sticks = 9;
@@ -393,7 +393,7 @@ class TestWindow : public QObject {
   }
 
   void planning_can_be_stopped_and_taken_up_again() {
-    trial::World w;
+    trial::World w(app::Steps{});
     QVERIFY(w.open_demo());
     app::Choices c = w.session.choices();
     c.paper = "sanded-800-black";
@@ -408,7 +408,7 @@ class TestWindow : public QObject {
   }
 
   void the_window_answers_while_it_plans() {
-    trial::World w;
+    trial::World w(app::Steps{});
     QVERIFY(w.open_demo());
     app::Choices c = w.session.choices();
     c.read.masses = 24;

@@ -12,6 +12,7 @@
 #include <memory>
 
 #include "media/shipped.h"
+#include "remembered.h"
 #include "window/main_window.h"
 
 namespace yd::trial {
@@ -19,8 +20,9 @@ namespace yd::trial {
 /// A real window over real materials, with its settings and autosave in a folder of its own.
 class World {
  public:
-  World()
-      : session(materials()),
+  /// `steps`: Remembered::steps(), or {} where reading and planning themselves are to be seen at work.
+  explicit World(app::Steps steps = Remembered::steps())
+      : session(materials(), std::move(steps)),
         settings(dir.filePath("settings.ini"), QSettings::IniFormat),
         autosave(session, dir.filePath("unsaved")),
         advice(session),

@@ -7,6 +7,7 @@
 #include "colour/words.h"
 #include "looks/images.h"
 #include "models/reading.h"
+#include "words/seen.h"
 #include "looks/translate.h"
 
 namespace yd::app {
@@ -28,7 +29,7 @@ QString remedy_words(const plan::Remedy& r, const Planned& planned, const Materi
     }
   }
   const QString kind = tr(plan::name(r.kind));
-  return tr("%1%2: %3 ΔE00").arg(kind, what.isEmpty() ? QString() : " (" + what + ")").arg(r.de00, 0, 'f', 1);
+  return tr("%1%2: %3").arg(kind, what.isEmpty() ? QString() : " (" + what + ")", words::seen_with_number(r.de00));
 }
 
 void add_reach(QStringList& notes, const plan::Reach* reach, const Planned& planned, const Materials& materials) {
@@ -43,7 +44,7 @@ void add_reach(QStringList& notes, const plan::Reach* reach, const Planned& plan
 void add_light(QStringList& notes, const optics::StrataSpectra& strata, const colour::Lab& target) {
   const plan::Metamerism m = plan::metamerism(plan::errors_under_lights(strata, target));
   if (m.added <= plan::kMetamerismWarning) return;
-  notes << tr("The match breaks under %1: %2 ΔE00 more.").arg(light_name(m.light)).arg(m.added, 0, 'f', 1);
+  notes << tr("The match breaks under %1: %2 more.").arg(light_name(m.light), words::seen_with_number(m.added));
 }
 
 void add_surround(QStringList& notes, const colour::Lab& colour, const colour::Lab& paper) {
@@ -166,7 +167,7 @@ QVariant AlternativeModel::headerData(int section, Qt::Orientation orientation, 
     case recipe:
       return tr("Recipe");
     case difference:
-      return tr("ΔE00");
+      return tr("Differs");
     case tooth:
       return tr("Tooth");
     default:

@@ -8,6 +8,7 @@
 #include "exports/pass_words.h"
 #include "looks/images.h"
 #include "looks/translate.h"
+#include "words/seen.h"
 
 namespace yd::app {
 namespace {
@@ -117,7 +118,7 @@ QString mass_words(const Planned& p, int mass) {
     lines << tr("%1: %2").arg(QString::fromStdString(stick_of(p, layer.stroke.stick).name),
                               exports::pressure_words(layer.least, layer.stroke.pressure));
   }
-  if (area > 0) lines << tr("%1 ΔE00 on average").arg(off / area, 0, 'f', 1);
+  if (area > 0) lines << tr("On average %1").arg(words::seen_with_number(off / area));
   return lines.join('\n');
 }
 

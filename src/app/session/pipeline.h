@@ -3,6 +3,7 @@
 #include <QByteArray>
 #include <QImage>
 #include <QString>
+#include <functional>
 #include <memory>
 
 #include "board/figures.h"
@@ -87,5 +88,18 @@ Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Paramet
 
 Result<ReachPtr> judge_plan(const PlannedPtr& planned, const std::vector<media::Paper>& papers,
                             const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer);
+
+/// The long steps of a session. Others may be given that do the same otherwise, for one that remembers.
+struct Steps {
+  std::function<Result<ImagePtr>(const QByteArray&, const QString&, const subject::Crop&)> load = load_image;
+  std::function<Result<SubjectPtr>(const ImagePtr&, const subject::Adjust&, const subject::ReadOptions&, Observer&)>
+      read = read_image;
+  std::function<Result<PlannedPtr>(const SubjectPtr&, const media::Paper&, const media::Collection&,
+                                   const optics::Parameters&, const plan::PlanOptions&, Observer&)>
+      plan = plan_subject;
+  std::function<Result<ReachPtr>(const PlannedPtr&, const std::vector<media::Paper>&, const optics::Parameters&,
+                                 const plan::PlanOptions&, Observer&)>
+      judge = judge_plan;
+};
 
 }  // namespace yd::app

@@ -12,7 +12,8 @@
 #include "session/work.h"
 
 namespace yd::app {
-Session::Session(Materials materials, QObject* parent) : QObject(parent), materials_(std::move(materials)) {
+Session::Session(Materials materials, Steps steps, QObject* parent)
+    : QObject(parent), materials_(std::move(materials)), steps_(std::move(steps)) {
   connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Session::finished);
 }
 
@@ -136,16 +137,16 @@ void Session::start(Work work) {
   if (work == Work::loading) {
     image_dirty_ = false;
     subject_dirty_ = true;
-    run_beside(pool_, watcher_, [bytes = reference_, name = reference_name_, crop = choices_.composition.crop] {
-      return load_image(bytes, name, crop);
-    });
+    run_beside(pool_, watcher_,
+               [load = steps_.load, bytes = reference_, name = reference_name_, crop = choices_.composition.crop] {
+                 return load(bytes, name, crop);
+               });
   } else if (work == Work::reading) {
     subject_dirty_ = edits_dirty_ = false;
     plan_dirty_ = true;
     run_beside(pool_, watcher_,
-               [image = image_, adjust = choices_.composition.adjust, options = choices_.read, reporter] {
-                 return read_image(image, adjust, options, *reporter);
-               });
+               [read = steps_.read, image = image_, adjust = choices_.composition.adjust, options = choices_.read,
+                reporter] { return read(image, adjust, options, *reporter); });
   } else if (work == Work::editing) {
     edits_dirty_ = false;
     plan_dirty_ = true;
@@ -157,8 +158,8 @@ void Session::start(Work work) {
     reach_dirty_ = false;
     run_beside(
         pool_, watcher_,
-        [planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
-         options = choices_.plan, reporter] { return judge_plan(planned, papers, parameters, options, *reporter); });
+        [judge = steps_.judge, planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
+         options = choices_.plan, reporter] { return judge(planned, papers, parameters, options, *reporter); });
   }
   emit busy_changed(true);
 }
@@ -177,9 +178,9 @@ void Session::start_planning() {
   plan_dirty_ = false;
   reach_dirty_ = true;
   run_beside(pool_, watcher_,
-             [subject = subject_, paper = *materials_.paper(choices_.paper),
+             [plan = steps_.plan, subject = subject_, paper = *materials_.paper(choices_.paper),
               collection = *materials_.collection(choices_.collection), parameters, options,
-              reporter] { return plan_subject(subject, paper, collection, parameters, options, *reporter); });
+              reporter] { return plan(subject, paper, collection, parameters, options, *reporter); });
 }
 
 /// What was being made and did not come to an end is made again.

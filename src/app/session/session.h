@@ -41,7 +41,7 @@ enum class Merge {
 class Session : public QObject {
   Q_OBJECT
  public:
-  explicit Session(Materials materials, QObject* parent = nullptr);
+  explicit Session(Materials materials, Steps steps = {}, QObject* parent = nullptr);
   ~Session() override;
 
   const Materials& materials() const { return materials_; }
@@ -133,6 +133,7 @@ class Session : public QObject {
   void take(const Outcome& outcome);
 
   Materials materials_;
+  Steps steps_;
   Choices choices_;
   QByteArray reference_;
   QString reference_name_;

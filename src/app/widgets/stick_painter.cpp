@@ -7,7 +7,8 @@
 namespace yd::app {
 namespace {
 
-constexpr double kBandShare = 0.26;  // of the paper band of a stub, of its length
+constexpr double kBandShare = 0.26;   // of the paper band of a stub, of its length
+constexpr double kLongestBand = 26;  // pixels
 
 struct Shape {
   double width = 0;   ///< of the slot
@@ -98,7 +99,7 @@ void paint_stick(QPainter& painter, const QRectF& slot, optics::Medium medium, c
   if (medium != optics::Medium::soft || length < 30) return;
   // The paper band of a stub.
   painter.setBrush(body(QColor(228, 228, 226), box, true));
-  painter.drawRect(QRectF(box.left() - 0.5, box.bottom() - 0.62 * length, w + 1, kBandShare * length));
+  painter.drawRect(QRectF(box.left() - 0.5, box.bottom() - 0.62 * length, w + 1, std::min(kLongestBand, kBandShare * length)));
 }
 
 }  // namespace yd::app

@@ -27,13 +27,6 @@ double grain_px(const subject::Subject& subject, const media::Paper& paper) {
   return paper.grain_mm * std::max(subject.image.width, subject.image.height) / kPictureSide_mm;
 }
 
-/// First target of each mass: its shades follow in their order.
-std::vector<std::size_t> first_targets(const subject::Subject& subject, const plan::Plan& plan) {
-  std::vector<std::size_t> out(subject.masses.size(), 0);
-  for (std::size_t t = plan.targets.size(); t > 0; --t) out[static_cast<std::size_t>(plan.targets[t - 1].mass)] = t - 1;
-  return out;
-}
-
 constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where strokes end
 constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
 constexpr double kJoin_mm = 5;      // and bands of one gradient: overlapped, and rubbed across the joins
@@ -131,7 +124,7 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const int h = subject.image.height;
   const double grain = grain_px(subject, paper);
   const cv::Mat tooth = noise(w, h, grain * kGrainBlur, grain * kGrainBlur, 11);
-  const auto first = first_targets(subject, plan);
+  const auto first = plan::first_targets(plan.targets, subject.masses.size());
   const double px_per_mm = std::max(w, h) / kPictureSide_mm;
   const StrokeFields strokes = stroke_fields(subject, touches, px_per_mm);
   const Wandering wandering(subject, strokes, px_per_mm);

@@ -25,19 +25,12 @@ std::vector<double> firmest(const plan::Plan& plan, std::span<const int> passes)
   return out;
 }
 
-std::vector<int> first_of(const subject::Subject& s) {
-  std::vector<int> first(s.masses.size(), 0);
-  for (std::size_t m = 1; m < first.size(); ++m)
-    first[m] = first[m - 1] + static_cast<int>(s.masses[m - 1].shades.size());
-  return first;
-}
-
 }  // namespace
 
 BoardImage where_picture(const subject::Subject& s, const plan::Plan& plan, std::span<const int> passes,
                          int long_side) {
   const std::vector<double> pressure = firmest(plan, passes);
-  const std::vector<int> first = first_of(s);
+  const std::vector<std::size_t> first = plan::first_targets(plan.targets, s.masses.size());
   const double scale = std::max(1.0, static_cast<double>(std::max(s.labels.width, s.labels.height)) / long_side);
   const int w = std::max(1, static_cast<int>(s.labels.width / scale));
   const int h = std::max(1, static_cast<int>(s.labels.height / scale));
@@ -50,7 +43,7 @@ BoardImage where_picture(const subject::Subject& s, const plan::Plan& plan, std:
       const int u = from(x, s.labels.width);
       const int beside = from(std::min(w - 1, x + 1), s.labels.width);
       const auto m = s.labels.at(u, v);
-      const double p = pressure[static_cast<std::size_t>(first[m]) + s.shade.at(u, v)];
+      const double p = pressure[first[m] + s.shade.at(u, v)];
       double ink = p > 0 ? kLightInk + (kFirmInk - kLightInk) * std::min(1.0, p) : 0;
       if (s.labels.at(beside, v) != m || s.labels.at(u, below) != m) ink = std::max(ink, kBorderInk);
       const double paper = kPale + (kWhite - kPale) * s.squinted.at(u, v).l / 100;

@@ -8,6 +8,7 @@
 #include "print_parts.h"
 #include "print_words.h"
 #include "words/school.h"
+#include "words/seen.h"
 
 namespace yd::exports {
 namespace {
@@ -21,15 +22,15 @@ QStringList summary(const PlanView& p) {
   out << on_paper("School: %1. %2")
              .arg(words::school(p.plan.school).title, words::advised(p.plan.advised, p.subject.masses));
   out << on_paper(
-             "%1 sticks, %2 passages with %3 passes, about %4 of painting in %5. Seen across the room the Board is %6 "
-             "ΔE00 from the subject on average.")
+             "%1 sticks, %2 passages with %3 passes, about %4 of painting in %5. Across the room the difference from "
+             "the subject is, on average, %6.")
              .arg(p.plan.tray.size())
              .arg(p.guide.passages.size())
              .arg(p.plan.passes.size())
              .arg(minutes_words(p.plan.sequence.minutes))
              .arg(p.plan.sittings.size() == 1 ? on_paper("one sitting")
                                               : on_paper("%1 sittings").arg(p.plan.sittings.size()))
-             .arg(p.figures.seen.mean, 0, 'f', 1);
+             .arg(words::seen_with_number(p.figures.seen.mean));
   return out;
 }
 

@@ -45,9 +45,7 @@ struct Means {
 /// The upper and the lower third of the sky, by pixels.
 std::array<Means, 2> ends_of_sky(const CritiqueInput& in) {
   const subject::Subject& s = *in.subject;
-  std::vector<int> first(s.masses.size(), 0);
-  for (std::size_t m = 1; m < first.size(); ++m)
-    first[m] = first[m - 1] + static_cast<int>(s.masses[m - 1].shades.size());
+  const std::vector<std::size_t> first = first_targets(in.plan->targets, s.masses.size());
   int top = s.labels.height;
   int bottom = -1;
   const auto sky = [&](int x, int y) { return s.masses[s.labels.at(x, y)].surface == Surface::sky; };
@@ -63,7 +61,7 @@ std::array<Means, 2> ends_of_sky(const CritiqueInput& in) {
     if (at > 0.34 && at < 0.66) continue;
     for (int x = 0; x < s.labels.width; x += kStep) {
       if (!sky(x, y)) continue;
-      const auto target = static_cast<std::size_t>(first[s.labels.at(x, y)]) + s.shade.at(x, y);
+      const auto target = first[s.labels.at(x, y)] + s.shade.at(x, y);
       if (target < in.plan->targets.size()) out[at < 0.5 ? 0 : 1].add(in.plan->targets[target], 1);
     }
   }

@@ -188,9 +188,7 @@ const char* name(Part part) {
 }
 
 TargetMap map_targets(const subject::Subject& s, const Plan& plan, double long_side_mm) {
-  std::vector<int> first(s.masses.size() + 1, 0);
-  for (const TargetPlan& t : plan.targets) ++first[static_cast<std::size_t>(t.mass) + 1];
-  for (std::size_t m = 1; m < first.size(); ++m) first[m] += first[m - 1];
+  const std::vector<std::size_t> first = first_targets(plan.targets, s.masses.size());
   const int side = std::max(s.labels.width, s.labels.height);
   const double scale = std::max(1.0, static_cast<double>(side) / kPlacesSide);
   const int w = std::max(1, static_cast<int>(s.labels.width / scale));
@@ -202,7 +200,7 @@ TargetMap map_targets(const subject::Subject& s, const Plan& plan, double long_s
       const int v = std::min(s.labels.height - 1, static_cast<int>((y + 0.5) * scale));
       const auto m = s.labels.at(u, v);
       out.mass.at(x, y) = m;
-      const int last = first[m + 1U] - 1;
+      const std::size_t last = first[m + 1U] - 1;
       out.target.at(x, y) = static_cast<std::uint16_t>(std::min(last, first[m] + s.shade.at(u, v)));
     }
   }

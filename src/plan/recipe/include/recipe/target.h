@@ -1,5 +1,6 @@
 #pragma once
 
+#include <span>
 #include <vector>
 
 #include "recipe/recipe.h"
@@ -23,5 +24,14 @@ struct TargetPlan {
   bool by_hand = false;  ///< the artist chose the recipe
   int laid = 0;          ///< strokes of the recipe that are on the paper already
 };
+
+/// The place of each mass's first target, its shades following in their order, and one place more for the end. Targets
+/// stand mass by mass, as a plan has them.
+inline std::vector<std::size_t> first_targets(std::span<const TargetPlan> targets, std::size_t masses) {
+  std::vector<std::size_t> out(masses + 1, 0);
+  for (const TargetPlan& t : targets) ++out[static_cast<std::size_t>(t.mass) + 1];
+  for (std::size_t m = 1; m < out.size(); ++m) out[m] += out[m - 1];
+  return out;
+}
 
 }  // namespace yd::plan

@@ -1,0 +1,67 @@
+#pragma once
+
+#include <mutex>
+#include <nlohmann/json.hpp>
+#include <vector>
+
+#include "session/pipeline.h"
+
+namespace yd::trial {
+
+/// The session's long steps, each done once for the same input: what the window does with a plan is tried many times,
+/// the plan itself elsewhere. What was stopped or failed is not remembered.
+class Remembered {
+ public:
+  static app::Steps steps() {
+    static Remembered all;
+    app::Steps out;
+    out.load = [](const QByteArray& bytes, const QString& name, const subject::Crop& crop) {
+      return once(all.images_, std::tuple(bytes, name, crop), [&] { return app::load_image(bytes, name, crop); });
+    };
+    out.read = [](const app::ImagePtr& image, const subject::Adjust& adjust, const subject::ReadOptions& options,
+                  Observer& observer) {
+      return once(all.subjects_, std::tuple(image, adjust, options),
+                  [&] { return app::read_image(image, adjust, options, observer); });
+    };
+    out.plan = [](const app::SubjectPtr& subject, const media::Paper& paper, const media::Collection& collection,
+                  const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer) {
+      const std::string materials = media::to_json(paper).dump() + media::to_json(collection).dump();
+      return once(all.plans_, std::tuple(subject, materials, options),
+                  [&] { return app::plan_subject(subject, paper, collection, parameters, options, observer); });
+    };
+    out.judge = [](const app::PlannedPtr& planned, const std::vector<media::Paper>& papers,
+                   const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer) {
+      return once(all.reaches_, std::tuple(planned, options),
+                  [&] { return app::judge_plan(planned, papers, parameters, options, observer); });
+    };
+    return out;
+  }
+
+ private:
+  template <class Key, class Value>
+  using Known = std::vector<std::pair<Key, Value>>;
+
+  template <class List, class Key, class Make>
+  static auto once(List& known, const Key& key, Make make) -> decltype(make()) {
+    static std::mutex door;
+    {
+      const std::lock_guard lock(door);
+      for (const auto& [k, v] : known) {
+        if (k == key) return v;
+      }
+    }
+    auto made = make();
+    if (made.ok()) {
+      const std::lock_guard lock(door);
+      known.emplace_back(key, made.value());
+    }
+    return made;
+  }
+
+  Known<std::tuple<QByteArray, QString, subject::Crop>, app::ImagePtr> images_;
+  Known<std::tuple<app::ImagePtr, subject::Adjust, subject::ReadOptions>, app::SubjectPtr> subjects_;
+  Known<std::tuple<app::SubjectPtr, std::string, plan::PlanOptions>, app::PlannedPtr> plans_;
+  Known<std::tuple<app::PlannedPtr, plan::PlanOptions>, app::ReachPtr> reaches_;
+};
+
+}  // namespace yd::trial

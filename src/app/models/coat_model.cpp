@@ -39,8 +39,7 @@ QString medium_words(plan::CoatMedium medium) {
 }
 QString colours_words(plan::CoatColours colours) { return CoatModel::tr(plan::name(colours)); }
 
-void CoatModel::set_advice(std::shared_ptr<const plan::CoatAdvice> advice,
-                           std::shared_ptr<const media::Paper> paper) {
+void CoatModel::set_advice(std::shared_ptr<const plan::CoatAdvice> advice, std::shared_ptr<const media::Paper> paper) {
   beginResetModel();
   paper_ = std::move(paper);
   advice_ = std::move(advice);

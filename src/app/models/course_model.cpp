@@ -41,9 +41,9 @@ QString CourseModel::state(Stage stage) const {
 
 QVariant CourseModel::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || index.row() > kStages) return {};
-  static const char* const names[kStages + 1] = {QT_TR_NOOP("Subject"), QT_TR_NOOP("Ground"), QT_TR_NOOP("Tray"),
-                                             QT_TR_NOOP("Underpainting"), QT_TR_NOOP("Passages"),
-                                                QT_TR_NOOP("Easel")};
+  static const char* const names[kStages + 1] = {QT_TR_NOOP("Subject"),  QT_TR_NOOP("Ground"),
+                                                 QT_TR_NOOP("Tray"),     QT_TR_NOOP("Underpainting"),
+                                                 QT_TR_NOOP("Passages"), QT_TR_NOOP("Easel")};
   const QString name = tr(names[index.row()]);
   const QString word = state(static_cast<Stage>(index.row()));
   switch (role) {

@@ -64,8 +64,8 @@ OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
   const plan::OffcutSheet& sheet = advice.offcuts;
   out.media = {tr("pan"), tr("pencil"), tr("stick")};
   for (const std::size_t p : sheet.papers)
-    out.papers.append({to_colour(papers[p].lab), QString::fromStdString(papers[p].name),
-                       QString::fromStdString(papers[p].id)});
+    out.papers.append(
+        {to_colour(papers[p].lab), QString::fromStdString(papers[p].name), QString::fromStdString(papers[p].id)});
   for (std::size_t t = 0; t < sheet.targets.size(); ++t) {
     const colour::Lab& target = planned.plan.targets[static_cast<std::size_t>(sheet.targets[t])].target;
     const QString name = QString::fromStdString(colour::describe(target));
@@ -75,15 +75,13 @@ OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
       for (std::size_t m = 0; m < plan::kCompared.size(); ++m) {
         const auto& strip = sheet.strip(t, p, m);
         const QString medium = out.media[static_cast<int>(m)];
-        const QString words =
-            strip.stick < 0
-                ? tr("%1: the collection has none of this kind").arg(medium)
-                : tr("%1 by %2 on %3: %4; %5")
-                      .arg(name, medium, QString::fromStdString(paper.name),
-                           QString::fromStdString(colour::difference_words(strip.lab, target)),
-                           words::seen_with_number(strip.off));
-        out.strips.append(
-            {strip_image(strip, paper.grain_mm, masked ? judging_grey() : to_colour(paper.lab)), words});
+        const QString words = strip.stick < 0
+                                  ? tr("%1: the collection has none of this kind").arg(medium)
+                                  : tr("%1 by %2 on %3: %4; %5")
+                                        .arg(name, medium, QString::fromStdString(paper.name),
+                                             QString::fromStdString(colour::difference_words(strip.lab, target)),
+                                             words::seen_with_number(strip.off));
+        out.strips.append({strip_image(strip, paper.grain_mm, masked ? judging_grey() : to_colour(paper.lab)), words});
       }
     }
   }

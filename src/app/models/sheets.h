@@ -34,7 +34,7 @@ struct OffcutDrawing {
   };
   QList<Colour> colours;
   QList<Paper> papers;
-  QStringList media;   ///< of the strips in a cell
+  QStringList media;    ///< of the strips in a cell
   QList<Strip> strips;  ///< by colour, paper, medium
   const Strip& strip(int colour, int paper, int medium) const {
     return strips[(colour * static_cast<int>(papers.size()) + paper) * static_cast<int>(media.size()) + medium];

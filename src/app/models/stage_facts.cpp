@@ -106,7 +106,8 @@ QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advic
            tr("%1, %2 without")
                .arg(colour::value_step(v.darkest_l), 0, 'f', 1)
                .arg(colour::value_step(advice.plain_darkest_l), 0, 'f', 1),
-           -1, {}}};
+           -1,
+           {}}};
 }
 
 }  // namespace yd::app

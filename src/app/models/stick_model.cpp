@@ -51,7 +51,8 @@ QVariant StickModel::data(const QModelIndex& index, int role) const {
     case Qt::DisplayRole:
       return text(stick, index.column());
     case Qt::DecorationRole:
-      return index.column() == name ? QVariant(stroke_chip(s, *planned_->paper, planned_->parameters, kChip)) : QVariant();
+      return index.column() == name ? QVariant(stroke_chip(s, *planned_->paper, planned_->parameters, kChip))
+                                    : QVariant();
     case Qt::TextAlignmentRole:
       return index.column() >= value ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
     case Qt::ToolTipRole: {

@@ -10,10 +10,10 @@ namespace yd::app {
 
 /// A stick as it lies in the tray.
 struct LyingStick {
-  int stick = 0;   ///< of the collection
-  int place = 1;   ///< in the tray, from dark to light, 1 ..
+  int stick = 0;  ///< of the collection
+  int place = 1;  ///< in the tray, from dark to light, 1 ..
   QString name;
-  QString words;   ///< name, kind, value, what is left of it
+  QString words;  ///< name, kind, value, what is left of it
   QColor colour;
   optics::Medium medium = optics::Medium::soft;
   double left = 1;      ///< of its length

@@ -136,10 +136,9 @@ void GroundPanel::refresh() {
   paper_card_->set_fact(verdict == nullptr ? QString() : tr("%1 of 100").arg(qRound(100 * verdict->score)));
   tray_->setPixmap(planned ? tray_on_paper(*planned, *paper, 3, QSize(88, 24)) : QPixmap());
   facts_->set_facts(paper_facts(*paper, verdict));
-  about_->setText(verdict == nullptr || !planned
-                      ? QString::fromStdString(paper->surface)
-                      : words::reasons(*verdict, *paper, planned->plan, *planned->subject,
-                                       session_.choices().plan.underpaint.picture));
+  about_->setText(verdict == nullptr || !planned ? QString::fromStdString(paper->surface)
+                                                 : words::reasons(*verdict, *paper, planned->plan, *planned->subject,
+                                                                  session_.choices().plan.underpaint.picture));
 }
 
 void GroundPanel::refresh_advice() {

@@ -82,7 +82,9 @@ void CardHead::paintEvent(QPaintEvent*) {
 }
 
 Card::Card(const QString& title, const QString& name, QWidget* content, int least, bool scrolls)
-    : head_(new CardHead(title, name, this)), least_(least), height_(std::max(kWishedHeight, content->sizeHint().height())) {
+    : head_(new CardHead(title, name, this)),
+      least_(least),
+      height_(std::max(kWishedHeight, content->sizeHint().height())) {
   setAccessibleName(title);
   head_->setAccessibleName(title);
   if (scrolls) {

@@ -143,8 +143,8 @@ void CoreSample::draw_columns(QPainter& painter) {
       }
     }
     painter.setPen(palette().color(QPalette::WindowText));
-    painter.drawText(QRectF(r.left() - 2, field().bottom() + kPaperHeight, r.width() + 4, kLabelHeight), Qt::AlignCenter,
-                     column.label);
+    painter.drawText(QRectF(r.left() - 2, field().bottom() + kPaperHeight, r.width() + 4, kLabelHeight),
+                     Qt::AlignCenter, column.label);
   }
 }
 

@@ -39,7 +39,8 @@ QSize CourseDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelI
   bold.setBold(true);
   const int name = QFontMetrics(bold).horizontalAdvance(index.data().toString());
   const int state = QFontMetrics(small(option.font)).horizontalAdvance(index.data(Qt::UserRole).toString());
-  return {std::max(name, state) + 3 * kSpace, option.fontMetrics.height() + QFontMetrics(small(option.font)).height() + 11};
+  return {std::max(name, state) + 3 * kSpace,
+          option.fontMetrics.height() + QFontMetrics(small(option.font)).height() + 11};
 }
 
 }  // namespace yd::app

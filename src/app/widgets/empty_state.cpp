@@ -82,7 +82,8 @@ QToolButton* EmptyState::make_tile(const QString& file, const QString& name) {
 
 void EmptyState::set_recent(const QStringList& files) {
   QStringList shown;
-  std::copy_if(files.begin(), files.end(), std::back_inserter(shown), [](const QString& f) { return QFile::exists(f); });
+  std::copy_if(files.begin(), files.end(), std::back_inserter(shown),
+               [](const QString& f) { return QFile::exists(f); });
   shown = shown.mid(0, kMostShown);
   if (shown == recent_files_) return;
   recent_files_ = shown;

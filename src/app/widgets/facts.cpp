@@ -33,7 +33,8 @@ int Facts::row_height() const { return fontMetrics().height() + 6; }
 bool Facts::broken(const Fact& f) const {
   const int chip = f.chip.isValid() ? row_height() : 0;
   const int bar = f.bar >= 0 ? kBar + kSpace : 0;
-  return fontMetrics().horizontalAdvance(f.label) + fontMetrics().horizontalAdvance(f.number) + chip + bar + 2 * kSpace >
+  return fontMetrics().horizontalAdvance(f.label) + fontMetrics().horizontalAdvance(f.number) + chip + bar +
+             2 * kSpace >
          width();
 }
 

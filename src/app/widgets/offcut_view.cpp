@@ -35,9 +35,7 @@ void OffcutView::set_drawing(OffcutDrawing drawing) {
   update();
 }
 
-QRectF OffcutView::grid() const {
-  return QRectF(rect()).adjusted(kNames, kHeads, -2 * kSpace, -kLarge - 2 * kSpace);
-}
+QRectF OffcutView::grid() const { return QRectF(rect()).adjusted(kNames, kHeads, -2 * kSpace, -kLarge - 2 * kSpace); }
 
 QRectF OffcutView::place_of(int row, int column) const {
   const QRectF g = grid();
@@ -107,9 +105,10 @@ void OffcutView::draw_large(QPainter& painter) const {
   const QRectF large(wanted.right() + kSpace, box.top(), box.height() * 2.25, box.height());
   painter.setRenderHint(QPainter::SmoothPixmapTransform);
   if (!s.image.isNull()) painter.drawImage(large, s.image);
-  painter.drawText(QRectF(large.right() + 2 * kSpace, box.top(), box.right() - large.right() - 2 * kSpace, box.height()),
-                   Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
-                   s.words + "\n" + tr("Enter or a double click takes this paper."));
+  painter.drawText(
+      QRectF(large.right() + 2 * kSpace, box.top(), box.right() - large.right() - 2 * kSpace, box.height()),
+      Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
+      s.words + "\n" + tr("Enter or a double click takes this paper."));
 }
 
 void OffcutView::paintEvent(QPaintEvent*) {

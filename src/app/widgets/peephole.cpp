@@ -27,8 +27,7 @@ void draw_colour(QPainter& painter, const QRect& row, const PeepholeColour& c) {
   painter.drawText(text, Qt::AlignTop | Qt::AlignRight, value);
   painter.setFont(bold);
   const int room = text.width() - QFontMetrics(plain).horizontalAdvance(value) - kSpace;
-  painter.drawText(text, Qt::AlignTop | Qt::AlignLeft,
-                   painter.fontMetrics().elidedText(c.title, Qt::ElideRight, room));
+  painter.drawText(text, Qt::AlignTop | Qt::AlignLeft, painter.fontMetrics().elidedText(c.title, Qt::ElideRight, room));
   painter.setFont(plain);
   painter.drawText(text, Qt::AlignBottom | Qt::AlignLeft,
                    painter.fontMetrics().elidedText(c.words, Qt::ElideRight, text.width()));

@@ -201,8 +201,8 @@ void PictureView::draw_crosshair(QPainter& painter) const {
 void PictureView::zoom_by(double factor, QPointF around) {
   if (plain_.image.isNull()) return;
   const QRectF before = target();
-  const double fit =
-      std::min(static_cast<double>(width()) / plain_.image.width(), static_cast<double>(height()) / plain_.image.height());
+  const double fit = std::min(static_cast<double>(width()) / plain_.image.width(),
+                              static_cast<double>(height()) / plain_.image.height());
   const double zoom = std::min(scale() * factor, kMostZoom);
   if (zoom <= fit) return link_.set_view(0, {0.5, 0.5});
   // The picture point under the pointer stays under it.
@@ -213,8 +213,8 @@ void PictureView::zoom_by(double factor, QPointF around) {
 
 void PictureView::move_by(QPointF d) {
   if (link_.zoom <= 0 || plain_.image.isNull()) return;
-  link_.set_view(link_.zoom,
-                 link_.centre - QPointF(d.x() / (scale() * plain_.image.width()), d.y() / (scale() * plain_.image.height())));
+  link_.set_view(link_.zoom, link_.centre - QPointF(d.x() / (scale() * plain_.image.width()),
+                                                    d.y() / (scale() * plain_.image.height())));
 }
 
 void PictureView::wheelEvent(QWheelEvent* event) {

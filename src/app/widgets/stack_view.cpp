@@ -25,7 +25,8 @@ std::vector<double> hills(std::size_t n) {
   std::iota(order.begin(), order.end(), std::size_t{0});
   std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return z[a] > z[b]; });
   std::vector<double> out(n);
-  for (std::size_t place = 0; place < n; ++place) out[order[place]] = static_cast<double>(place) / static_cast<double>(n);
+  for (std::size_t place = 0; place < n; ++place)
+    out[order[place]] = static_cast<double>(place) / static_cast<double>(n);
   return out;
 }
 

@@ -7,7 +7,7 @@
 namespace yd::app {
 namespace {
 
-constexpr double kBandShare = 0.26;   // of the paper band of a stub, of its length
+constexpr double kBandShare = 0.26;  // of the paper band of a stub, of its length
 constexpr double kLongestBand = 26;  // pixels
 
 struct Shape {
@@ -44,7 +44,8 @@ QBrush body(const QColor& colour, const QRectF& box, bool round) {
 
 TrayGreys tray_greys(const QPalette& palette) {
   const bool light = palette.color(QPalette::WindowText).lightness() < 128;
-  return light ? TrayGreys{QColor(178, 178, 178), QColor(20, 20, 20)} : TrayGreys{QColor(84, 84, 84), QColor(240, 240, 240)};
+  return light ? TrayGreys{QColor(178, 178, 178), QColor(20, 20, 20)}
+               : TrayGreys{QColor(84, 84, 84), QColor(240, 240, 240)};
 }
 
 void paint_stick(QPainter& painter, const QRectF& slot, optics::Medium medium, const QColor& colour, double left) {
@@ -99,7 +100,8 @@ void paint_stick(QPainter& painter, const QRectF& slot, optics::Medium medium, c
   if (medium != optics::Medium::soft || length < 30) return;
   // The paper band of a stub.
   painter.setBrush(body(QColor(228, 228, 226), box, true));
-  painter.drawRect(QRectF(box.left() - 0.5, box.bottom() - 0.62 * length, w + 1, std::min(kLongestBand, kBandShare * length)));
+  painter.drawRect(
+      QRectF(box.left() - 0.5, box.bottom() - 0.62 * length, w + 1, std::min(kLongestBand, kBandShare * length)));
 }
 
 }  // namespace yd::app

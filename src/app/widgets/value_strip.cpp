@@ -24,7 +24,9 @@ void ValueStrip::set_drawing(const ValueDrawing& drawing) {
   empty_ = false;
   QStringList words;
   for (int i = 0; i < 9; ++i)
-    words << tr("value %1: %2 %").arg(drawing.from_dark ? i + 1 : 9 - i).arg(qRound(100 * drawing.share[static_cast<std::size_t>(i)]));
+    words << tr("value %1: %2 %")
+                 .arg(drawing.from_dark ? i + 1 : 9 - i)
+                 .arg(qRound(100 * drawing.share[static_cast<std::size_t>(i)]));
   setAccessibleDescription(words.join(", "));
   update();
 }

@@ -9,8 +9,8 @@
 namespace yd::app {
 namespace {
 
-constexpr int kLeastBench = 236;       // height below the easel
-constexpr int kLeastColumn = 320;      // width beside it
+constexpr int kLeastBench = 236;   // height below the easel
+constexpr int kLeastColumn = 320;  // width beside it
 constexpr int kWidestColumn = 460;
 
 }  // namespace

@@ -8,8 +8,8 @@
 
 namespace yd::app {
 
-/// The easel over the bench. The pictures are as large as the window allows: the bench lies below them, or stands beside
-/// them, whichever leaves them more room; the line of the stages runs over it.
+/// The easel over the bench. The pictures are as large as the window allows: the bench lies below them, or stands
+/// beside them, whichever leaves them more room; the line of the stages runs over it.
 class Workbench : public QWidget {
   Q_OBJECT
  public:

@@ -111,8 +111,7 @@ void SheetsActions::show_offcuts() {
   if (!planned || !grounds)
     return notice_.show_sentence(tr("The papers are still being judged; try again in a moment."));
   shown_ = Shown::offcuts;
-  offcuts_->view().set_drawing(
-      offcut_drawing(*grounds, *planned, session_.materials().papers, offcuts_->masked()));
+  offcuts_->view().set_drawing(offcut_drawing(*grounds, *planned, session_.materials().papers, offcuts_->masked()));
   centre_.setCurrentWidget(offcuts_);
   offcuts_->view().setFocus();
 }

@@ -71,8 +71,7 @@ BoardImage brush_chip(const colour::Lab& coat, const media::Paper& paper, int wi
       const bool on = across < 0.86 + 0.06 * hair && along > 0.05 && quantile_of(hair) > dry * dry;
       const double thick = on ? std::clamp(0.94 + 0.06 * hair, 0.7, 1.0) : 0;
       const auto mix = [&](double sheet, double paint) { return static_cast<float>(sheet + thick * (paint - sheet)); };
-      row[static_cast<std::size_t>(x)] = {mix(paper.lab.l, coat.l), mix(paper.lab.a, coat.a),
-                                          mix(paper.lab.b, coat.b)};
+      row[static_cast<std::size_t>(x)] = {mix(paper.lab.l, coat.l), mix(paper.lab.a, coat.a), mix(paper.lab.b, coat.b)};
     }
     colour::lab_to_srgb(row.data(), &out.at(0, y), row.size());
   }

@@ -13,8 +13,8 @@ struct ChipStroke {
   double from = 0.12, to = 1;  ///< pressure on the left and on the right, 0 to 1
 };
 
-/// One stroke of a stick on a ground, light to firm from left to right, with ragged ends and bare paper round it, as the
-/// model lays it. `px_per_mm`: of the drawing. The same every time.
+/// One stroke of a stick on a ground, light to firm from left to right, with ragged ends and bare paper round it, as
+/// the model lays it. `px_per_mm`: of the drawing. The same every time.
 BoardImage stroke_chip(const ChipStroke& stroke, const optics::Ground& ground, double grain_mm,
                        std::span<const media::Stick> sticks, const optics::Parameters& parameters, int width,
                        int height, double px_per_mm);

@@ -41,7 +41,8 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
     if (passage > 0) {
       if (auto* list = window.findChild<QTableView*>("passages")) list->selectRow(passage - 1);
     }
-    QTimer::singleShot(400, &window, [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
+    // At the easel the mark is drawn as the hand moves.
+    QTimer::singleShot(shot.easel ? 1800 : 400, &window, [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
   };
   if (!opened) return take();
   const auto when_idle = [&session, &advice, take] {

@@ -57,6 +57,16 @@ struct RehearseArguments : WorkArguments {
 /// Paints the plan with a hand that is off by `hand`, many times.
 Status run_rehearse(const RehearseArguments& arguments);
 
+struct PhotographArguments : WorkArguments {
+  std::string photo_file;  ///< PNG
+  int done = -1;           ///< passes that are painted; below 0: all
+  std::uint64_t seed = 1;  ///< of hand and camera
+  double forgets = 0;
+  double glare = 0;
+};
+/// Paints the plan with a hand that is off by `hand` and photographs the board as a hand-held camera would.
+Status run_photograph(const PhotographArguments& arguments);
+
 struct ImportArguments {
   std::string file;
   std::string medium = "soft";

@@ -84,6 +84,16 @@ void add_rehearse(CLI::App& app, yd::cli::RehearseArguments& a) {
   c->add_option("--board", a.board_file, "Write the first painter's board as PNG");
 }
 
+void add_photograph(CLI::App& app, yd::cli::PhotographArguments& a) {
+  CLI::App* c = app.add_subcommand("photograph", "Paint the plan with an unsteady hand and photograph the board");
+  add_work(c, a);
+  c->add_option("PHOTO", a.photo_file, "Write the photograph here")->required();
+  c->add_option("--done", a.done, "Passes that are painted; all where it is not given");
+  c->add_option("--seed", a.seed, "Of hand and camera")->capture_default_str();
+  c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();
+  c->add_option("--glare", a.glare, "A lamp mirrored in the sheet, share of white")->capture_default_str();
+}
+
 int run(int argc, char** argv) {
   CLI::App app("Yawning Dune without a window");
   app.require_subcommand(1);
@@ -92,6 +102,7 @@ int run(int argc, char** argv) {
   yd::cli::WorkArguments work;
   yd::cli::TrayArguments tray;
   yd::cli::RehearseArguments rehearse;
+  yd::cli::PhotographArguments photograph;
   yd::cli::ImportArguments import;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
@@ -105,6 +116,7 @@ int run(int argc, char** argv) {
   imported->add_option("--json", import.json_file, "Write the collection to this file instead of standard output");
   add_plan(app, plan);
   add_rehearse(app, rehearse);
+  add_photograph(app, photograph);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
@@ -125,6 +137,7 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("underpaint")) return finish(yd::cli::run_underpaint(work));
   if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(tray));
   if (app.got_subcommand("rehearse")) return finish(yd::cli::run_rehearse(rehearse));
+  if (app.got_subcommand("photograph")) return finish(yd::cli::run_photograph(photograph));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));
   return finish(yd::cli::run_collections(json));

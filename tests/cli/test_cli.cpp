@@ -116,6 +116,24 @@ class TestCli : public QObject {
     QVERIFY(run({"rehearse", picture(dir), "--painters", "0"}).code != 0);
   }
 
+  void a_painted_board_is_photographed() {
+    const QTemporaryDir dir;
+    const QString photo = dir.filePath("photo.png");
+    const Outcome o = run({"photograph", picture(dir), photo, "--sticks", "4", "--seed", "3", "--done", "2"});
+    QVERIFY2(o.code == 0, o.err);
+    const QJsonObject j = o.json();
+    QCOMPARE(j["done"].toInt(), 2);
+    QCOMPARE(j["sheet"].toArray().size(), 4);
+    const QImage image(photo);
+    QCOMPARE(image.size(), QSize(1600, 1200));
+    // Its corners lie in the frame, the first left of and above the third.
+    const auto corner = [&](int i) { return j["sheet"].toArray()[i].toArray(); };
+    QVERIFY(corner(0)[0].toDouble() < corner(2)[0].toDouble() && corner(0)[1].toDouble() < corner(2)[1].toDouble());
+    QVERIFY(corner(2)[0].toDouble() <= 1600 && corner(2)[1].toDouble() <= 1200);
+    QVERIFY(run({"photograph", picture(dir), photo, "--sticks", "4", "--done", "900"}).code != 0);
+    QVERIFY(run({"photograph", picture(dir), "/nowhere/p.png", "--sticks", "4"}).code != 0);
+  }
+
   void a_wish_for_passes_is_taken() {
     const QTemporaryDir dir;
     const auto passes = [&](const QStringList& more) {

@@ -38,6 +38,8 @@ MassSection::MassSection(Session& session, QWidget* parent)
   list_->setObjectName("mass_list");
   list_->setAccessibleName(tr("Masses"));
   list_->setMinimumHeight(130);
+  list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  list_->setTextElideMode(Qt::ElideRight);
   merge_->setObjectName("mass_merge");
   merge_->setAccessibleName(tr("Merge with"));
   name_->setObjectName("mass_name");

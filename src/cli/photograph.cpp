@@ -1,0 +1,58 @@
+#include "formats/plan_json.h"
+#include "guide/guide.h"
+#include "pictures/pictures.h"
+#include "standin/camera.h"
+#include "standin/hand.h"
+#include "work.h"
+
+namespace yd::cli {
+namespace {
+
+nlohmann::json corners(const std::array<subject::Point, 4>& points) {
+  nlohmann::json out = nlohmann::json::array();
+  for (const subject::Point& p : points) out.push_back({formats::rounded(p.x), formats::rounded(p.y)});
+  return out;
+}
+
+nlohmann::json camera_to_json(const standin::Camera& c) {
+  return {{"tilt_deg", formats::rounded(c.tilt_deg)}, {"turn_deg", formats::rounded(c.turn_deg)},
+          {"roll_deg", formats::rounded(c.roll_deg)}, {"barrel", formats::rounded(c.barrel)},
+          {"warmth", formats::rounded(c.warmth)},     {"falloff", formats::rounded(c.falloff)},
+          {"stops", formats::rounded(c.stops)},       {"curve", formats::rounded(c.curve)},
+          {"blur_px", formats::rounded(c.blur_px)},   {"noise", formats::rounded(c.noise)},
+          {"glare", formats::rounded(c.glare)}};
+}
+
+}  // namespace
+
+Status run_photograph(const PhotographArguments& a) {
+  Observer observer;
+  const auto work = load_work(a, true, observer);
+  if (!work) return work.error();
+  const Work& w = work.value();
+  const int all = static_cast<int>(w.plan.passes.size());
+  const int done = a.done < 0 ? all : a.done;
+  if (done > all) return bad_value("done", "is more than the " + std::to_string(all) + " passes of the plan");
+  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
+  const standin::Hand hand{w.options.hand, a.forgets, a.seed};
+  const plan::Plan painted = standin::painted_by(w.plan, hand);
+  const board::BoardMap map = board::make_map(w.subject, w.plan, w.paper, guide.touches);
+  const board::BoardImage board =
+      board::render(map, board::palette_after(painted, done, w.paper, w.collection, w.model.parameters));
+  standin::Camera camera = standin::handheld(a.seed);
+  camera.glare = a.glare;
+  const auto photo = standin::photograph(board, w.paper.lab, camera);
+  if (!photo) return photo.error();
+  const Status written = pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
+  if (!written) return written;
+  return write_json({{"photograph", a.photo_file},
+                     {"done", done},
+                     {"hand", hand.off},
+                     {"seed", hand.seed},
+                     {"camera", camera_to_json(camera)},
+                     {"sheet", corners(photo->sheet)},
+                     {"picture", corners(photo->picture)}},
+                    a.json_file);
+}
+
+}  // namespace yd::cli

@@ -1,0 +1,236 @@
+#include "standin/camera.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <opencv2/imgproc.hpp>
+
+#include "support/random.h"
+
+namespace yd::standin {
+namespace {
+
+constexpr double kFocal = 1.4;   // of the lens, in longer sides of the frame
+constexpr float kTable = 0.06F;  // light of the table round the sheet
+constexpr double kDegree = std::numbers::pi / 180;
+
+/// IEC 61966-2-1.
+float light_of(std::uint8_t code) {
+  const double v = code / 255.0;
+  return static_cast<float>(v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4));
+}
+std::uint8_t code_of(double light) {
+  const double v = std::clamp(light, 0.0, 1.0);
+  const double c = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
+  return static_cast<std::uint8_t>(std::lround(255 * c));
+}
+
+/// Places on the sheet, as shares of its longer side from its middle, seen through a pinhole into the frame: turned,
+/// tilted, rolled, then so far away that the sheet fills its share.
+class Lens {
+ public:
+  Lens(const Camera& c, double sheet_width, double sheet_height) : camera_(c), away_(1) {
+    // Twice: what is tilted takes less of the frame than what is flat.
+    for (int i = 0; i < 2; ++i) {
+      double reach = 0;
+      for (const double x : {-0.5, 0.5}) {
+        for (const double y : {-0.5, 0.5}) {
+          const cv::Point2d p = pinhole(x * sheet_width, y * sheet_height);
+          reach = std::max({reach, std::abs(p.x) / (0.5 * c.width), std::abs(p.y) / (0.5 * c.height)});
+        }
+      }
+      away_ *= reach / c.fill;
+    }
+  }
+
+  /// Pixels of the frame.
+  cv::Point2d project(double x, double y) const {
+    const cv::Point2d p = pinhole(x, y);
+    const cv::Point2d bent = bend(p);
+    return {bent.x + 0.5 * camera_.width, bent.y + 0.5 * camera_.height};
+  }
+
+  /// Where a bent pixel, from the frame's middle, was before the lens bent it.
+  cv::Point2d straight(const cv::Point2d& p) const {
+    cv::Point2d out = p;
+    for (int i = 0; i < 8; ++i) {
+      const double s = 1 - camera_.barrel * (out.x * out.x + out.y * out.y) / corner2();
+      out = p * (1 / s);
+    }
+    return out;
+  }
+
+ private:
+  double corner2() const { return 0.25 * (camera_.width * camera_.width + camera_.height * camera_.height); }
+  cv::Point2d bend(const cv::Point2d& p) const {
+    return p * (1 - camera_.barrel * (p.x * p.x + p.y * p.y) / corner2());
+  }
+
+  cv::Point2d pinhole(double x, double y) const {
+    const double ct = std::cos(camera_.tilt_deg * kDegree);
+    const double st = std::sin(camera_.tilt_deg * kDegree);
+    const double cu = std::cos(camera_.turn_deg * kDegree);
+    const double su = std::sin(camera_.turn_deg * kDegree);
+    const double cr = std::cos(camera_.roll_deg * kDegree);
+    const double sr = std::sin(camera_.roll_deg * kDegree);
+    const double u = cu * x;
+    const double depth = su * x;
+    const double v = ct * y - st * depth;
+    const double z = away_ + st * y + ct * depth;
+    const double focal = kFocal * std::max(camera_.width, camera_.height);
+    const cv::Point2d flat(focal * u / z, focal * v / z);
+    return {cr * flat.x - sr * flat.y, sr * flat.x + cr * flat.y};
+  }
+
+  Camera camera_;
+  double away_;
+};
+
+/// The board on its sheet, in linear light.
+cv::Mat on_its_sheet(const board::BoardImage& board, const colour::Rgb8& sheet, int margin) {
+  cv::Mat out(board.height + 2 * margin, board.width + 2 * margin, CV_32FC3,
+              cv::Scalar(light_of(sheet.r), light_of(sheet.g), light_of(sheet.b)));
+  for (int y = 0; y < board.height; ++y) {
+    auto* row = out.ptr<cv::Vec3f>(y + margin) + margin;
+    for (int x = 0; x < board.width; ++x) {
+      const colour::Rgb8& c = board.at(x, y);
+      row[x] = {light_of(c.r), light_of(c.g), light_of(c.b)};
+    }
+  }
+  return out;
+}
+
+/// The sheet as it falls into the frame. It is made as small as it will be seen first, so that grain is averaged.
+cv::Mat through_the_lens(cv::Mat sheet, const Lens& lens, const Camera& c, double wide, double high) {
+  const double longer = std::max(sheet.cols, sheet.rows);
+  const double seen = cv::norm(lens.project(wide / 2, high / 2) - lens.project(-wide / 2, -high / 2));
+  const double shrink = std::min(1.0, 1.2 * seen / (longer * std::hypot(wide, high)));
+  if (shrink < 1) cv::resize(sheet, sheet, cv::Size(), shrink, shrink, cv::INTER_AREA);
+  std::array<cv::Point2f, 4> from{};
+  std::array<cv::Point2f, 4> to{};
+  const std::array<std::array<double, 2>, 4> corner{{{-0.5, -0.5}, {0.5, -0.5}, {0.5, 0.5}, {-0.5, 0.5}}};
+  const cv::Point2d middle(0.5 * c.width, 0.5 * c.height);
+  for (std::size_t i = 0; i < 4; ++i) {
+    from[i] = {static_cast<float>((corner[i][0] + 0.5) * sheet.cols - 0.5),
+               static_cast<float>((corner[i][1] + 0.5) * sheet.rows - 0.5)};
+    const cv::Point2d p = lens.straight(lens.project(corner[i][0] * wide, corner[i][1] * high) - middle);
+    to[i] = {static_cast<float>(p.x), static_cast<float>(p.y)};
+  }
+  const cv::Matx33d into_sheet = cv::getPerspectiveTransform(to.data(), from.data());
+  cv::Mat map(c.height, c.width, CV_32FC2);
+  tbb::parallel_for(0, c.height, [&](int y) {
+    auto* row = map.ptr<cv::Vec2f>(y);
+    for (int x = 0; x < c.width; ++x) {
+      const cv::Point2d p = lens.straight(cv::Point2d(x + 0.5, y + 0.5) - middle);
+      const cv::Vec3d q = into_sheet * cv::Vec3d(p.x, p.y, 1);
+      row[x] = {static_cast<float>(q[0] / q[2]), static_cast<float>(q[1] / q[2])};
+    }
+  });
+  cv::Mat out;
+  cv::remap(sheet, out, map, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_CONSTANT, cv::Scalar(kTable, kTable, kTable));
+  return out;
+}
+
+/// A bell, near enough, of variance 1.
+double bell(Random& random) {
+  return (random.uniform() + random.uniform() + random.uniform() + random.uniform() - 2) * std::sqrt(3.0);
+}
+
+/// Light, glare and noise on every pixel, then the camera's own curve and eight bits.
+board::BoardImage exposed(const cv::Mat& light, const Camera& c) {
+  board::BoardImage out(c.width, c.height);
+  const std::array<double, 3> gain{1 + c.warmth, 1, 1 - c.warmth};
+  const double exposure = std::exp2(c.stops);
+  const double bx = std::cos(c.falloff_deg * kDegree);
+  const double by = -std::sin(c.falloff_deg * kDegree);
+  Random place(c.seed);
+  const double lamp_x = place.uniform(0.35, 0.65);
+  const double lamp_y = place.uniform(0.3, 0.5);
+  tbb::parallel_for(0, c.height, [&](int y) {
+    Random random(c.seed + static_cast<std::uint64_t>(y + 1) * 0x9E37ULL);
+    const auto* row = light.ptr<cv::Vec3f>(y);
+    for (int x = 0; x < c.width; ++x) {
+      const double u = (x + 0.5) / c.width;
+      const double v = (y + 0.5) / c.height;
+      const double across = std::clamp(0.5 + bx * (u - 0.5) + by * (v - 0.5), 0.0, 1.0);
+      const double lit = 1 - c.falloff * (1 - across);
+      const double away = std::hypot(u - lamp_x, v - lamp_y) / 0.18;
+      const double glare = c.glare * std::exp(-0.5 * away * away);
+      std::array<std::uint8_t, 3> code{};
+      for (int k = 0; k < 3; ++k) {
+        const auto at = static_cast<std::size_t>(k);
+        double w = exposure * gain[at] * (row[x][k] * lit + glare);
+        w = std::clamp(w + c.noise * bell(random), 0.0, 1.0);
+        // An S through black, middle grey and white.
+        code[at] = code_of(w + c.curve * w * (1 - w) * (w - 0.18));
+      }
+      out.at(x, y) = {code[0], code[1], code[2]};
+    }
+  });
+  return out;
+}
+
+}  // namespace
+
+Status check(const Camera& c) {
+  const auto in = [](double v, double low, double high) { return v >= low && v <= high; };
+  if (c.width < 64 || c.width > 8000 || c.height < 64 || c.height > 8000)
+    return bad_value("size", "must be from 64 to 8000 pixels");
+  if (!in(c.margin, 0, 0.5)) return bad_value("margin", "must be from 0 to 0.5");
+  if (!in(c.fill, 0.1, 1)) return bad_value("fill", "must be from 0.1 to 1");
+  if (!in(c.tilt_deg, -40, 40) || !in(c.turn_deg, -40, 40)) return bad_value("tilt", "must be from -40 to 40 degrees");
+  if (!in(c.barrel, -0.2, 0.2)) return bad_value("barrel", "must be from -0.2 to 0.2");
+  if (!in(c.warmth, -0.4, 0.4)) return bad_value("warmth", "must be from -0.4 to 0.4");
+  if (!in(c.falloff, 0, 0.8)) return bad_value("falloff", "must be from 0 to 0.8");
+  if (!in(c.stops, -4, 4)) return bad_value("stops", "must be from -4 to 4");
+  if (!in(c.blur_px, 0, 50) || !in(c.noise, 0, 0.5) || !in(c.glare, 0, 2) || !in(c.curve, 0, 1))
+    return bad_value("camera", "blur, noise, glare or curve is out of range");
+  return success();
+}
+
+Camera handheld(std::uint64_t seed) {
+  Random random(seed * 2 + 1);
+  Camera c;
+  c.seed = seed;
+  c.fill = random.uniform(0.7, 0.92);
+  c.tilt_deg = random.uniform(-12, 12);
+  c.turn_deg = random.uniform(-12, 12);
+  c.roll_deg = random.uniform(-6, 6);
+  c.barrel = random.uniform(0, 0.03);
+  c.warmth = random.uniform(-0.15, 0.2);
+  c.falloff = random.uniform(0.05, 0.35);
+  c.falloff_deg = random.uniform(0, 360);
+  c.stops = random.uniform(-0.5, 0.2);
+  c.curve = random.uniform(0, 0.25);
+  c.blur_px = random.uniform(0.3, 1.2);
+  c.noise = random.uniform(0.002, 0.008);
+  return c;
+}
+
+Result<Photograph> photograph(const board::BoardImage& board, const colour::Lab& sheet, const Camera& camera) {
+  const Status usable = check(camera);
+  if (!usable) return usable.error();
+  if (board.size() == 0) return bad_value("board", "is empty");
+  const int longer = std::max(board.width, board.height);
+  const int margin = static_cast<int>(std::lround(camera.margin * longer));
+  const double all = longer + 2 * margin;
+  const double wide = (board.width + 2 * margin) / all;
+  const double high = (board.height + 2 * margin) / all;
+  const Lens lens(camera, wide, high);
+  cv::Mat light = through_the_lens(on_its_sheet(board, colour::to_srgb(sheet), margin), lens, camera, wide, high);
+  if (camera.blur_px > 0.1) cv::GaussianBlur(light, light, cv::Size(0, 0), camera.blur_px);
+  Photograph out;
+  out.image = exposed(light, camera);
+  const std::array<std::array<double, 2>, 4> corner{{{-0.5, -0.5}, {0.5, -0.5}, {0.5, 0.5}, {-0.5, 0.5}}};
+  for (std::size_t i = 0; i < 4; ++i) {
+    const cv::Point2d outer = lens.project(corner[i][0] * wide, corner[i][1] * high);
+    const cv::Point2d inner = lens.project(corner[i][0] * board.width / all, corner[i][1] * board.height / all);
+    out.sheet[i] = {outer.x, outer.y};
+    out.picture[i] = {inner.x, inner.y};
+  }
+  return out;
+}
+
+}  // namespace yd::standin

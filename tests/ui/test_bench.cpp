@@ -236,7 +236,8 @@ class TestBench : public QObject {
     trial::World w;
     QVERIFY(w.open_demo());
     auto* facts = w.find<app::Facts>("findings");
-    QVERIFY(facts->facts().size() >= 4);
+    QVERIFY(facts->facts().size() >= 3);
+    QVERIFY(w.find<QWidget>("warmth_band")->accessibleDescription().contains("warm "));
     QVERIFY(facts->accessibleDescription().contains("Darkest: "));
     auto* strip = w.find<app::ValueStrip>("value_strip");
     QVERIFY(strip->accessibleDescription().contains("value 1: "));

@@ -259,8 +259,7 @@ class TestModels : public QObject {
     for (int i = 0; i < model.rowCount(); ++i) {
       const plan::Passage& p = passages[static_cast<std::size_t>(i)];
       const QString about = app::passage_words(view, i);
-      for (int pass = p.first; pass <= p.last; ++pass) QVERIFY(about.contains(QString("%1. ").arg(pass + 1)));
-      QVERIFY(!about.isEmpty());
+      QVERIFY(about.startsWith(words::title(p, view.job())));
     }
   }
 

@@ -60,10 +60,6 @@ QString chores_at(const exports::PlanView& view, int pass) {
 QString passage_words(const exports::PlanView& view, int passage) {
   const plan::Passage& p = view.guide.passages[static_cast<std::size_t>(passage)];
   QStringList out{words::title(p, view.job())};
-  for (int i = p.first; i <= p.last; ++i) {
-    const exports::PassWords w = exports::words_of(view, i);
-    out << tr("%1. %2, %3: %4").arg(i + 1).arg(w.title, w.how, w.where);
-  }
   out << words::steps(p, view.job());
   const QString finished = words::finished_when(p, view.job());
   if (!finished.isEmpty()) out << finished;

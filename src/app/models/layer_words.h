@@ -17,7 +17,7 @@ QString mark_words(const exports::PassWords& words);
 /// What is to be done after the last pass of a passage, a line for each.
 QString chores_at(const exports::PlanView& view, int pass);
 
-/// A passage with its passes, what else to do and when it is finished.
+/// A passage: its title, what to do besides its strokes, and when it is finished.
 QString passage_words(const exports::PlanView& view, int passage);
 
 /// Sittings, breaks, stick changes against the fewest possible, contradictions, what the artist's order breaks.

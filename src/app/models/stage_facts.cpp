@@ -40,19 +40,21 @@ ValueDrawing value_drawing(const ReadSubject& s, bool from_dark) {
   return out;
 }
 
-QList<Fact> subject_facts(const ReadSubject& s, bool from_dark) {
-  double warm = 0;
-  double cool = 0;
+Warmth warmth_of(const ReadSubject& s) {
+  constexpr double kNeutral = 4;
+  Warmth out;
   for (const subject::Mass& m : s.masses) {
-    constexpr double kNeutral = 4;
     const double w = colour::warmth(m.mean);
-    if (w > kNeutral) warm += m.area;
-    if (w < -kNeutral) cool += m.area;
+    if (w > kNeutral) out.warm += m.area;
+    if (w < -kNeutral) out.cool += m.area;
   }
+  return out;
+}
+
+QList<Fact> subject_facts(const ReadSubject& s, bool from_dark) {
   return {spot_fact(tr("Darkest"), s.values.darkest.lab, from_dark),
           spot_fact(tr("Lightest"), s.values.lightest.lab, from_dark),
-          spot_fact(tr("Most vivid"), s.values.most_vivid.lab, from_dark),
-          {tr("Warm against cool"), tr("%1 : %2").arg(percent(warm), percent(cool)), -1, {}}};
+          spot_fact(tr("Most vivid"), s.values.most_vivid.lab, from_dark)};
 }
 
 QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v) {

@@ -9,7 +9,12 @@ namespace yd::app {
 
 /// The subject's values as nine greys; `from_dark`: value 1 is black.
 ValueDrawing value_drawing(const ReadSubject& subject, bool from_dark);
-/// Darkest and lightest spot, the most vivid, warm against cool.
+/// Shares of the picture whose masses are warm or cool, 0 to 1.
+struct Warmth {
+  double warm = 0, cool = 0;
+};
+Warmth warmth_of(const ReadSubject& subject);
+/// Darkest and lightest spot, the most vivid.
 QList<Fact> subject_facts(const ReadSubject& subject, bool from_dark);
 /// What a paper is judged by, each mark with its bar, and what it is.
 QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* verdict);

@@ -23,6 +23,22 @@ QPixmap where_picture(const Planned& planned, const plan::Passage& p) {
   return QPixmap::fromImage(to_image(board::where_picture(*planned.subject, planned.plan, passes, kWhere)));
 }
 
+/// Strokes of the passage; coats and fixative are told in its words.
+QList<StrokeRow> stroke_rows(const Planned& planned, const plan::Passage& p) {
+  QList<StrokeRow> out;
+  const exports::PlanView view = view_of(planned, planned.parameters);
+  for (int i = p.first; i <= p.last; ++i) {
+    const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(i)];
+    const exports::PassWords w = exports::words_of(view, i);
+    QPixmap chip;
+    if (pass.kind == plan::PassKind::stroke)
+      chip = pass_chip(planned.collection->sticks[static_cast<std::size_t>(pass.stick)], pass.pressure,
+                       pass.technique == plan::Technique::rubbed, *planned.paper, planned.parameters, kChip);
+    out.append({chip, QString("%1. %2").arg(i + 1).arg(w.title), w.how, w.where});
+  }
+  return out;
+}
+
 }  // namespace
 
 JobSection::JobSection(Session& session, QWidget* parent)
@@ -31,6 +47,7 @@ JobSection::JobSection(Session& session, QWidget* parent)
       passages_(table("passages", model_, JobModel::name)),
       where_(new QLabel),
       mark_(new StrokeView),
+      strokes_(new StrokeRows),
       about_(paragraph()) {
   passages_->setAccessibleName(tr("Passages"));
   passages_->setIconSize(kChips);
@@ -46,6 +63,7 @@ JobSection::JobSection(Session& session, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->addLayout(pictures);
+  column->addWidget(strokes_);
   column->addWidget(about_);
   column->addStretch();
   connect(passages_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &JobSection::select);
@@ -62,6 +80,7 @@ void JobSection::refresh_plan() {
   model_.set_plan(session_.planned());
   where_->hide();
   mark_->hide();
+  strokes_->set_rows({});
   say(tr("The passage"), {},
       session_.planned() ? tr("Choose a passage: it is lit in the picture.")
                          : tr("Open a picture: the whole job will stand here, from the drawing to the end."));
@@ -81,6 +100,7 @@ void JobSection::select(const QModelIndex& index) {
     const exports::PassWords w = exports::words_of(view, p.first);
     mark_->set_drawing(exports::mark_drawing(view, p.first), w.how + ", " + w.mark + ", " + w.direction);
   }
+  strokes_->set_rows(stroke_rows(*planned, p));
   say(tr("Passage %1").arg(index.row() + 1), exports::minutes_words(p.minutes), passage_words(view, index.row()));
 }
 

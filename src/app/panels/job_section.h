@@ -6,6 +6,7 @@
 
 #include "models/job_model.h"
 #include "session/session.h"
+#include "widgets/stroke_rows.h"
 #include "widgets/stroke_view.h"
 
 namespace yd::app {
@@ -30,6 +31,7 @@ class JobSection : public QWidget {
   QTableView* passages_;
   QLabel* where_;
   StrokeView* mark_;
+  StrokeRows* strokes_;
   QLabel* about_;
 };
 

@@ -17,6 +17,7 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       counted_(new QComboBox),
       strip_(new ValueStrip),
       findings_(new Facts("findings", tr("What the picture is"))),
+      warmth_(new WarmthBand),
       start_(new StartSection(session)),
       light_(new LightSection(session)),
       mass_section_(new MassSection(session)),
@@ -67,6 +68,7 @@ QWidget* SubjectPanel::make_values() {
   column->setSpacing(4);
   column->addWidget(strip_, 1);
   column->addWidget(findings_);
+  column->addWidget(warmth_);
   column->addWidget(counted_, 0, Qt::AlignRight);
   return box;
 }
@@ -102,8 +104,11 @@ void SubjectPanel::refresh_findings() {
   masses_card_->set_fact(s ? QString::number(s->masses.size()) : QString());
   if (!s) {
     strip_->clear();
+    warmth_->set_shares(0, 0);
     return findings_->set_facts({});
   }
+  const Warmth warmth = warmth_of(*s);
+  warmth_->set_shares(warmth.warm, warmth.cool);
   strip_->set_drawing(value_drawing(*s, from_dark));
   findings_->set_facts(subject_facts(*s, from_dark));
 }

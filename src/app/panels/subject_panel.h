@@ -13,6 +13,7 @@
 #include "widgets/bench.h"
 #include "widgets/facts.h"
 #include "widgets/value_strip.h"
+#include "widgets/warmth_band.h"
 
 namespace yd::app {
 
@@ -48,6 +49,7 @@ class SubjectPanel : public Bench {
   QComboBox* counted_;
   ValueStrip* strip_;
   Facts* findings_;
+  WarmthBand* warmth_;
   StartSection* start_;
   LightSection* light_;
   MassSection* mass_section_;

@@ -3,6 +3,7 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QStyle>
 #include <QToolTip>
 #include <algorithm>
 #include <cmath>
@@ -26,9 +27,28 @@ TrayView::TrayView(const QString& name, QWidget* parent) : QWidget(parent) {
   setAccessibleName(tr("The tray, from dark to light"));
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
+  constexpr int kLift_ms = 220;
+  lift_.setDuration(kLift_ms);
+  lift_.setStartValue(0.0);
+  lift_.setEndValue(1.0);
+  lift_.setEasingCurve(QEasingCurve::OutCubic);
+  connect(&lift_, &QVariantAnimation::valueChanged, this, [this](const QVariant& share) {
+    lifted_ = share.toDouble();
+    update();
+  });
 }
 
 void TrayView::set_sticks(const QList<LyingStick>& sticks) {
+  const auto in_hand = [](const QList<LyingStick>& list) {
+    QList<int> out;
+    for (const LyingStick& s : list) {
+      if (s.lifted) out << s.stick;
+    }
+    return out;
+  };
+  // Another stick is taken up before one's eyes, unless the desktop asks for less motion.
+  const bool moves = isVisible() && style()->styleHint(QStyle::SH_Widget_Animation_Duration, nullptr, this) > 0;
+  if (moves && !in_hand(sticks).isEmpty() && in_hand(sticks) != in_hand(sticks_)) lift_.start();
   sticks_ = sticks;
   if (current_ >= sticks_.size()) current_ = -1;
   QStringList words;
@@ -77,7 +97,7 @@ void TrayView::paintEvent(QPaintEvent*) {
   for (int i = 0; i < sticks_.size(); ++i) {
     const LyingStick& s = sticks_[i];
     const QRectF slot = slot_of(i);
-    paint_stick(painter, s.lifted ? slot.translated(0, -kLift) : slot, s.medium, s.colour, s.left);
+    paint_stick(painter, s.lifted ? slot.translated(0, -lifted_ * kLift) : slot, s.medium, s.colour, s.left);
     painter.setPen(greys.ink);
     QRectF number(slot.left(), slot.bottom() + 2, slot.width(), kLabel - 4);
     painter.drawText(number, Qt::AlignCenter, QString::number(s.place));

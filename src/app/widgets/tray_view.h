@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QVariantAnimation>
 #include <QWidget>
 
 #include "models/tray_drawing.h"
@@ -36,6 +37,8 @@ class TrayView : public QWidget {
 
   QList<LyingStick> sticks_;
   int current_ = -1;
+  QVariantAnimation lift_;
+  double lifted_ = 1;  ///< share of the way up
 };
 
 }  // namespace yd::app

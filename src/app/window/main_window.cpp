@@ -2,6 +2,7 @@
 
 #include <QCloseEvent>
 #include <QDragEnterEvent>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenuBar>
 #include <QMimeData>
@@ -386,7 +387,12 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
   const auto urls = event->mimeData()->urls();
-  if (!urls.isEmpty() && urls.first().isLocalFile()) files_->open_path(urls.first().toLocalFile());
+  if (urls.isEmpty() || !urls.first().isLocalFile()) return;
+  const QString file = urls.first().toLocalFile();
+  static const QStringList palettes{"gpl", "csv", "txt", "cgats", "it8", "json"};
+  // Sticks from a file are dropped like a picture.
+  if (palettes.contains(QFileInfo(file).suffix().toLower())) return sheets_->import_file(file);
+  files_->open_path(file);
 }
 
 }  // namespace yd::app

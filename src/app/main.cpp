@@ -42,7 +42,8 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
       if (auto* list = window.findChild<QTableView*>("passages")) list->selectRow(passage - 1);
     }
     // At the easel the mark is drawn as the hand moves.
-    QTimer::singleShot(shot.easel ? 1800 : 400, &window, [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
+    QTimer::singleShot(shot.easel ? 1800 : 400, &window,
+                       [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
   };
   if (!opened) return take();
   const auto when_idle = [&session, &advice, take] {

@@ -43,7 +43,7 @@ Status run_photograph(const PhotographArguments& a) {
   camera.glare = a.glare;
   const auto photo = standin::photograph(board, w.paper.lab, camera);
   if (!photo) return photo.error();
-  const Status written = pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
+  Status written = pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
   if (!written) return written;
   return write_json({{"photograph", a.photo_file},
                      {"done", done},

@@ -9,6 +9,8 @@ inline QColor judging_grey() { return {119, 119, 119}; }
 /// The one accent, used rarely.
 inline QColor accent() { return {0xD9, 0xA4, 0x41}; }
 
+inline constexpr double kMmPerInch = 25.4;
+
 /// Spaces between things are eights.
 inline constexpr int kSpace = 8;
 /// Type in four sizes: small print, what is read, headings, what is read from afar. Points at 96 dots an inch.

@@ -35,7 +35,7 @@ QPixmap chip(const media::Stick& stick, double from, double to, bool rubbed, con
   const board::ChipStroke stroke{0, rubbed ? plan::Technique::rubbed : plan::Technique::laid, from, to};
   auto* made = new QPixmap(QPixmap::fromImage(to_image(board::stroke_chip(
       stroke, paper.ground, paper.grain_mm, sticks, parameters, size.width(), size.height(), kPxPerMm))));
-  const QPixmap out = *made;
+  QPixmap out = *made;
   kept.insert(key, made);
   return out;
 }

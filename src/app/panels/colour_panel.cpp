@@ -2,15 +2,10 @@
 
 #include <QHBoxLayout>
 
+#include "looks/greys.h"
 #include "models/reading.h"
 
 namespace yd::app {
-namespace {
-
-constexpr double kMmPerInch = 25.4;
-
-}  // namespace
-
 ColourPanel::ColourPanel(Session& session, QWidget* parent)
     : QWidget(parent),
       session_(session),

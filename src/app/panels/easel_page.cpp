@@ -26,7 +26,7 @@ QString clock_words(std::int64_t seconds) {
   return QString("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QChar('0'));
 }
 
-QLabel* words(const char* name, Type type, bool bold = false) {
+QLabel* line_in(const char* name, Type type, bool bold = false) {
   auto* label = new QLabel;
   label->setObjectName(name);
   label->setWordWrap(true);
@@ -102,9 +102,9 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
 }
 
 QLayout* EaselPage::make_head() {
-  number_ = words("easel_number", Type::heading);
-  clock_ = words("easel_clock", Type::heading);
-  drying_ = words("easel_drying", Type::heading, true);
+  number_ = line_in("easel_number", Type::heading);
+  clock_ = line_in("easel_clock", Type::heading);
+  drying_ = line_in("easel_drying", Type::heading, true);
   for (QLabel* label : {number_, clock_, drying_}) label->setWordWrap(false);
   auto* row = new QHBoxLayout;
   row->addWidget(number_, 1);
@@ -115,8 +115,8 @@ QLayout* EaselPage::make_head() {
 }
 
 QWidget* EaselPage::make_stick() {
-  title_ = words("easel_title", Type::large, true);
-  medium_ = words("easel_medium", Type::heading);
+  title_ = line_in("easel_title", Type::large, true);
+  medium_ = line_in("easel_medium", Type::heading);
   chip_ = new QLabel;
   chip_->setObjectName("easel_chip");
   chip_->setFixedSize(kLargeChip);
@@ -130,11 +130,11 @@ QWidget* EaselPage::make_stick() {
 }
 
 QWidget* EaselPage::make_words() {
-  how_ = words("easel_how", Type::large);
-  mark_ = words("easel_mark", Type::heading);
-  where_ = words("easel_where", Type::heading);
-  steps_ = words("easel_steps", Type::heading);
-  after_words_ = words("easel_after", Type::text);
+  how_ = line_in("easel_how", Type::large);
+  mark_ = line_in("easel_mark", Type::heading);
+  where_ = line_in("easel_where", Type::heading);
+  steps_ = line_in("easel_steps", Type::heading);
+  after_words_ = line_in("easel_after", Type::text);
   auto* box = new QWidget;
   auto* column = column_in(box);
   for (QLabel* w : {how_, where_, mark_, steps_, after_words_}) column->addWidget(w);
@@ -146,8 +146,8 @@ QWidget* EaselPage::make_tray() {
   tray_ = new TrayView("easel_tray");
   tray_->setAttribute(Qt::WA_TransparentForMouseEvents);
   tray_->setFocusPolicy(Qt::NoFocus);
-  next_ = words("easel_next", Type::heading);
-  safety_ = words("easel_safety", Type::small);
+  next_ = line_in("easel_next", Type::heading);
+  safety_ = line_in("easel_safety", Type::small);
   note_ = new QLineEdit;
   note_->setObjectName("easel_note");
   note_->setPlaceholderText(tr("Note (N)"));
@@ -178,7 +178,7 @@ QWidget* EaselPage::make_substitutes() {
   substitutes_->installEventFilter(this);
   auto* page = new QWidget;
   auto* column = column_in(page);
-  auto* title = words("easel_substitute_title", Type::heading);
+  auto* title = line_in("easel_substitute_title", Type::heading);
   title->setText(tr("Which stick instead? Nearest colours first. The rest is planned anew; what is done stays."));
   column->addWidget(title);
   column->addWidget(substitutes_, 1);
@@ -279,11 +279,11 @@ void EaselPage::refresh_chore(int passage) {
   picture_.set_mask({});
   board_.set_image(session_.board_after(work_.shown()));
   number_->setText(tr("Passage %1 of %2").arg(passage + 1).arg(planned->guide.passages.size()));
-  title_->setText(yd::words::title(p, view.job()));
+  title_->setText(words::title(p, view.job()));
   medium_->setText(exports::minutes_words(p.minutes));
   for (QLabel* l : {how_, mark_, where_}) l->clear();
-  steps_->setText(yd::words::steps(p, view.job()).join("\n"));
-  after_words_->setText(yd::words::finished_when(p, view.job()));
+  steps_->setText(words::steps(p, view.job()).join("\n"));
+  after_words_->setText(words::finished_when(p, view.job()));
   tray_->set_sticks(lying_sticks(*planned, 0, 0));
   done_->setText(tr("Done, next (space)"));
   next_->setText(work_.shown() < work_.passes() ? tr("Next: %1").arg(exports::words_of(view, work_.shown()).title)
@@ -302,15 +302,15 @@ void EaselPage::refresh_pass(int at) {
   const QString state =
       mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
   const int passage = planned->guide.passage_of(at);
-  number_->setText(tr("Pass %1 of %2, passage %3 of %4: %5%6")
-                       .arg(pass.number)
-                       .arg(work_.passes())
-                       .arg(w.passage_number)
-                       .arg(planned->guide.passages.size())
-                       .arg(passage < 0 ? QString()
-                                        : yd::words::short_title(
-                                              planned->guide.passages[static_cast<std::size_t>(passage)], view.job()),
-                            state));
+  number_->setText(
+      tr("Pass %1 of %2, passage %3 of %4: %5%6")
+          .arg(pass.number)
+          .arg(work_.passes())
+          .arg(w.passage_number)
+          .arg(planned->guide.passages.size())
+          .arg(passage < 0 ? QString()
+                           : words::short_title(planned->guide.passages[static_cast<std::size_t>(passage)], view.job()),
+               state));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "; " + w.tray);
   how_->setText(w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose);

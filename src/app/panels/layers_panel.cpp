@@ -40,7 +40,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
     passage_card_->head()->setText(title);
     passage_card_->set_fact(fact);
   });
-  connect(advice, &AdviceSection::counted, this, [advice_card, this](int n) {
+  connect(advice, &AdviceSection::counted, this, [advice_card](int n) {
     advice_card->head()->setText(n > 0 ? tr("Advice (%1)").arg(n) : tr("Advice"));
     advice_card->head()->update();
   });

@@ -44,7 +44,8 @@ QRectF OffcutView::place_of(int row, int column) const {
   const double paper = (g.width() - kApart * (papers - 1)) / papers;
   const double w = paper / media;
   const double h = g.height() / std::max(1, static_cast<int>(drawing_.colours.size()));
-  return {g.left() + (column / media) * (paper + kApart) + (column % media) * w, g.top() + row * h, w, h - kApart};
+  const int paper_at = column / media;
+  return {g.left() + paper_at * (paper + kApart) + (column % media) * w, g.top() + row * h, w, h - kApart};
 }
 
 const OffcutDrawing::Strip& OffcutView::strip(int row, int column) const {

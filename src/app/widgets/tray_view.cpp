@@ -73,7 +73,8 @@ QRectF TrayView::slot_of(int place) const {
   const double w = std::min(kMostSlot, (width() - 2 * kInset) / n);
   const double left = (width() - w * n) / 2;
   const double h = (height() - 2 * kInset) / std::max(1, rows);
-  const QRectF cell(left + w * (place % n), kInset + h * (place / n), w, h);
+  const int row = place / n;
+  const QRectF cell(left + w * (place % n), kInset + h * row, w, h);
   return cell.adjusted(0, kLift + 4, 0, -kLabel);
 }
 

@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 
 #include "exports/pass_words.h"
+#include "looks/greys.h"
 #include "looks/icons.h"
 #include "media/shipped.h"
 #include "words/seen.h"
@@ -218,7 +219,6 @@ QWidget* MainWindow::make_look_buttons() {
 void MainWindow::show_true_size() {
   const SubjectPtr s = session_.subject();
   if (!s) return;
-  constexpr double kMmPerInch = 25.4;
   const subject::Sheet sheet =
       session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height);
   const double px_per_mm = physicalDpiX() / kMmPerInch;

@@ -42,7 +42,7 @@ const std::array<uchar, kFine + 1>& code_of() {
 
 QImage shrunk(const QImage& image, QSize size) {
   size = size.boundedTo(image.size()).expandedTo({1, 1});
-  const QImage from = image.format() == QImage::Format_RGB888 ? image : image.convertToFormat(QImage::Format_RGB888);
+  QImage from = image.format() == QImage::Format_RGB888 ? image : image.convertToFormat(QImage::Format_RGB888);
   if (size == from.size()) return from;
   const int values = 3 * from.width();
   cv::Mat light(from.height(), from.width(), CV_32FC3);
@@ -60,7 +60,7 @@ QImage shrunk(const QImage& image, QSize size) {
     const auto* in = small.ptr<float>(y);
     uchar* row = out.scanLine(y);
     for (int i = 0; i < 3 * size.width(); ++i)
-      row[i] = code_of()[static_cast<std::size_t>(std::clamp(in[i], 0.0F, 1.0F) * kFine + 0.5F)];
+      row[i] = code_of()[static_cast<std::size_t>(std::lround(std::clamp(in[i], 0.0F, 1.0F) * kFine))];
   }
   out.setColorSpace(QColorSpace::SRgb);
   return out;

@@ -24,6 +24,6 @@ QPixmap paper_chip(const media::Paper& paper, QSize size);
 
 /// Chips in lists are this large, pixels at 96 dots an inch.
 inline constexpr QSize kChip{58, 20};
-inline constexpr QSize kChips{72, 20};
+inline constexpr QSize kChips{62, 20};
 
 }  // namespace yd::app

@@ -1,6 +1,7 @@
 #include "models/thumbnails.h"
 
 #include <QBuffer>
+#include <QFile>
 #include <QImageReader>
 #include <QtConcurrentRun>
 #include <nlohmann/json.hpp>

@@ -6,11 +6,11 @@
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
-#include "board/where.h"
 #include "exports/pass_words.h"
 #include "looks/images.h"
 #include "models/chips.h"
 #include "models/layer_words.h"
+#include "models/passage_drawing.h"
 #include "session/order_edits.h"
 #include "words/guide.h"
 
@@ -44,12 +44,6 @@ QVBoxLayout* column_in(QWidget* box) {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   return column;
-}
-
-/// The subject pale with the borders of its masses: what is drawn before there is colour.
-QImage outlines(const Planned& planned) {
-  return to_image(board::where_picture(*planned.subject, planned.plan, {},
-                                       std::max(planned.subject->image.width, planned.subject->image.height)));
 }
 
 }  // namespace

@@ -3,11 +3,8 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QVBoxLayout>
-#include <numeric>
 
-#include "board/where.h"
 #include "exports/pass_words.h"
-#include "looks/images.h"
 #include "models/chips.h"
 #include "models/layer_words.h"
 #include "panels/panel_parts.h"
@@ -16,28 +13,6 @@ namespace yd::app {
 namespace {
 
 constexpr int kWhere = 132;  // long side of the picture of where
-
-QPixmap where_picture(const Planned& planned, const plan::Passage& p) {
-  std::vector<int> passes(static_cast<std::size_t>(std::max(0, p.last - p.first + 1)));
-  std::iota(passes.begin(), passes.end(), p.first);
-  return QPixmap::fromImage(to_image(board::where_picture(*planned.subject, planned.plan, passes, kWhere)));
-}
-
-/// Strokes of the passage; coats and fixative are told in its words.
-QList<StrokeRow> stroke_rows(const Planned& planned, const plan::Passage& p) {
-  QList<StrokeRow> out;
-  const exports::PlanView view = view_of(planned, planned.parameters);
-  for (int i = p.first; i <= p.last; ++i) {
-    const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(i)];
-    const exports::PassWords w = exports::words_of(view, i);
-    QPixmap chip;
-    if (pass.kind == plan::PassKind::stroke)
-      chip = pass_chip(planned.collection->sticks[static_cast<std::size_t>(pass.stick)], pass.pressure,
-                       pass.technique == plan::Technique::rubbed, *planned.paper, planned.parameters, kChip);
-    out.append({chip, QString("%1. %2").arg(i + 1).arg(w.title), w.how, w.where});
-  }
-  return out;
-}
 
 }  // namespace
 
@@ -96,7 +71,7 @@ void JobSection::select(const QModelIndex& index) {
   where_->setVisible(p.has_passes());
   mark_->setVisible(p.has_passes());
   if (p.has_passes()) {
-    where_->setPixmap(where_picture(*planned, p));
+    where_->setPixmap(QPixmap::fromImage(passage_where(*planned, p, kWhere)));
     const exports::PassWords w = exports::words_of(view, p.first);
     mark_->set_drawing(exports::mark_drawing(view, p.first), w.how + ", " + w.mark + ", " + w.direction);
   }

@@ -25,7 +25,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   safety_->setObjectName("safety_page");
   auto* passes = new PassSection(session);
   auto* advice = new AdviceSection(session);
-  job_card_ = add(new Card(tr("Passages"), "card_job", job_->list(), 350, false));
+  job_card_ = add(new Card(tr("Passages"), "card_job", job_->list(), 356, false));
   passage_card_ = add(new Card(tr("The passage"), "card_passage", job_, 310));
   add(new Card(tr("Core sample"), "card_core", core_, 320, false));
   add(new Card(tr("Tray"), "card_tray_in_hand", tray_, 250, false));

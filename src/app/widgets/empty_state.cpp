@@ -1,5 +1,6 @@
 #include "widgets/empty_state.h"
 
+#include <QFile>
 #include <QFileInfo>
 #include <QPainter>
 #include <QPushButton>

@@ -1,17 +1,10 @@
 #pragma once
 
-#include <QPixmap>
 #include <QWidget>
 
-namespace yd::app {
+#include "models/passage_drawing.h"
 
-/// One stroke of a passage: its chip, which stick and how, and where.
-struct StrokeRow {
-  QPixmap chip;
-  QString stick;
-  QString how;
-  QString where;
-};
+namespace yd::app {
 
 /// The strokes of a passage, a row each, with as many lines as where it goes needs.
 class StrokeRows : public QWidget {

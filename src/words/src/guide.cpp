@@ -65,12 +65,16 @@ const plan::Gradient* gradient_of(const plan::Passage& p, const Job& job) {
   return nullptr;
 }
 
-QString place_title(const plan::Passage& p, const Job& job) {
+QString short_place_title(const plan::Passage& p, const Job& job) {
   const QString name = p.masses.empty() ? QString() : mass_name(p.masses.front(), job);
-  const QString what = p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1");
+  return (p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1")).arg(name);
+}
+
+QString place_title(const plan::Passage& p, const Job& job) {
+  const QString what = short_place_title(p, job);
   const plan::Gradient* g = gradient_of(p, job);
   const bool down = g != nullptr && std::abs(g->angle_deg + 90) < 45;
-  return down ? Passages::tr("%1, from the top down").arg(what.arg(name)) : what.arg(name);
+  return down ? Passages::tr("%1, from the top down").arg(what) : what;
 }
 
 QString measures(const std::vector<double>& cm) {
@@ -175,7 +179,7 @@ QString short_title(const plan::Passage& p, const Job& job) {
     case PassageKind::lights:
       return p.blocks_in ? Passages::tr("Block in the lights") : Passages::tr("Lights");
     case PassageKind::place:
-      return place_title(p, job);
+      return short_place_title(p, job);
     case PassageKind::accents:
       return Passages::tr("Accents and highlights");
     case PassageKind::step_back:
@@ -199,9 +203,10 @@ QString title(const plan::Passage& p, const Job& job) {
       return with_places(short_title(p, job), p, job);
     case PassageKind::accents:
       return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
+    case PassageKind::place:
+      return place_title(p, job);
     case PassageKind::drawing:
     case PassageKind::offcuts:
-    case PassageKind::place:
     case PassageKind::step_back:
     case PassageKind::restate:
     case PassageKind::finish:

@@ -23,8 +23,8 @@ shot advice 4 --press card_advice data/demo/kettle.png
 shot schools 4 --press school_page data/demo/kettle.png
 shot easel 5 --done 9 data/demo/salt-works.png
 shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
-shot large 4 --size 1920x1080 data/demo/kettle.png
-shot dark 4 --dark data/demo/kettle.png
+shot large 4 --size 1920x1080 --passage 6 data/demo/kettle.png
+shot dark 4 --dark --passage 8 data/demo/kettle.png
 shot tall 4 --crop 0.4,0,0.5,1 --passage 6 data/demo/kettle.png
 "${program%/app/yawning-dune}/cli/dune-plan" plan data/demo/salt-works.png --json /dev/null --pdf "$home/plan.pdf"
 pdftoppm -r 70 -png -singlefile -f 1 -l 1 "$home/plan.pdf" docs/screenshots/print-1

@@ -25,6 +25,7 @@ CollectionPage::CollectionPage(Session& session, QWidget* parent)
   filtered_.setFilterCaseSensitivity(Qt::CaseInsensitive);
   search_->setObjectName("stick_search");
   search_->setPlaceholderText(tr("Search: a name, a colour in words, a pigment"));
+  search_->setAccessibleName(tr("Search the collection"));
   search_->setClearButtonEnabled(true);
   make_table();
   ways_->addWidget(make_box());

@@ -45,6 +45,7 @@ TrayPanel::TrayPanel(Session& session, Advice& advice, QWidget* parent)
   mass_words_->setObjectName("mass_words");
   next_->setObjectName("next_stick");
   table_->setIconSize(kChip);
+  table_->setAccessibleName(tr("Sticks of the tray"));
   curve_->set_placeholder(tr("The curve of errors is being drawn."));
   auto* reach = new QWidget;
   auto* column = new QVBoxLayout(reach);

@@ -12,6 +12,7 @@
 #include "media/shipped.h"
 #include "models/chips.h"
 #include "models/drawers.h"
+#include "models/passage_drawing.h"
 #include "models/stage_facts.h"
 #include "models/thumbnails.h"
 #include "models/time_drawing.h"
@@ -116,6 +117,23 @@ class TestDrawings : public QObject {
       for (const app::LyingStick& s : app::lying_sticks(*planned_, p.number, p.number))
         QCOMPARE(s.lifted, s.stick == p.stick);
     }
+  }
+
+  // Every pass of a passage has its row, with its number, its stick and where it goes.
+  void a_passage_is_all_its_strokes() {
+    int rows = 0;
+    for (const plan::Passage& p : planned_->guide.passages) {
+      const auto strokes = app::stroke_rows(*planned_, p);
+      QCOMPARE(strokes.size(), static_cast<qsizetype>(std::max(0, p.last - p.first + 1)));
+      for (qsizetype i = 0; i < strokes.size(); ++i) {
+        const plan::Pass& pass = planned_->plan.passes[static_cast<std::size_t>(p.first + i)];
+        QVERIFY(strokes[i].stick.startsWith(QString("%1. ").arg(pass.number)));
+        QCOMPARE(strokes[i].chip.isNull(), pass.kind != plan::PassKind::stroke);
+        QVERIFY(!strokes[i].where.isEmpty());
+      }
+      rows += static_cast<int>(strokes.size());
+    }
+    QCOMPARE(rows, static_cast<int>(planned_->plan.passes.size()));
   }
 
   // A sitting is as long as its stretches, one after the other; what is waited for is drawn too.

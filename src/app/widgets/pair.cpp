@@ -87,7 +87,7 @@ void Pair::arrange() {
   };
   const bool subject_on = both || way_ == PairWay::subject;
   place(subject_, subject_title_, subject_fact_, kSpace, subject_on);
-  place(board_, board_title_, board_fact_, both ? 2 * kSpace - kSpace + each + kGap : kSpace, way_ != PairWay::subject);
+  place(board_, board_title_, board_fact_, both ? kSpace + each + kGap : kSpace, way_ != PairWay::subject);
 }
 
 void Pair::place_peephole(QPoint pixel) {

@@ -66,7 +66,6 @@ void Workbench::arrange() {
   below_ = under.picture_px >= side.picture_px;
   const Plan& p = below_ ? under : side;
   pair_->setGeometry(p.easel);
-  easel_end_ = p.easel.right();
   const int tail = std::max(120, p.line.width() - line_->sizeHint().width() - 2 * kSpace);
   line_->setGeometry(p.line.adjusted(kSpace, 0, -tail - kSpace, 0));
   tail_->setGeometry(QRect(p.line.right() - tail - kSpace, p.line.top(), tail, p.line.height()));

@@ -38,7 +38,6 @@ class Workbench : public QWidget {
   QStackedWidget* benches_;
   double aspect_ = 1.5;
   bool below_ = true;
-  int easel_end_ = 0;
 };
 
 }  // namespace yd::app

@@ -63,9 +63,19 @@ struct PhotographArguments : WorkArguments {
   std::uint64_t seed = 1;  ///< of hand and camera
   double forgets = 0;
   double glare = 0;
+  bool strip = false;  ///< with the tray's sticks on the margin
 };
 /// Paints the plan with a hand that is off by `hand` and photographs the board as a hand-held camera would.
 Status run_photograph(const PhotographArguments& arguments);
+
+struct CheckArguments : WorkArguments {
+  std::string photo_file;
+  int passes_done = -1;  ///< below 0: all
+  std::string corners;   ///< of the picture in the photograph; empty: they are found
+  bool strip = false;    ///< the margin strip is laid
+};
+/// Holds a photograph of the work against the plan: what is off, and what mends it.
+Status run_check(const CheckArguments& arguments);
 
 struct ImportArguments {
   std::string file;

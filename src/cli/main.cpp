@@ -92,6 +92,20 @@ void add_photograph(CLI::App& app, yd::cli::PhotographArguments& a) {
   c->add_option("--seed", a.seed, "Of hand and camera")->capture_default_str();
   c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();
   c->add_option("--glare", a.glare, "A lamp mirrored in the sheet, share of white")->capture_default_str();
+  c->add_flag("--strip", a.strip, "Lay the tray's sticks on the margin below, for `check --strip`");
+}
+
+void add_check(CLI::App& app, yd::cli::CheckArguments& a) {
+  CLI::App* c = app.add_subcommand("check", "Hold a photograph of the work against the plan; what mends it");
+  add_work(c, a);
+  c->add_option("PHOTO", a.photo_file, "Photograph of the whole sheet")->required();
+  c->add_option("--done", a.passes_done, "Passes that are done; all where it is not given")
+      ->check(CLI::NonNegativeNumber);
+  c->add_option("--corners", a.corners,
+                "x,y,x,y,x,y,x,y: the picture's corners in the photograph, pixels, clockwise from the top left; found "
+                "where they are not given");
+  c->add_flag("--strip", a.strip,
+              "The tray's sticks are laid on the margin below, dark to light, firmly, rubbed, twice");
 }
 
 int run(int argc, char** argv) {
@@ -103,6 +117,7 @@ int run(int argc, char** argv) {
   yd::cli::TrayArguments tray;
   yd::cli::RehearseArguments rehearse;
   yd::cli::PhotographArguments photograph;
+  yd::cli::CheckArguments check;
   yd::cli::ImportArguments import;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
@@ -117,6 +132,7 @@ int run(int argc, char** argv) {
   add_plan(app, plan);
   add_rehearse(app, rehearse);
   add_photograph(app, photograph);
+  add_check(app, check);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
@@ -138,6 +154,7 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(tray));
   if (app.got_subcommand("rehearse")) return finish(yd::cli::run_rehearse(rehearse));
   if (app.got_subcommand("photograph")) return finish(yd::cli::run_photograph(photograph));
+  if (app.got_subcommand("check")) return finish(yd::cli::run_check(check));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));
   return finish(yd::cli::run_collections(json));

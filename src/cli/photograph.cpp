@@ -8,12 +8,6 @@
 namespace yd::cli {
 namespace {
 
-nlohmann::json corners(const std::array<subject::Point, 4>& points) {
-  nlohmann::json out = nlohmann::json::array();
-  for (const subject::Point& p : points) out.push_back({formats::rounded(p.x), formats::rounded(p.y)});
-  return out;
-}
-
 nlohmann::json camera_to_json(const standin::Camera& c) {
   return {{"tilt_deg", formats::rounded(c.tilt_deg)}, {"turn_deg", formats::rounded(c.turn_deg)},
           {"roll_deg", formats::rounded(c.roll_deg)}, {"barrel", formats::rounded(c.barrel)},
@@ -41,7 +35,9 @@ Status run_photograph(const PhotographArguments& a) {
       board::render(map, board::palette_after(painted, done, w.paper, w.collection, w.model.parameters));
   standin::Camera camera = standin::handheld(a.seed);
   camera.glare = a.glare;
-  const auto photo = standin::photograph(board, w.paper.lab, camera);
+  standin::Sheet sheet(w.paper.lab);
+  if (a.strip) sheet.strip = standin::strip_by(w.plan, w.paper, w.collection, w.model.parameters, hand);
+  const auto photo = standin::photograph(board, sheet, camera);
   if (!photo) return photo.error();
   Status written = pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
   if (!written) return written;
@@ -50,8 +46,8 @@ Status run_photograph(const PhotographArguments& a) {
                      {"hand", hand.off},
                      {"seed", hand.seed},
                      {"camera", camera_to_json(camera)},
-                     {"sheet", corners(photo->sheet)},
-                     {"picture", corners(photo->picture)}},
+                     {"sheet", corners_to_json(photo->sheet)},
+                     {"picture", corners_to_json(photo->picture)}},
                     a.json_file);
 }
 

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "formats/archive.h"
+#include "formats/plan_json.h"
 #include "formats/project.h"
 #include "media/shipped.h"
 #include "pictures/pictures.h"
@@ -168,6 +169,12 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
   if (!plan) return plan.error();
   w.plan = std::move(plan).value();
   return w;
+}
+
+nlohmann::json corners_to_json(const std::array<subject::Point, 4>& corners) {
+  nlohmann::json out = nlohmann::json::array();
+  for (const subject::Point& p : corners) out.push_back({formats::rounded(p.x, 10), formats::rounded(p.y, 10)});
+  return out;
 }
 
 Status write_json(const nlohmann::json& json, const std::string& file) {

@@ -24,6 +24,9 @@ struct Work {
 };
 Result<Work> load_work(const WorkArguments& arguments, bool planned, Observer& observer);
 
+/// Four corners in pixels, clockwise from the top left.
+nlohmann::json corners_to_json(const std::array<subject::Point, 4>& corners);
+
 /// To the file, or to standard output where there is none.
 Status write_json(const nlohmann::json& json, const std::string& file);
 

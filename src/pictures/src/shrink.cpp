@@ -4,23 +4,11 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
+#include "colour/light.h"
 #include "pictures/screen.h"
 
 namespace yd::pictures {
 namespace {
-
-/// IEC 61966-2-1, 8 bit to light.
-const std::array<float, 256>& light_of() {
-  static const std::array<float, 256> table = [] {
-    std::array<float, 256> t{};
-    for (std::size_t i = 0; i < t.size(); ++i) {
-      const double v = static_cast<double>(i) / 255;
-      t[i] = static_cast<float>(v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4));
-    }
-    return t;
-  }();
-  return table;
-}
 
 constexpr std::size_t kFine = 4096;
 
@@ -28,11 +16,7 @@ constexpr std::size_t kFine = 4096;
 const std::array<uchar, kFine + 1>& code_of() {
   static const std::array<uchar, kFine + 1> table = [] {
     std::array<uchar, kFine + 1> t{};
-    for (std::size_t i = 0; i < t.size(); ++i) {
-      const double v = static_cast<double>(i) / kFine;
-      const double c = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
-      t[i] = static_cast<uchar>(std::lround(255 * c));
-    }
+    for (std::size_t i = 0; i < t.size(); ++i) t[i] = colour::level_of_light(static_cast<double>(i) / kFine);
     return t;
   }();
   return table;
@@ -50,7 +34,7 @@ QImage shrunk(const QImage& image, QSize size) {
     for (int y = rows.start; y < rows.end; ++y) {
       const uchar* in = from.constScanLine(y);
       auto* out = light.ptr<float>(y);
-      for (int i = 0; i < values; ++i) out[i] = light_of()[in[i]];
+      for (int i = 0; i < values; ++i) out[i] = colour::light_of_level(in[i]);
     }
   });
   cv::Mat small;

@@ -7,25 +7,15 @@
 #include <numbers>
 #include <opencv2/imgproc.hpp>
 
+#include "board/strip.h"
+#include "colour/light.h"
 #include "support/random.h"
 
 namespace yd::standin {
 namespace {
 
-constexpr double kFocal = 1.4;   // of the lens, in longer sides of the frame
-constexpr float kTable = 0.06F;  // light of the table round the sheet
+constexpr double kFocal = 1.4;  // of the lens, in longer sides of the frame
 constexpr double kDegree = std::numbers::pi / 180;
-
-/// IEC 61966-2-1.
-float light_of(std::uint8_t code) {
-  const double v = code / 255.0;
-  return static_cast<float>(v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4));
-}
-std::uint8_t code_of(double light) {
-  const double v = std::clamp(light, 0.0, 1.0);
-  const double c = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
-  return static_cast<std::uint8_t>(std::lround(255 * c));
-}
 
 /// Places on the sheet, as shares of its longer side from its middle, seen through a pinhole into the frame: turned,
 /// tilted, rolled, then so far away that the sheet fills its share.
@@ -88,16 +78,28 @@ class Lens {
   double away_;
 };
 
+cv::Scalar scalar(const colour::Lab& lab) {
+  const colour::Light c = colour::to_light(lab);
+  return {c.r, c.g, c.b};
+}
+
 /// The board on its sheet, in linear light.
-cv::Mat on_its_sheet(const board::BoardImage& board, const colour::Rgb8& sheet, int margin) {
-  cv::Mat out(board.height + 2 * margin, board.width + 2 * margin, CV_32FC3,
-              cv::Scalar(light_of(sheet.r), light_of(sheet.g), light_of(sheet.b)));
+cv::Mat on_its_sheet(const board::BoardImage& board, const Sheet& sheet, int margin) {
+  cv::Mat out(board.height + 2 * margin, board.width + 2 * margin, CV_32FC3, scalar(sheet.paper));
   for (int y = 0; y < board.height; ++y) {
     auto* row = out.ptr<cv::Vec3f>(y + margin) + margin;
     for (int x = 0; x < board.width; ++x) {
       const colour::Rgb8& c = board.at(x, y);
-      row[x] = {light_of(c.r), light_of(c.g), light_of(c.b)};
+      row[x] = {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
     }
+  }
+  const int n = static_cast<int>(sheet.strip.size());
+  const double share = static_cast<double>(margin) / std::max(board.width, board.height);
+  for (int i = 0; i < n; ++i) {
+    const board::PatchPlace at = board::patch_place(i, n, share, static_cast<double>(board.width) / board.height);
+    const cv::Rect patch(cv::Point2d(margin + at.left * board.width, margin + at.top * board.height),
+                         cv::Point2d(margin + at.right * board.width, margin + at.bottom * board.height));
+    out(patch & cv::Rect({0, 0}, out.size())).setTo(scalar(sheet.strip[static_cast<std::size_t>(i)]));
   }
   return out;
 }
@@ -129,7 +131,7 @@ cv::Mat through_the_lens(cv::Mat sheet, const Lens& lens, const Camera& c, doubl
     }
   });
   cv::Mat out;
-  cv::remap(sheet, out, map, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_CONSTANT, cv::Scalar(kTable, kTable, kTable));
+  cv::remap(sheet, out, map, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_CONSTANT, cv::Scalar::all(c.table));
   return out;
 }
 
@@ -164,7 +166,7 @@ board::BoardImage exposed(const cv::Mat& light, const Camera& c) {
         double w = exposure * gain[at] * (row[x][k] * lit + glare);
         w = std::clamp(w + c.noise * bell(random), 0.0, 1.0);
         // An S through black, middle grey and white.
-        code[at] = code_of(w + c.curve * w * (1 - w) * (w - 0.18));
+        code[at] = colour::level_of_light(w + c.curve * w * (1 - w) * (w - 0.18));
       }
       out.at(x, y) = {code[0], code[1], code[2]};
     }
@@ -185,8 +187,8 @@ Status check(const Camera& c) {
   if (!in(c.warmth, -0.4, 0.4)) return bad_value("warmth", "must be from -0.4 to 0.4");
   if (!in(c.falloff, 0, 0.8)) return bad_value("falloff", "must be from 0 to 0.8");
   if (!in(c.stops, -4, 4)) return bad_value("stops", "must be from -4 to 4");
-  if (!in(c.blur_px, 0, 50) || !in(c.noise, 0, 0.5) || !in(c.glare, 0, 2) || !in(c.curve, 0, 1))
-    return bad_value("camera", "blur, noise, glare or curve is out of range");
+  if (!in(c.blur_px, 0, 50) || !in(c.noise, 0, 0.5) || !in(c.glare, 0, 2) || !in(c.table, 0, 1) || !in(c.curve, 0, 1))
+    return bad_value("camera", "blur, noise, glare, table or curve is out of range");
   return success();
 }
 
@@ -206,10 +208,11 @@ Camera handheld(std::uint64_t seed) {
   c.curve = random.uniform(0, 0.25);
   c.blur_px = random.uniform(0.3, 1.2);
   c.noise = random.uniform(0.002, 0.008);
+  c.table = random.uniform() < 0.7 ? random.uniform(0.03, 0.2) : random.uniform(0.65, 0.9);
   return c;
 }
 
-Result<Photograph> photograph(const board::BoardImage& board, const colour::Lab& sheet, const Camera& camera) {
+Result<Photograph> photograph(const board::BoardImage& board, const Sheet& sheet, const Camera& camera) {
   const Status usable = check(camera);
   if (!usable) return usable.error();
   if (board.size() == 0) return bad_value("board", "is empty");
@@ -219,7 +222,7 @@ Result<Photograph> photograph(const board::BoardImage& board, const colour::Lab&
   const double wide = (board.width + 2 * margin) / all;
   const double high = (board.height + 2 * margin) / all;
   const Lens lens(camera, wide, high);
-  cv::Mat light = through_the_lens(on_its_sheet(board, colour::to_srgb(sheet), margin), lens, camera, wide, high);
+  cv::Mat light = through_the_lens(on_its_sheet(board, sheet, margin), lens, camera, wide, high);
   if (camera.blur_px > 0.1) cv::GaussianBlur(light, light, cv::Size(0, 0), camera.blur_px);
   Photograph out;
   out.image = exposed(light, camera);

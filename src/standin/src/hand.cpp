@@ -6,6 +6,7 @@
 #include <numbers>
 
 #include "advice/delicate.h"
+#include "board/strip.h"
 #include "support/random.h"
 
 namespace yd::standin {
@@ -57,6 +58,19 @@ plan::Plan painted_by(const plan::Plan& plan, const Hand& hand) {
       done.pressures.push_back(std::clamp(plan::pressure_on(pass, t) * by, kLeast, 1.0));
     }
     pass = std::move(done);
+  }
+  return out;
+}
+
+std::vector<colour::Lab> strip_by(const plan::Plan& plan, const media::Paper& paper,
+                                  const media::Collection& collection, const optics::Parameters& parameters,
+                                  const Hand& hand) {
+  Random random(hand.seed ^ 0x571A1BULL);
+  std::vector<colour::Lab> out;
+  for (const board::StripPatch& patch : board::margin_strip(plan, paper, collection, parameters)) {
+    std::vector<plan::Stroke> twice(2, {patch.stick, 1, plan::Technique::rubbed, false, 0});
+    for (plan::Stroke& s : twice) s.pressure = std::clamp(1 + hand.off * normal(random), 0.1, 1.0);
+    out.push_back(plan::evaluate(paper.ground, parameters, collection.sticks, twice, {}).look.lab);
   }
   return out;
 }

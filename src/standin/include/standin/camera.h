@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cstdint>
+#include <vector>
 
 #include "board/board.h"
 #include "subject/measure.h"
@@ -25,8 +26,9 @@ struct Camera {
   double stops = 0;        ///< of exposure, off what is right
   double curve = 0;        ///< contrast put in by the camera: 0 none, 0.5 much
   double blur_px = 0;
-  double noise = 0;  ///< standard deviation in light, share of white
-  double glare = 0;  ///< light of a lamp mirrored in the sheet, share of white at its middle
+  double noise = 0;     ///< standard deviation in light, share of white
+  double glare = 0;     ///< light of a lamp mirrored in the sheet, share of white at its middle
+  double table = 0.06;  ///< light of what the sheet lies on, share of white, 0 to 1
   std::uint64_t seed = 1;
 };
 Status check(const Camera& camera);
@@ -34,14 +36,20 @@ Status check(const Camera& camera);
 /// As a hand-held telephone might be held by a studio window: everything a little off, nothing spoilt.
 Camera handheld(std::uint64_t seed);
 
+/// What the picture lies on: bare paper, and the patches of a margin strip (board/strip.h) below it, if there is one.
+struct Sheet {
+  Sheet(const colour::Lab& colour) : paper(colour) {}  // NOLINT(google-explicit-constructor): a bare sheet is a colour
+  colour::Lab paper;
+  std::vector<colour::Lab> strip{};
+};
+
 struct Photograph {
   board::BoardImage image;
   std::array<subject::Point, 4>
       sheet;  ///< corners of the sheet in pixels: top left, top right, bottom right, bottom left
   std::array<subject::Point, 4> picture;  ///< and of the picture within its margin
 };
-/// Photographs a board that lies on a sheet of this colour, on a dark table. Pixels are averaged in linear light.
-/// Deterministic.
-Result<Photograph> photograph(const board::BoardImage& board, const colour::Lab& sheet, const Camera& camera);
+/// Photographs a board on its sheet, on a table. Pixels are averaged in linear light. Deterministic.
+Result<Photograph> photograph(const board::BoardImage& board, const Sheet& sheet, const Camera& camera);
 
 }  // namespace yd::standin

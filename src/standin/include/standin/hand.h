@@ -19,6 +19,11 @@ struct Hand {
 /// The plan as this hand paints it: the passes with the pressures it used. The same for the same seed.
 plan::Plan painted_by(const plan::Plan& plan, const Hand& hand);
 
+/// The margin strip as this hand lays it.
+std::vector<colour::Lab> strip_by(const plan::Plan& plan, const media::Paper& paper,
+                                  const media::Collection& collection, const optics::Parameters& parameters,
+                                  const Hand& hand);
+
 /// What a pass costs when it goes wrong.
 struct Delicate {
   int pass = 0;      ///< by place

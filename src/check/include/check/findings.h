@@ -1,0 +1,51 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "check/laid.h"
+
+namespace yd::check {
+
+/// What is off, in the order in which it is put right.
+enum class Off { value, temperature, chroma, pair };
+const char* name(Off off);
+
+/// One thing to do about a fault.
+struct Mending {
+  enum class Way { strokes, fixative, leave };
+  Way way = Way::leave;
+  std::vector<plan::Stroke> strokes;  ///< one or two, from the ground upwards; pressures are the same all over
+  colour::Lab after;                  ///< of what was off
+  double de00 = 0;                    ///< CIEDE2000 that is left then
+};
+const char* name(Mending::Way way);
+
+/// A mass, or a part of it, that is not as it should be after the passes that are done.
+struct Fault {
+  Off off = Off::value;
+  int mass = 0;
+  int rival = -1;                     ///< of a pair, the mass it should be like
+  std::optional<subject::Role> part;  ///< none: the whole of it
+  Compared colours;
+  double amount = 0;              ///< steps of nine; or colour::warmth; or chroma; measured less expected
+  double spread_de00 = 0;         ///< what the hand alone makes of it
+  double weight = 0;              ///< for ranking
+  std::vector<Mending> mendings;  ///< best first
+};
+
+/// A difference of this much beyond what the hand alone makes is a fault, CIEDE2000.
+inline constexpr double kFault = 3;
+inline constexpr std::size_t kMostFaults = 5;
+
+/// Masses that are off, weightiest first: by area, by how much, by where the eye is to go; then parts of masses that
+/// are right as a whole, and masses of one colour that came out different.
+std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject, std::span<const double> spread);
+
+/// For a fault one or two strokes of the tray, or fixative, on what is really there; to leave it where nothing gains.
+/// Measured colours that firmness does not explain stay on top of what the model says.
+std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,
+                          std::span<const int> tray, const media::Collection& collection);
+
+}  // namespace yd::check

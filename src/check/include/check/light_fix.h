@@ -1,0 +1,40 @@
+#pragma once
+
+#include <vector>
+
+#include "check/locate.h"
+#include "colour/lab.h"
+
+namespace yd::check {
+
+/// What the light is put right by.
+enum class Reference { none, bare_paper, margin_strip };
+const char* name(Reference reference);
+
+/// Colours known to lie in the photograph.
+struct Known {
+  colour::Lab paper;               ///< bare sheet, D50
+  std::vector<colour::Lab> strip;  ///< patches of a margin strip (board/strip.h), left to right; empty: there is none
+};
+
+/// The light of the photograph undone: what fell on each place, then the camera's own curve and colours.
+/// The light on the sheet is exp(a_k + b_k x + c_k y + d x² + e x y + f y²) for channel k, x and y shares of the
+/// picture: a low-order surface through the bare paper all round. The strip, where there is one, gives the curve
+/// (log light to log light through the paper, a line and a square) and what channels take from each other.
+struct LightFix {
+  Reference by = Reference::none;
+  std::array<double, 12> surface{};  ///< a, b, c of red, green, blue; d, e, f
+  std::array<double, 2> curve{1, 0};
+  std::array<double, 9> mix{1, 0, 0, 0, 1, 0, 0, 0, 1};
+  colour::Light paper;       ///< the curve goes through it
+  double residual_de00 = 0;  ///< CIEDE2000, mean, of the references once put right
+  double scatter = 1e9;      ///< of the bare paper about the surface, in the logarithm of light
+  double uneven = 0;         ///< the brightest place of the picture to the darkest, a ratio
+  colour::Light at(const colour::Light& seen, double u, double v) const;
+};
+
+/// By least squares, robust (P. Huber's weights), with Eigen; a strip's patches that lie off are given up. Without bare
+/// paper round the picture: `Reference::none`, and only the exposure is guessed.
+LightFix fix_light(const Photo& photo, const Located& located, const Known& known);
+
+}  // namespace yd::check

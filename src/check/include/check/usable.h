@@ -1,0 +1,30 @@
+#pragma once
+
+#include <vector>
+
+#include "check/reading.h"
+
+namespace yd::check {
+
+/// Why a photograph will not do; the words, with what to do about it, are made elsewhere (words/checked.h).
+enum class Trouble { too_small, blurred, too_light, too_dark, glare, no_reference, uneven, another_picture };
+inline constexpr std::array kAllTroubles{Trouble::too_small, Trouble::blurred,        Trouble::too_light,
+                                         Trouble::too_dark,  Trouble::glare,          Trouble::no_reference,
+                                         Trouble::uneven,    Trouble::another_picture};
+const char* name(Trouble trouble);
+
+inline constexpr double kLeastSide_px = 350;  ///< of the picture's longer side in the file
+inline constexpr double kMostBlur = 0.006;    ///< standard deviation, of the picture's longer side
+inline constexpr double kMostClipped = 0.04;  ///< of the picture's pixels, beyond what is to be as light as that
+inline constexpr double kDimPaper = 0.035;    ///< light of bare paper in the file, for each of its own, at least
+inline constexpr double kMostGlare = 0.06;    ///< of white
+inline constexpr double kStrange = 9;         ///< CIEDE2000, of half the masses: the paper was none
+inline constexpr double kMostUneven = 6;      ///< light on the brightest place to the darkest
+
+/// Before anything is compared: size, sharpness, light, likeness.
+std::vector<Trouble> troubles_of(const Photo& photo, const Located& located, const LightFix& fix);
+/// And after: glare; and where no end of the sheet is seen, whether what lies round the picture can be its paper at
+/// all.
+std::vector<Trouble> troubles_of(const Reading& reading, bool sheet_seen);
+
+}  // namespace yd::check

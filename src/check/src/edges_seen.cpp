@@ -1,0 +1,72 @@
+#include "edges_seen.h"
+
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+#include <vector>
+
+namespace yd::check {
+namespace {
+
+constexpr double kLeastStep = 0.5;  // of 100, a pixel
+constexpr double kOverNoise = 4;    // times the median strength
+
+double median_of(const cv::Mat& m) {
+  std::vector<float> some;
+  const int step = 5;
+  for (int y = 0; y < m.rows; y += step) {
+    for (int x = 0; x < m.cols; x += step) some.push_back(m.at<float>(y, x));
+  }
+  std::nth_element(some.begin(), some.begin() + static_cast<std::ptrdiff_t>(some.size() / 2), some.end());
+  return some[some.size() / 2];
+}
+
+}  // namespace
+
+cv::Mat as_sensed(const LightImage& image) {
+  cv::Mat out(image.height, image.width, CV_32FC3);
+  cv::parallel_for_(cv::Range(0, image.height), [&](const cv::Range& rows) {
+    for (int y = rows.start; y < rows.end; ++y) {
+      auto* row = out.ptr<cv::Vec3f>(y);
+      for (int x = 0; x < image.width; ++x) {
+        const colour::Light& c = image.at(x, y);
+        row[x] = {100 * std::cbrt(std::max(0.0F, c.r)), 100 * std::cbrt(std::max(0.0F, c.g)),
+                  100 * std::cbrt(std::max(0.0F, c.b))};
+      }
+    }
+  });
+  return out;
+}
+
+EdgePicture edges_of(const cv::Mat& sensed, double blur_px) {
+  cv::Mat smooth;
+  cv::GaussianBlur(sensed, smooth, cv::Size(0, 0), blur_px);
+  cv::Mat gx;
+  cv::Mat gy;
+  cv::Sobel(smooth, gx, CV_32F, 1, 0, 3, 0.125);
+  cv::Sobel(smooth, gy, CV_32F, 0, 1, 3, 0.125);
+  EdgePicture out;
+  out.strength.create(sensed.size(), CV_32F);
+  out.nx.create(sensed.size(), CV_32F);
+  out.ny.create(sensed.size(), CV_32F);
+  cv::parallel_for_(cv::Range(0, sensed.rows), [&](const cv::Range& rows) {
+    for (int y = rows.start; y < rows.end; ++y) {
+      for (int x = 0; x < sensed.cols; ++x) {
+        const auto& u = gx.at<cv::Vec3f>(y, x);
+        const auto& v = gy.at<cv::Vec3f>(y, x);
+        const float xx = u.dot(u);
+        const float yy = v.dot(v);
+        const float xy = u.dot(v);
+        const float angle = 0.5F * std::atan2(2 * xy, xx - yy);
+        out.strength.at<float>(y, x) =
+            std::sqrt(std::max(0.0F, 0.5F * (xx + yy + std::sqrt((xx - yy) * (xx - yy) + 4 * xy * xy))));
+        out.nx.at<float>(y, x) = std::cos(angle);
+        out.ny.at<float>(y, x) = std::sin(angle);
+      }
+    }
+  });
+  out.floor = std::max(kLeastStep, kOverNoise * median_of(out.strength));
+  return out;
+}
+
+}  // namespace yd::check

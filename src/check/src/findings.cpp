@@ -1,0 +1,118 @@
+#include "check/findings.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "colour/ciede2000.h"
+#include "colour/words.h"
+
+namespace yd::check {
+namespace {
+
+constexpr double kTold_l = 3;  // a quarter of a step: told at a glance
+constexpr double kTold_warmth = 4;
+constexpr double kPartExtra = 1.5;  // beyond the whole mass, before a part is spoken of
+constexpr double kAlike = 5;        // CIEDE2000 between masses that are a pair
+constexpr double kAlikeArea = 1.8;  // larger to smaller
+constexpr double kFocal = 2;
+
+/// The first of value, temperature and chroma that an eye would name, and how much.
+void name_it(Fault& fault) {
+  const colour::Lab& is = fault.colours.measured;
+  const colour::Lab& wanted = fault.colours.expected;
+  const double warmth = colour::warmth(is) - colour::warmth(wanted);
+  const double chroma = colour::chroma(is) - colour::chroma(wanted);
+  const double hue = colour::distance_1976({0, is.a, is.b}, {0, wanted.a, wanted.b});
+  if (std::abs(is.l - wanted.l) >= kTold_l || std::abs(is.l - wanted.l) > 0.8 * hue) {
+    fault.off = Off::value;
+    fault.amount = colour::value_step(is.l) - colour::value_step(wanted.l);
+  } else if (std::abs(warmth) >= kTold_warmth || std::abs(warmth) >= std::abs(chroma)) {
+    fault.off = Off::temperature;
+    fault.amount = warmth;
+  } else {
+    fault.off = Off::chroma;
+    fault.amount = chroma;
+  }
+}
+
+std::optional<Fault> fault_of(const MassReading& r, const subject::Mass& mass, double spread) {
+  Fault out;
+  out.mass = r.mass;
+  out.spread_de00 = spread;
+  const double beyond = r.whole.de00 - spread;
+  if (beyond > kFault) {
+    out.colours = r.whole;
+    out.weight = std::sqrt(mass.area) * beyond * (mass.focal ? kFocal : 1);
+  } else {
+    for (std::size_t p = 0; p < 3; ++p) {
+      if (!r.parts[p] || r.parts[p]->de00 - spread <= kFault + kPartExtra) continue;
+      const double weight = std::sqrt(r.parts[p]->area) * (r.parts[p]->de00 - spread) * (mass.focal ? kFocal : 1);
+      if (weight <= out.weight) continue;
+      out.weight = weight;
+      out.part = static_cast<subject::Role>(p);
+      out.colours = *r.parts[p];
+    }
+  }
+  if (out.weight <= 0) return {};
+  name_it(out);
+  return out;
+}
+
+/// Two masses that are to be of one colour and are not: paired features, or one thing seen twice.
+std::vector<Fault> pairs_of(const Reading& reading, const subject::Subject& s, std::span<const double> spread) {
+  std::vector<Fault> out;
+  for (std::size_t p = 0; p < reading.masses.size(); ++p) {
+    for (std::size_t q = p + 1; q < reading.masses.size(); ++q) {
+      const Compared& a = reading.masses[p].whole;
+      const Compared& b = reading.masses[q].whole;
+      const double ratio = s.masses[p].area / s.masses[q].area;
+      if (s.masses[p].plane != s.masses[q].plane || ratio > kAlikeArea || ratio < 1 / kAlikeArea) continue;
+      const double wanted = colour::ciede2000(a.expected, b.expected);
+      const double is = colour::ciede2000(a.measured, b.measured);
+      const double told = kFault + std::hypot(spread[p], spread[q]);
+      if (wanted > kAlike || is - wanted < told) continue;
+      // The one that is further from what it should be is the one to mend.
+      const bool first = a.de00 >= b.de00;
+      Fault f;
+      f.off = Off::pair;
+      f.mass = static_cast<int>(first ? p : q);
+      f.rival = static_cast<int>(first ? q : p);
+      f.colours = first ? a : b;
+      f.spread_de00 = std::hypot(spread[p], spread[q]);
+      f.amount = is;
+      f.weight = std::sqrt(std::min(s.masses[p].area, s.masses[q].area)) * (is - wanted - f.spread_de00);
+      out.push_back(f);
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+const char* name(Off off) {
+  constexpr std::array names{"value", "temperature", "chroma", "pair"};
+  return names[static_cast<std::size_t>(off)];
+}
+
+const char* name(Mending::Way way) {
+  return way == Mending::Way::strokes ? "strokes" : way == Mending::Way::fixative ? "fixative" : "leave";
+}
+
+std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject,
+                               std::span<const double> spread) {
+  std::vector<Fault> out;
+  std::vector<char> spoken(subject.masses.size(), 0);
+  for (std::size_t m = 0; m < reading.masses.size(); ++m) {
+    if (auto f = fault_of(reading.masses[m], subject.masses[m], spread[m])) {
+      spoken[m] = 1;
+      out.push_back(std::move(*f));
+    }
+  }
+  for (Fault& f : pairs_of(reading, subject, spread)) {
+    if (spoken[static_cast<std::size_t>(f.mass)] == 0) out.push_back(std::move(f));
+  }
+  std::stable_sort(out.begin(), out.end(), [](const Fault& p, const Fault& q) { return p.weight > q.weight; });
+  return out;
+}
+
+}  // namespace yd::check

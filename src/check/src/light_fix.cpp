@@ -1,0 +1,304 @@
+#include "check/light_fix.h"
+
+#include <Eigen/Cholesky>
+#include <Eigen/QR>
+#include <algorithm>
+#include <cmath>
+
+#include "board/strip.h"
+#include "colour/ciede2000.h"
+
+namespace yd::check {
+namespace {
+
+constexpr double kDark = 1e-4;  // of white, under which a logarithm says nothing
+constexpr int kTerms = 12;
+constexpr double kSameBare = 0.05;  // scatter of the logarithm of light over one and the same bare sheet, at most
+constexpr std::size_t kFewest = 40;
+
+double channel(const colour::Light& c, int k) { return k == 0 ? c.r : k == 1 ? c.g : c.b; }
+
+/// One place of bare paper: where, and what was seen.
+struct Bare {
+  double u = 0, v = 0;
+  colour::Light seen;
+};
+
+Eigen::Matrix<double, 1, kTerms> terms(int k, double u, double v) {
+  Eigen::Matrix<double, 1, kTerms> out = Eigen::Matrix<double, 1, kTerms>::Zero();
+  const double x = u - 0.5;
+  const double y = v - 0.5;
+  out(3 * k) = 1;
+  out(3 * k + 1) = x;
+  out(3 * k + 2) = y;
+  out(9) = x * x;
+  out(10) = x * y;
+  out(11) = y * y;
+  return out;
+}
+
+/// Shares of the picture that a place of the sheet has: the inverse of the placement, by its corners.
+class Inverse {
+ public:
+  explicit Inverse(const Placement& p) : lens_(p.lens) {
+    Quad straight;
+    for (std::size_t i = 0; i < 4; ++i) straight[i] = lens_.straight(p.corners()[i]);
+    out_of_ = homography(straight, {{{0, 0}, {1, 0}, {1, 1}, {0, 1}}});
+  }
+  Point of(const Point& seen) const { return carried(out_of_, lens_.straight(seen)); }
+
+ private:
+  Lens lens_;
+  Homography out_of_;
+};
+
+/// Mean of a small square of the photograph; nothing where it leaves it.
+bool mean_at(const Photo& photo, const Point& p, int reach, colour::Light& out) {
+  const int x0 = static_cast<int>(p.x);
+  const int y0 = static_cast<int>(p.y);
+  if (x0 < reach || y0 < reach || x0 + reach >= photo.image.width || y0 + reach >= photo.image.height) return false;
+  std::array<double, 3> sum{};
+  for (int y = y0 - reach; y <= y0 + reach; ++y) {
+    for (int x = x0 - reach; x <= x0 + reach; ++x) {
+      const colour::Light& c = photo.image.at(x, y);
+      sum[0] += c.r, sum[1] += c.g, sum[2] += c.b;
+    }
+  }
+  const double n = (2.0 * reach + 1) * (2.0 * reach + 1);
+  out = {static_cast<float>(sum[0] / n), static_cast<float>(sum[1] / n), static_cast<float>(sum[2] / n)};
+  return true;
+}
+
+/// Bare paper all round, midway between the picture and the end of the sheet; below too, where there is no strip.
+std::vector<Bare> bare_round(const Photo& photo, const Located& located, bool strip) {
+  std::vector<Bare> out;
+  const Inverse shares(located.picture);
+  Quad outer{{{-0.03, -0.03}, {1.03, -0.03}, {1.03, 1.03}, {-0.03, 1.03}}};
+  if (located.sheet) {
+    for (std::size_t i = 0; i < 4; ++i) outer[i] = shares.of((*located.sheet)[i]);
+  }
+  const Quad inner{{{0, 0}, {1, 0}, {1, 1}, {0, 1}}};
+  constexpr int kBareAlong = 60;
+  for (std::size_t side = 0; side < 4; ++side) {
+    if (strip && side == 2) continue;
+    for (const double way : {0.35, 0.5, 0.65}) {
+      for (int i = 0; i < kBareAlong; ++i) {
+        const double t = (i + 0.5) / kBareAlong;
+        const auto between = [&](const Quad& q) {
+          const Point& a = q[side];
+          const Point& b = q[(side + 1) % 4];
+          return Point{a.x + t * (b.x - a.x), a.y + t * (b.y - a.y)};
+        };
+        const Point p = between(inner);
+        const Point q = between(outer);
+        const double u = p.x + way * (q.x - p.x);
+        const double v = p.y + way * (q.y - p.y);
+        Bare bare{u, v, {}};
+        if (mean_at(photo, located.picture.at(u, v), 2, bare.seen)) out.push_back(bare);
+      }
+    }
+  }
+  return out;
+}
+
+/// The surface through the bare places; how far they scatter from it, in the logarithm of light.
+double fit_surface(const std::vector<Bare>& bare, const colour::Light& paper, LightFix& fix) {
+  const auto n = static_cast<Eigen::Index>(3 * bare.size());
+  Eigen::MatrixXd a(n, kTerms);
+  Eigen::VectorXd b(n);
+  for (std::size_t i = 0; i < bare.size(); ++i) {
+    for (int k = 0; k < 3; ++k) {
+      const auto row = static_cast<Eigen::Index>(3 * i) + k;
+      a.row(row) = terms(k, bare[i].u, bare[i].v);
+      b(row) = std::log(std::max(kDark, channel(bare[i].seen, k)) / std::max(kDark, channel(paper, k)));
+    }
+  }
+  Eigen::VectorXd w = Eigen::VectorXd::Ones(n);
+  Eigen::VectorXd x = Eigen::VectorXd::Zero(kTerms);
+  double scale = 1;
+  for (int round = 0; round < 8; ++round) {
+    Eigen::MatrixXd normal = a.transpose() * w.asDiagonal() * a;
+    // What the ring says little of stays small.
+    normal.diagonal().tail(kTerms - 9).array() += 1e-3 * static_cast<double>(n);
+    x = normal.ldlt().solve(a.transpose() * w.asDiagonal() * b);
+    const Eigen::VectorXd off = (a * x - b).cwiseAbs();
+    std::vector<double> sorted(off.data(), off.data() + n);
+    std::nth_element(sorted.begin(), sorted.begin() + n / 2, sorted.end());
+    scale = std::max(1e-4, 1.48 * sorted[static_cast<std::size_t>(n / 2)]);
+    for (Eigen::Index i = 0; i < n; ++i) w(i) = off(i) <= 1.5 * scale ? 1 : std::pow(1.5 * scale / off(i), 2);
+  }
+  for (int i = 0; i < kTerms; ++i) fix.surface[static_cast<std::size_t>(i)] = x(i);
+  return scale;
+}
+
+double log_light(const LightFix& fix, int k, double u, double v) {
+  const auto& f = fix.surface;
+  const auto i = static_cast<std::size_t>(3 * k);
+  const double x = u - 0.5;
+  const double y = v - 0.5;
+  return f[i] + f[i + 1] * x + f[i + 2] * y + f[9] * x * x + f[10] * x * y + f[11] * y * y;
+}
+
+/// Patches of the strip as they are seen, the light on them undone.
+struct Patch {
+  colour::Light seen, wanted;
+  double weight = 1;
+};
+std::vector<Patch> patches_of(const Photo& photo, const Located& located, const Known& known, const LightFix& fix,
+                              double aspect) {
+  std::vector<Patch> out;
+  const int n = static_cast<int>(known.strip.size());
+  for (int i = 0; i < n; ++i) {
+    const board::PatchPlace at = board::patch_place(i, n, located.margin, aspect);
+    Patch patch;
+    std::array<double, 3> sum{};
+    int count = 0;
+    for (const double s : {0.3, 0.4, 0.5, 0.6, 0.7}) {
+      for (const double t : {0.35, 0.5, 0.65}) {
+        const double u = at.left + s * (at.right - at.left);
+        const double v = at.top + t * (at.bottom - at.top);
+        colour::Light seen;
+        if (!mean_at(photo, located.picture.at(u, v), 1, seen)) continue;
+        const colour::Light even = fix.at(seen, u, v);
+        sum[0] += even.r, sum[1] += even.g, sum[2] += even.b, ++count;
+      }
+    }
+    if (count == 0) continue;
+    patch.seen = {static_cast<float>(sum[0] / count), static_cast<float>(sum[1] / count),
+                  static_cast<float>(sum[2] / count)};
+    patch.wanted = colour::to_light(known.strip[static_cast<std::size_t>(i)]);
+    out.push_back(patch);
+  }
+  return out;
+}
+
+double ratio_log(double value, double paper) { return std::log(std::max(1e-3, value) / std::max(1e-3, paper)); }
+
+/// Slope and square of the curve, all channels alike, held towards no change.
+void fit_curve(const std::vector<Patch>& patches, LightFix& fix) {
+  Eigen::Matrix2d a = Eigen::Matrix2d::Zero();
+  Eigen::Vector2d b = Eigen::Vector2d::Zero();
+  a(0, 0) = 0.02, a(1, 1) = 0.2;
+  b(0) = 0.02;
+  for (const Patch& p : patches) {
+    for (int k = 0; k < 3; ++k) {
+      const double seen = ratio_log(channel(p.seen, k), channel(fix.paper, k));
+      const double wanted = ratio_log(channel(p.wanted, k), channel(fix.paper, k));
+      // A step of sight is worth the same in the darks and in the lights: light to the third.
+      const double w = p.weight * std::cbrt(std::max(1e-3, channel(p.wanted, k)));
+      const Eigen::Vector2d row(seen, seen * seen);
+      a += w * w * row * row.transpose();
+      b += w * w * row * wanted;
+    }
+  }
+  const Eigen::Vector2d x = a.ldlt().solve(b);
+  fix.curve = {std::clamp(x(0), 0.6, 1.6), std::clamp(x(1), -0.25, 0.25)};
+}
+
+/// What channels take from each other, held towards nothing.
+void fit_mix(const std::vector<Patch>& patches, LightFix& fix) {
+  LightFix curve_only = fix;
+  curve_only.mix = {1, 0, 0, 0, 1, 0, 0, 0, 1};
+  curve_only.surface = {};
+  for (int k = 0; k < 3; ++k) {
+    Eigen::Matrix3d a = Eigen::Matrix3d::Identity() * 0.02;
+    Eigen::Vector3d b = Eigen::Vector3d::Zero();
+    b(k) = 0.02;
+    for (const Patch& p : patches) {
+      const colour::Light c = curve_only.at(p.seen, 0.5, 0.5);
+      const double wanted = channel(p.wanted, k);
+      const double w = p.weight / std::pow(std::max(0.01, wanted), 0.67);
+      const Eigen::Vector3d row(c.r, c.g, c.b);
+      a += w * w * row * row.transpose() * 0.05;
+      b += w * w * row * wanted * 0.05;
+    }
+    const Eigen::Vector3d x = a.ldlt().solve(b);
+    for (int j = 0; j < 3; ++j) fix.mix[static_cast<std::size_t>(3 * k + j)] = x(j);
+  }
+}
+
+double off_of(const Patch& p, const LightFix& fix) {
+  LightFix even = fix;
+  even.surface = {};
+  return colour::ciede2000(colour::to_lab(even.at(p.seen, 0.5, 0.5)), colour::to_lab(p.wanted));
+}
+
+/// Curve and mixing by the strip, patch by patch less by how far each is off.
+void fit_strip(std::vector<Patch>& patches, LightFix& fix) {
+  for (int round = 0; round < 5; ++round) {
+    fit_curve(patches, fix);
+    fit_mix(patches, fix);
+    std::vector<double> off;
+    for (const Patch& p : patches) off.push_back(off_of(p, fix));
+    std::vector<double> sorted = off;
+    std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
+    const double scale = std::max(1.0, 1.48 * sorted[sorted.size() / 2]);
+    for (std::size_t i = 0; i < patches.size(); ++i) patches[i].weight = std::min(1.0, 1.5 * scale / off[i]);
+  }
+  fix.residual_de00 = 0;
+  for (const Patch& p : patches) fix.residual_de00 += off_of(p, fix) / static_cast<double>(patches.size());
+}
+
+double unevenness(const LightFix& fix) {
+  double low = 1e9;
+  double high = -1e9;
+  for (int y = 0; y <= 8; ++y) {
+    for (int x = 0; x <= 8; ++x) {
+      const double l = log_light(fix, 1, x / 8.0, y / 8.0);
+      low = std::min(low, l), high = std::max(high, l);
+    }
+  }
+  return std::exp(high - low);
+}
+
+}  // namespace
+
+const char* name(Reference reference) {
+  return reference == Reference::none ? "none" : reference == Reference::bare_paper ? "bare-paper" : "margin-strip";
+}
+
+colour::Light LightFix::at(const colour::Light& seen, double u, double v) const {
+  std::array<double, 3> c{};
+  for (int k = 0; k < 3; ++k) {
+    const auto i = static_cast<std::size_t>(k);
+    const double even = std::max(1e-5, channel(seen, k)) * std::exp(-log_light(*this, k, u, v));
+    if (curve[0] == 1 && curve[1] == 0) {
+      c[i] = even;
+      continue;
+    }
+    const double r = std::clamp(ratio_log(even, channel(paper, k)), -6.0, 1.5);
+    c[i] = std::max(1e-3, channel(paper, k)) * std::exp(curve[0] * r + curve[1] * r * r);
+  }
+  return {static_cast<float>(mix[0] * c[0] + mix[1] * c[1] + mix[2] * c[2]),
+          static_cast<float>(mix[3] * c[0] + mix[4] * c[1] + mix[5] * c[2]),
+          static_cast<float>(mix[6] * c[0] + mix[7] * c[1] + mix[8] * c[2])};
+}
+
+LightFix fix_light(const Photo& photo, const Located& located, const Known& known) {
+  LightFix fix;
+  fix.paper = colour::to_light(known.paper);
+  const bool strip = known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
+  const std::vector<Bare> bare = bare_round(photo, located, strip);
+  if (bare.size() < kFewest) return fix;
+  fix.scatter = fit_surface(bare, fix.paper, fix);
+  fix.uneven = unevenness(fix);
+  if (fix.scatter > kSameBare) return fix;
+  fix.by = Reference::bare_paper;
+  for (const Bare& b : bare)
+    fix.residual_de00 +=
+        colour::ciede2000(colour::to_lab(fix.at(b.seen, b.u, b.v)), known.paper) / static_cast<double>(bare.size());
+  if (!strip) return fix;
+  const Quad c = located.picture.corners();
+  const double aspect = (distance(c[0], c[1]) + distance(c[3], c[2])) / (distance(c[0], c[3]) + distance(c[1], c[2]));
+  std::vector<Patch> patches = patches_of(photo, located, known, fix, aspect);
+  if (patches.size() < 4) return fix;
+  LightFix by_strip = fix;
+  fit_strip(patches, by_strip);
+  // A strip that does not fit at all is not there, or in another order.
+  constexpr double kNoStrip = 6;
+  if (by_strip.residual_de00 > kNoStrip) return fix;
+  by_strip.by = Reference::margin_strip;
+  return by_strip;
+}
+
+}  // namespace yd::check

@@ -1,0 +1,314 @@
+#include "check/locate.h"
+
+#include <tbb/parallel_for.h>
+
+#include <Eigen/Cholesky>
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+#include "edges_seen.h"
+
+namespace yd::check {
+namespace {
+
+constexpr int kScanSide = 110;  // pixels of the picture while quads are tried
+constexpr int kFineSide = 280;  // and while it is moved into place
+constexpr double kMostMargin = 0.2;
+constexpr double kMarginStep = 0.01;
+constexpr double kMostMoved = 0.03;  // of the longer side that outlines may move a corner
+
+/// The Board in linear light, as small as it is compared at.
+cv::Mat template_of(const board::BoardImage& board, int long_side) {
+  LightImage light(board.width, board.height);
+  for (std::size_t i = 0; i < light.size(); ++i) {
+    const colour::Rgb8& c = board.data[i];
+    light.data[i] = {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
+  }
+  const double scale = static_cast<double>(long_side) / std::max(board.width, board.height);
+  const cv::Size size(std::max(8, static_cast<int>(std::lround(board.width * scale))),
+                      std::max(8, static_cast<int>(std::lround(board.height * scale))));
+  const cv::Mat all(board.height, board.width, CV_32FC3, light.data.data());
+  LightImage small(size.width, size.height);
+  cv::Mat out(size, CV_32FC3, small.data.data());
+  cv::resize(all, out, size, 0, 0, cv::INTER_AREA);
+  return as_sensed(small);
+}
+
+/// A photograph as sensed, at some size, with the scale to pixels of `photo.image`.
+struct Small {
+  cv::Mat sensed;
+  double scale = 1;
+};
+Small small_of(const Photo& photo, double scale) {
+  Small out;
+  out.scale = std::min(1.0, scale);
+  const cv::Mat all(photo.image.height, photo.image.width, CV_32FC3,
+                    const_cast<colour::Light*>(photo.image.data.data()));
+  cv::Mat light = all;
+  if (out.scale < 1) cv::resize(all, light, cv::Size(), out.scale, out.scale, cv::INTER_AREA);
+  LightImage image(light.cols, light.rows);
+  light.copyTo(cv::Mat(light.size(), CV_32FC3, image.data.data()));
+  out.sensed = as_sensed(image);
+  return out;
+}
+
+/// What the photograph shows at each pixel of the template.
+cv::Mat seen_through(const Small& photo, const Placement& placement, cv::Size size) {
+  cv::Mat map(size, CV_32FC2);
+  for (int y = 0; y < size.height; ++y) {
+    for (int x = 0; x < size.width; ++x) {
+      const Point p = placement.at((x + 0.5) / size.width, (y + 0.5) / size.height);
+      map.at<cv::Vec2f>(y, x) = {static_cast<float>(p.x * photo.scale - 0.5),
+                                 static_cast<float>(p.y * photo.scale - 0.5)};
+    }
+  }
+  cv::Mat out;
+  cv::remap(photo.sensed, out, map, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
+  return out;
+}
+
+/// Correlation over all channels, each about its own mean: another light and exposure change nothing.
+double likeness(const cv::Mat& p, const cv::Mat& q) {
+  const cv::Scalar mp = cv::mean(p);
+  const cv::Scalar mq = cv::mean(q);
+  double pq = 0;
+  double pp = 0;
+  double qq = 0;
+  for (int y = 0; y < p.rows; ++y) {
+    for (int x = 0; x < p.cols; ++x) {
+      for (int k = 0; k < 3; ++k) {
+        const double u = p.at<cv::Vec3f>(y, x)[k] - mp[k];
+        const double v = q.at<cv::Vec3f>(y, x)[k] - mq[k];
+        pq += u * v, pp += u * u, qq += v * v;
+      }
+    }
+  }
+  return pp > 0 && qq > 0 ? pq / std::sqrt(pp * qq) : 0;
+}
+
+Lens flat_lens(const Photo& photo) {
+  return {
+      {0.5 * photo.image.width, 0.5 * photo.image.height}, 0.5 * std::hypot(photo.image.width, photo.image.height), 0};
+}
+
+/// The picture within its sheet: the same margin all round.
+Quad inside(const Placement& sheet, double margin, double aspect) {
+  const double longer = std::max(aspect, 1.0);
+  const double mx = margin * longer / aspect;  // shares of the picture's width and height
+  const double my = margin * longer;
+  const double u = mx / (1 + 2 * mx);
+  const double v = my / (1 + 2 * my);
+  return {sheet.at(u, v), sheet.at(1 - u, v), sheet.at(1 - u, 1 - v), sheet.at(u, 1 - v)};
+}
+
+Quad turned(const Quad& quad, int turns) {
+  Quad out;
+  for (std::size_t i = 0; i < 4; ++i) out[i] = quad[(i + static_cast<std::size_t>(turns)) % 4];
+  return out;
+}
+
+struct Guess {
+  Quad outer;  ///< turned the right way
+  double margin = 0;
+  double likeness = -2;
+};
+
+/// Whether a side of the quad and of the picture are of like proportion: seen askew, but not stretched.
+bool proportioned(const Quad& quad, double margin, double aspect) {
+  const double wide = 0.5 * (distance(quad[0], quad[1]) + distance(quad[3], quad[2]));
+  const double high = 0.5 * (distance(quad[0], quad[3]) + distance(quad[1], quad[2]));
+  const double m = margin * std::max(aspect, 1.0);
+  const double wanted = (aspect + 2 * m) / (1 + 2 * m);
+  const double ratio = wide / high / wanted;
+  return ratio > 0.72 && ratio < 1.39;
+}
+
+Guess best_guess(const Photo& photo, const cv::Mat& board, const std::vector<Quad>& quads) {
+  const double aspect = static_cast<double>(board.cols) / board.rows;
+  const Small small = small_of(photo, 1.4 * kScanSide / (0.6 * std::max(photo.image.width, photo.image.height)));
+  std::vector<Guess> best(quads.size());
+  tbb::parallel_for(std::size_t{0}, quads.size(), [&](std::size_t q) {
+    for (int turns = 0; turns < 4; ++turns) {
+      const Quad outer = turned(quads[q], turns);
+      const Placement sheet = place(flat_lens(photo), outer);
+      const auto try_margin = [&](double margin) {
+        if (!proportioned(outer, margin, aspect)) return;
+        const Placement picture = place(flat_lens(photo), inside(sheet, margin, aspect));
+        const double like = likeness(seen_through(small, picture, board.size()), board);
+        if (like > best[q].likeness) best[q] = {outer, margin, like};
+      };
+      for (double margin = 0; margin <= kMostMargin; margin += 2 * kMarginStep) try_margin(margin);
+    }
+    // Between the margins that were tried.
+    const Guess coarse = best[q];
+    const Placement sheet = place(flat_lens(photo), coarse.outer);
+    for (const double margin : {coarse.margin - kMarginStep, coarse.margin + kMarginStep}) {
+      if (coarse.likeness < kLikeness / 2 || margin < 0) continue;
+      const Placement picture = place(flat_lens(photo), inside(sheet, margin, aspect));
+      const double like = likeness(seen_through(small, picture, board.size()), board);
+      if (like > best[q].likeness) best[q] = {coarse.outer, margin, like};
+    }
+  });
+  // A sheet with its margin says more than the picture alone: it is taken where it is hardly less like.
+  constexpr double kHardly = 0.03;
+  const auto worth = [](const Guess& g) { return g.likeness + (g.margin > 0 ? kHardly : 0); };
+  return *std::max_element(best.begin(), best.end(),
+                           [&](const Guess& p, const Guess& q) { return worth(p) < worth(q); });
+}
+
+/// Steps only: what is broader than a mass's edge is taken out, so that a mass too light or too dark does not pull.
+cv::Mat steps_of(const cv::Mat& sensed) {
+  cv::Mat fine;
+  cv::Mat broad;
+  cv::GaussianBlur(sensed, fine, cv::Size(0, 0), 1.2);
+  cv::GaussianBlur(sensed, broad, cv::Size(0, 0), 6);
+  return fine - broad;
+}
+
+/// Moves the corners, in straight pixels, so that the outlines of the photograph lie on those of the Board.
+Placement moved_into_place(const Small& photo, const cv::Mat& board, Placement at) {
+  const cv::Mat wanted = steps_of(board);
+  constexpr double kMove_px = 0.5;
+  Quad corners;
+  for (std::size_t i = 0; i < 4; ++i) corners[i] = at.lens.straight(at.corners()[i]);
+  const auto placed = [&](const Quad& straight) {
+    return Placement{at.lens, homography({{{0, 0}, {1, 0}, {1, 1}, {0, 1}}}, straight)};
+  };
+  for (int round = 0; round < 12; ++round) {
+    const cv::Mat now = steps_of(seen_through(photo, placed(corners), board.size()));
+    std::array<cv::Mat, 8> moved;
+    tbb::parallel_for(0, 8, [&](int i) {
+      Quad q = corners;
+      Point& p = q[static_cast<std::size_t>(i / 2)];
+      (i % 2 == 0 ? p.x : p.y) += kMove_px / photo.scale;
+      moved[static_cast<std::size_t>(i)] = steps_of(seen_through(photo, placed(q), board.size())) - now;
+    });
+    const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
+    Eigen::Matrix<double, 8, 8> a = Eigen::Matrix<double, 8, 8>::Zero();
+    Eigen::Matrix<double, 8, 1> b = Eigen::Matrix<double, 8, 1>::Zero();
+    const cv::Mat off = wanted - gain * now;
+    const double scale = 1.5 * std::sqrt(off.dot(off) / static_cast<double>(3 * off.total())) + 1e-6;
+    for (int y = 2; y < board.rows - 2; ++y) {
+      for (int x = 2; x < board.cols - 2; ++x) {
+        const auto& r = off.at<cv::Vec3f>(y, x);
+        const double w = 1 / (1 + r.dot(r) / (scale * scale));
+        Eigen::Matrix<double, 8, 3> j;
+        for (int i = 0; i < 8; ++i) {
+          const auto& d = moved[static_cast<std::size_t>(i)].at<cv::Vec3f>(y, x);
+          for (int k = 0; k < 3; ++k) j(i, k) = gain * d[k];
+        }
+        a.noalias() += w * j * j.transpose();
+        b.noalias() += w * j * Eigen::Vector3d(r[0], r[1], r[2]);
+      }
+    }
+    a.diagonal().array() += 0.01 * a.trace() / 8;
+    const Eigen::Matrix<double, 8, 1> step = a.ldlt().solve(b) * (kMove_px / photo.scale);
+    for (int i = 0; i < 8; ++i) {
+      Point& p = corners[static_cast<std::size_t>(i / 2)];
+      (i % 2 == 0 ? p.x : p.y) += std::clamp(step(i), -6.0, 6.0);
+    }
+    if (step.cwiseAbs().maxCoeff() < 0.02 / photo.scale) break;
+  }
+  return placed(corners);
+}
+
+/// A quad with the picture inside it and about the same margin on all sides: its sheet.
+struct Round {
+  Quad quad;
+  double margin = 0;
+};
+std::optional<Round> sheet_round(const std::vector<Quad>& quads, const Quad& picture) {
+  const Homography shares = homography(picture, {{{0, 0}, {1, 0}, {1, 1}, {0, 1}}});
+  const double aspect = (distance(picture[0], picture[1]) + distance(picture[3], picture[2])) /
+                        (distance(picture[0], picture[3]) + distance(picture[1], picture[2]));
+  const double longer = std::max(aspect, 1.0);
+  std::optional<Round> out;
+  double evenest = 0.5;
+  for (std::size_t i = 0; i + 1 < quads.size(); ++i) {  // the last is the frame
+    for (int turns = 0; turns < 4; ++turns) {
+      const Quad quad = turned(quads[i], turns);
+      double least = 1;
+      double most = 0;
+      for (std::size_t k = 0; k < 4; ++k) {
+        const Point p = carried(shares, quad[k]);
+        const double left = (k == 0 || k == 3 ? -p.x : p.x - 1) * aspect / longer;
+        const double down = (k < 2 ? -p.y : p.y - 1) / longer;
+        least = std::min({least, left, down});
+        most = std::max({most, left, down});
+      }
+      if (least < 0.01 || most > 1.5 * kMostMargin || 1 - least / most > evenest) continue;
+      evenest = 1 - least / most;
+      out = {quad, 0.5 * (least + most)};
+    }
+  }
+  return out;
+}
+
+double far_moved(const Placement& p, const Placement& q) {
+  double out = 0;
+  for (std::size_t i = 0; i < 4; ++i) out = std::max(out, distance(p.corners()[i], q.corners()[i]));
+  return out;
+}
+
+}  // namespace
+
+Located locate(const Photo& photo, const board::BoardImage& board) {
+  const cv::Mat coarse = template_of(board, kScanSide);
+  const double aspect = static_cast<double>(board.width) / board.height;
+  const Guess guess = best_guess(photo, coarse, find_quads(photo));
+  Located out;
+  out.margin = guess.margin;
+  out.likeness = guess.likeness;
+  const SharpQuad sharp = sharpen(photo, guess.outer);
+  out.blur_px = sharp.blur_px;
+  const Placement outer = place(sharp.lens, sharp.seen);
+  const Placement first = place(sharp.lens, inside(outer, guess.margin, aspect));
+  const Small fine =
+      small_of(photo, 1.2 * kFineSide / std::max(distance(first.corners()[0], first.corners()[2]) / 1.25, 1.0));
+  const cv::Mat wanted = template_of(board, kFineSide);
+  out.picture = first;
+  out.likeness = likeness(seen_through(fine, first, wanted.size()), wanted);
+  const Placement moved = moved_into_place(fine, wanted, first);
+  const double like = likeness(seen_through(fine, moved, wanted.size()), wanted);
+  const double longer =
+      std::max(distance(first.corners()[0], first.corners()[1]), distance(first.corners()[0], first.corners()[3]));
+  if (like >= out.likeness - 0.005 && far_moved(first, moved) < kMostMoved * longer && is_convex(moved.corners())) {
+    out.picture = moved;
+    out.likeness = like;
+  }
+  if (guess.margin > 0) out.sheet = sharp.seen;
+  return out;
+}
+
+Located located_at(const Photo& photo, const board::BoardImage& board, const Quad& picture) {
+  Located out;
+  const auto round = sheet_round(find_quads(photo), picture);
+  const SharpQuad sharp = sharpen(photo, round ? round->quad : picture);
+  const bool sheet = round && sharp.support > 0;
+  out.picture = place(sheet ? sharp.lens : flat_lens(photo), picture);
+  if (sheet) out.sheet = sharp.seen, out.margin = round->margin;
+  out.blur_px = sharp.blur_px;
+  const cv::Mat wanted = template_of(board, kFineSide);
+  const Small fine = small_of(photo, 1.2 * kFineSide / std::max(distance(picture[0], picture[2]) / 1.25, 1.0));
+  out.likeness = likeness(seen_through(fine, out.picture, wanted.size()), wanted);
+  return out;
+}
+
+LightImage straightened(const Photo& photo, const Placement& placement, int width, int height) {
+  const cv::Mat all(photo.image.height, photo.image.width, CV_32FC3,
+                    const_cast<colour::Light*>(photo.image.data.data()));
+  cv::Mat map(height, width, CV_32FC2);
+  tbb::parallel_for(0, height, [&](int y) {
+    for (int x = 0; x < width; ++x) {
+      const Point p = placement.at((x + 0.5) / width, (y + 0.5) / height);
+      map.at<cv::Vec2f>(y, x) = {static_cast<float>(p.x - 0.5), static_cast<float>(p.y - 0.5)};
+    }
+  });
+  LightImage out(width, height);
+  cv::Mat to(height, width, CV_32FC3, out.data.data());
+  cv::remap(all, to, map, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
+  return out;
+}
+
+}  // namespace yd::check

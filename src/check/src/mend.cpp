@@ -1,0 +1,151 @@
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "check/findings.h"
+#include "colour/ciede2000.h"
+
+namespace yd::check {
+namespace {
+
+constexpr std::array kPressures{0.15, 0.3, 0.5, 0.75, 1.0};
+constexpr double kGain = 0.8;         // CIEDE2000 that a mending must bring
+constexpr double kSecondGain = 0.8;   // and a second stroke beyond the first
+constexpr std::size_t kFirsts = 6;    // strokes that a second one is tried over
+constexpr std::size_t kJudgedBy = 6;  // targets a mass is judged by
+constexpr std::size_t kOffered = 3;
+
+/// The places of a fault and what lies there.
+class Bench {
+ public:
+  Bench(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,
+        const media::Collection& collection)
+      : work_(work), collection_(collection) {
+    const auto& targets = work.plan().targets;
+    for (std::size_t t = 0; t < targets.size(); ++t) {
+      if (targets[t].mass != fault.mass || reading.targets[t].area <= 0) continue;
+      if (fault.part && targets[t].role != *fault.part) continue;
+      Place p;
+      p.target = static_cast<int>(t);
+      p.area = reading.targets[t].area;
+      p.wanted = reading.targets[t].expected;
+      p.strokes = work.strokes(p.target, laid.factors);
+      const colour::Lab modelled = work.lab(work.pile(p.strokes, p.target));
+      const colour::Lab& seen = reading.targets[t].measured;
+      p.beyond = {seen.l - modelled.l, seen.a - modelled.a, seen.b - modelled.b};
+      places_.push_back(std::move(p));
+    }
+    std::stable_sort(places_.begin(), places_.end(), [](const Place& p, const Place& q) { return p.area > q.area; });
+    places_.resize(std::min(places_.size(), kJudgedBy));
+    for (const Place& p : places_) area_ += p.area;
+  }
+
+  bool empty() const { return places_.empty(); }
+
+  /// Whether a stick's medium may go over what lies there.
+  bool bears(int stick) const {
+    return std::all_of(places_.begin(), places_.end(), [&](const Place& p) {
+      return p.strokes.empty() || plan::may_lie_over(medium(stick), medium(p.strokes.back().stick));
+    });
+  }
+
+  Mending tried(Mending::Way way, std::vector<plan::Stroke> strokes) const {
+    Mending out{way, std::move(strokes), {}, 0};
+    for (const Place& p : places_) {
+      std::vector<plan::Stroke> all = p.strokes;
+      all.insert(all.end(), out.strokes.begin(), out.strokes.end());
+      optics::Pile pile = work_.pile(all, p.target);
+      if (way == Mending::Way::fixative) pile.fix();
+      const colour::Lab lab = work_.lab(pile);
+      // Firm cover hides what was strange below it as well.
+      const double through = way == Mending::Way::strokes ? see_through(out.strokes) : 1;
+      const colour::Lab seen{lab.l + through * p.beyond.l, lab.a + through * p.beyond.a, lab.b + through * p.beyond.b};
+      const double share = p.area / area_;
+      out.after.l += share * seen.l, out.after.a += share * seen.a, out.after.b += share * seen.b;
+      out.de00 += share * colour::ciede2000(seen, p.wanted);
+    }
+    return out;
+  }
+
+ private:
+  struct Place {
+    int target = 0;
+    double area = 0;
+    colour::Lab wanted;
+    std::vector<plan::Stroke> strokes;
+    colour::Lab beyond;  ///< measured, less what the model says
+  };
+
+  optics::Medium medium(int stick) const { return collection_.sticks[static_cast<std::size_t>(stick)].medium; }
+  static double see_through(const std::vector<plan::Stroke>& strokes) {
+    double out = 1;
+    for (const plan::Stroke& s : strokes) out *= 1 - s.pressure;
+    return out;
+  }
+
+  const DoneWork& work_;
+  const media::Collection& collection_;
+  std::vector<Place> places_;
+  double area_ = 0;
+};
+
+std::vector<Mending> tried_over(const Bench& bench, const std::vector<plan::Stroke>& below, std::span<const int> tray) {
+  std::vector<std::vector<plan::Stroke>> all;
+  for (const int s : tray) {
+    if (!bench.bears(s)) continue;
+    for (const plan::Technique t : plan::kAllTechniques) {
+      for (const double p : kPressures) {
+        all.push_back(below);
+        all.back().push_back({s, p, t, false, plan::kAccentLevel - 1});
+      }
+    }
+  }
+  std::vector<Mending> out(all.size());
+  tbb::parallel_for(std::size_t{0}, all.size(),
+                    [&](std::size_t i) { out[i] = bench.tried(Mending::Way::strokes, all[i]); });
+  std::stable_sort(out.begin(), out.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  return out;
+}
+
+/// The best few, each with another stick on top.
+std::vector<Mending> different(const std::vector<Mending>& all, std::size_t most) {
+  std::vector<Mending> out;
+  for (const Mending& m : all) {
+    const bool known = std::any_of(out.begin(), out.end(),
+                                   [&](const Mending& k) { return k.strokes.back().stick == m.strokes.back().stick; });
+    if (!known) out.push_back(m);
+    if (out.size() == most) break;
+  }
+  return out;
+}
+
+}  // namespace
+
+std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,
+                          std::span<const int> tray, const media::Collection& collection) {
+  const Bench bench(fault, work, reading, laid, collection);
+  if (bench.empty()) return {};
+  const Mending leave = bench.tried(Mending::Way::leave, {});
+  std::vector<Mending> found = different(tried_over(bench, {}, tray), kFirsts);
+  if (!found.empty()) {
+    std::vector<Mending> two;
+    for (const Mending& first : found) {
+      const std::vector<Mending> over = tried_over(bench, first.strokes, tray);
+      if (!over.empty() && over.front().de00 < found.front().de00 - kSecondGain) two.push_back(over.front());
+    }
+    const auto best =
+        std::min_element(two.begin(), two.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+    if (best != two.end()) found.insert(found.begin(), *best);
+  }
+  found.push_back(bench.tried(Mending::Way::fixative, {}));
+  std::stable_sort(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  std::vector<Mending> out;
+  for (const Mending& m : found) {
+    if (m.de00 < leave.de00 - kGain && out.size() < kOffered) out.push_back(m);
+  }
+  if (out.empty()) out.push_back(leave);
+  return out;
+}
+
+}  // namespace yd::check

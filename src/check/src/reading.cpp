@@ -1,0 +1,166 @@
+#include "check/reading.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+#include "colour/ciede2000.h"
+
+namespace yd::check {
+namespace {
+
+constexpr double kAway = 0.004;      // of the longer side, from the border of a mass
+constexpr double kPartArea = 0.003;  // of the picture, from which a part of a mass is told
+constexpr double kTargetArea = 0.0004;
+constexpr double kGlareBlur = 0.03;  // of the longer side: a lamp is broader than a stroke
+
+struct Sum {
+  double r = 0, g = 0, b = 0, n = 0;
+  void add(const colour::Light& c) { r += c.r, g += c.g, b += c.b, n += 1; }
+  colour::Lab lab() const {
+    return colour::to_lab(
+        colour::Light{static_cast<float>(r / n), static_cast<float>(g / n), static_cast<float>(b / n)});
+  }
+};
+struct Both {
+  Sum seen, wanted;
+  Compared compared(double pixels) const {
+    Compared out{seen.lab(), wanted.lab(), seen.n / pixels, 0};
+    out.de00 = colour::ciede2000(out.measured, out.expected);
+    return out;
+  }
+};
+
+/// How far each pixel lies from the next mass, pixels.
+cv::Mat depth_in_mass(const subject::LabelImage& labels) {
+  cv::Mat inner(labels.height, labels.width, CV_8U, cv::Scalar(255));
+  for (int y = 0; y + 1 < labels.height; ++y) {
+    for (int x = 0; x + 1 < labels.width; ++x) {
+      const auto id = labels.at(x, y);
+      if (labels.at(x + 1, y) != id) inner.at<std::uint8_t>(y, x) = inner.at<std::uint8_t>(y, x + 1) = 0;
+      if (labels.at(x, y + 1) != id) inner.at<std::uint8_t>(y, x) = inner.at<std::uint8_t>(y + 1, x) = 0;
+    }
+  }
+  cv::Mat out;
+  cv::distanceTransform(inner, out, cv::DIST_L2, 3);
+  return out;
+}
+
+/// For each mass the depth from which its pixels count: away from the border, but never less than half of them.
+std::vector<float> depths(const subject::Subject& s, const cv::Mat& depth) {
+  std::vector<std::vector<float>> all(s.masses.size());
+  for (int y = 0; y < s.labels.height; y += 2) {
+    for (int x = 0; x < s.labels.width; x += 2) all[s.labels.at(x, y)].push_back(depth.at<float>(y, x));
+  }
+  std::vector<float> out(all.size(), 0);
+  const auto most = static_cast<float>(kAway * std::max(s.labels.width, s.labels.height));
+  for (std::size_t m = 0; m < all.size(); ++m) {
+    if (all[m].empty()) continue;
+    const auto middle = all[m].begin() + static_cast<std::ptrdiff_t>(all[m].size() / 2);
+    std::nth_element(all[m].begin(), middle, all[m].end());
+    out[m] = std::min(most, *middle);
+  }
+  return out;
+}
+
+colour::Light light_at(const board::BoardImage& board, int x, int y) {
+  const colour::Rgb8& c = board.at(x, y);
+  return {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
+}
+
+/// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
+/// in the sheet lies over targets alike.
+void find_glare(Reading& out, const board::BoardMap& map, const std::vector<Both>& targets) {
+  const board::BoardImage& board = out.board;
+  cv::Mat left(board.height, board.width, CV_32F);
+  tbb::parallel_for(0, board.height, [&](int y) {
+    for (int x = 0; x < board.width; ++x) {
+      const Both& t = targets[map.target.at(x, y)];
+      const double own = t.seen.n > 0 ? 0.7169 * (t.seen.g - t.wanted.g) / t.seen.n : 0;
+      left.at<float>(y, x) = 0.7169F * (out.picture.at(x, y).g - light_at(board, x, y).g) - static_cast<float>(own);
+    }
+  });
+  const double shrink = std::min(1.0, 200.0 / std::max(left.cols, left.rows));
+  cv::resize(left, left, cv::Size(), shrink, shrink, cv::INTER_AREA);
+  cv::GaussianBlur(left, left, cv::Size(0, 0), kGlareBlur * std::max(left.cols, left.rows));
+  cv::Point at;
+  double low = 0;
+  cv::minMaxLoc(left, &low, &out.glare, nullptr, &at);
+  out.glare_u = (at.x + 0.5) / left.cols;
+  out.glare_v = (at.y + 0.5) / left.rows;
+}
+
+}  // namespace
+
+subject::Grid<float> value_differences(const Reading& reading, double blur_px) {
+  const int w = reading.board.width;
+  const int h = reading.board.height;
+  cv::Mat seen(h, w, CV_32F);
+  cv::Mat wanted(h, w, CV_32F);
+  tbb::parallel_for(0, h, [&](int y) {
+    for (int x = 0; x < w; ++x) {
+      seen.at<float>(y, x) = colour::luminance(reading.picture.at(x, y));
+      wanted.at<float>(y, x) = colour::luminance(light_at(reading.board, x, y));
+    }
+  });
+  cv::GaussianBlur(seen, seen, cv::Size(0, 0), blur_px);
+  cv::GaussianBlur(wanted, wanted, cv::Size(0, 0), blur_px);
+  subject::Grid<float> out(w, h);
+  tbb::parallel_for(0, h, [&](int y) {
+    const auto step = [](float light) { return colour::value_step(colour::lightness(std::max(0.0F, light))); };
+    for (int x = 0; x < w; ++x)
+      out.at(x, y) = static_cast<float>(step(seen.at<float>(y, x)) - step(wanted.at<float>(y, x)));
+  });
+  return out;
+}
+
+Reading read_work(LightImage picture, board::BoardImage should, const subject::Subject& subject,
+                  const board::BoardMap& map, const plan::Plan& plan) {
+  Reading out;
+  out.picture = std::move(picture);
+  out.board = std::move(should);
+  const board::BoardImage& board = out.board;
+  const cv::Mat depth = depth_in_mass(subject.labels);
+  const std::vector<float> from = depths(subject, depth);
+  std::vector<Both> masses(subject.masses.size());
+  std::vector<std::array<Both, 3>> parts(subject.masses.size());
+  std::vector<Both> targets(plan.targets.size());
+  for (int y = 0; y < board.height; ++y) {
+    for (int x = 0; x < board.width; ++x) {
+      const std::size_t mass = subject.labels.at(x, y);
+      if (depth.at<float>(y, x) < from[mass]) continue;
+      const std::size_t t = map.target.at(x, y);
+      const colour::Light& seen = out.picture.at(x, y);
+      const colour::Light wanted = light_at(board, x, y);
+      Both& part = parts[mass][static_cast<std::size_t>(subject.masses[mass].shades[subject.shade.at(x, y)].role)];
+      for (Both* b : {&masses[mass], &part, &targets[t]}) b->seen.add(seen), b->wanted.add(wanted);
+    }
+  }
+  const auto pixels = static_cast<double>(board.size());
+  for (std::size_t m = 0; m < masses.size(); ++m) {
+    MassReading r;
+    r.mass = static_cast<int>(m);
+    if (masses[m].seen.n > 0) r.whole = masses[m].compared(pixels);
+    r.whole.area = subject.masses[m].area;
+    for (std::size_t p = 0; p < 3; ++p) {
+      if (parts[m][p].seen.n >= kPartArea * pixels) r.parts[p] = parts[m][p].compared(pixels);
+    }
+    out.masses.push_back(r);
+  }
+  for (const Both& b : targets)
+    out.targets.push_back(b.seen.n >= kTargetArea * pixels ? b.compared(pixels) : Compared{});
+  find_glare(out, map, targets);
+  return out;
+}
+
+LightImage put_right(const Photo& photo, const Placement& placement, const LightFix& fix, int width, int height) {
+  LightImage out = straightened(photo, placement, width, height);
+  tbb::parallel_for(0, height, [&](int y) {
+    for (int x = 0; x < width; ++x) out.at(x, y) = fix.at(out.at(x, y), (x + 0.5) / width, (y + 0.5) / height);
+  });
+  return out;
+}
+
+}  // namespace yd::check

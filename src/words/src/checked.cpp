@@ -1,0 +1,147 @@
+#include "words/checked.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+#include "colour/words.h"
+
+namespace yd::words {
+namespace {
+
+struct Checked {
+  Q_DECLARE_TR_FUNCTIONS(Checked)
+};
+
+QString mass_name(std::span<const subject::Mass> masses, int m) {
+  return QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
+}
+
+QString part(subject::Role role) {
+  switch (role) {
+    case subject::Role::dark:
+      return Checked::tr("darks");
+    case subject::Role::middle:
+      return Checked::tr("middle tones");
+    case subject::Role::light:
+      return Checked::tr("lights");
+  }
+  return {};
+}
+
+QString firmness(double pressure) {
+  if (pressure < 0.22) return Checked::tr("very lightly");
+  if (pressure < 0.4) return Checked::tr("lightly");
+  return pressure < 0.6 ? Checked::tr("evenly") : Checked::tr("firmly");
+}
+
+QString stroke(const plan::Stroke& s, std::span<const media::Stick> sticks) {
+  const QString stick = QString::fromStdString(sticks[static_cast<std::size_t>(s.stick)].name);
+  return s.technique == plan::Technique::rubbed ? Checked::tr("%1 %2, rubbed in").arg(stick, firmness(s.pressure))
+                                                : Checked::tr("%1 %2").arg(stick, firmness(s.pressure));
+}
+
+}  // namespace
+
+QString trouble(check::Trouble trouble) {
+  switch (trouble) {
+    case check::Trouble::too_small:
+      return Checked::tr("The picture is too small in the photograph. Go nearer, so that the sheet fills the frame.");
+    case check::Trouble::blurred:
+      return Checked::tr("The photograph is blurred. Rest the camera on something and take it again.");
+    case check::Trouble::too_light:
+      return Checked::tr("The lights are burnt out. Take it with less exposure.");
+    case check::Trouble::too_dark:
+      return Checked::tr(
+          "The photograph is too dark to tell the darks apart. Give it more light or a longer exposure.");
+    case check::Trouble::glare:
+      return Checked::tr(
+          "Light lies on the work in one place. Turn the board away from the lamp or the window, or take it from the "
+          "other side.");
+    case check::Trouble::no_reference:
+      return Checked::tr(
+          "No bare paper is seen round the picture, so its light cannot be judged. Take the whole sheet, with a "
+          "margin.");
+    case check::Trouble::uneven:
+      return Checked::tr("One side of the sheet has far more light than the other. Turn it towards the light.");
+    case check::Trouble::another_picture:
+      return Checked::tr(
+          "This does not look like the picture as it should be by now. Is it the right photograph, and are the passes "
+          "that are done marked? Else set its corners by hand.");
+  }
+  return {};
+}
+
+QString reference(check::Reference by) {
+  switch (by) {
+    case check::Reference::none:
+      return Checked::tr("nothing");
+    case check::Reference::bare_paper:
+      return Checked::tr("bare paper round the picture");
+    case check::Reference::margin_strip:
+      return Checked::tr("strokes on the margin");
+  }
+  return {};
+}
+
+QString off(check::Off off) {
+  switch (off) {
+    case check::Off::value:
+      return Checked::tr("value");
+    case check::Off::temperature:
+      return Checked::tr("temperature");
+    case check::Off::chroma:
+      return Checked::tr("chroma");
+    case check::Off::pair:
+      return Checked::tr("pair");
+  }
+  return {};
+}
+
+QString fault(const check::Fault& f, std::span<const subject::Mass> masses) {
+  const QString where = mass_name(masses, f.mass);
+  if (f.off == check::Off::pair) return Checked::tr("%1 has come out unlike %2").arg(where, mass_name(masses, f.rival));
+  const QString how = QString::fromStdString(colour::difference_words(f.colours.measured, f.colours.expected));
+  return f.part ? Checked::tr("%1, %2: %3").arg(where, part(*f.part), how) : Checked::tr("%1: %2").arg(where, how);
+}
+
+QString fault_evidence(const check::Fault& f) {
+  const QString sign = f.amount > 0 ? "+" : "";
+  const QString amount = sign + QString::number(f.amount, 'f', f.off == check::Off::value ? 1 : 0);
+  switch (f.off) {
+    case check::Off::value:
+      return Checked::tr("%1 steps; difference %2, of which the hand explains %3")
+          .arg(amount)
+          .arg(f.colours.de00, 0, 'f', 1)
+          .arg(f.spread_de00, 0, 'f', 1);
+    case check::Off::temperature:
+      return Checked::tr("warmth %1; difference %2, of which the hand explains %3")
+          .arg(amount)
+          .arg(f.colours.de00, 0, 'f', 1)
+          .arg(f.spread_de00, 0, 'f', 1);
+    case check::Off::chroma:
+      return Checked::tr("chroma %1; difference %2, of which the hand explains %3")
+          .arg(amount)
+          .arg(f.colours.de00, 0, 'f', 1)
+          .arg(f.spread_de00, 0, 'f', 1);
+    case check::Off::pair:
+      return Checked::tr("difference between the two %1").arg(f.amount, 0, 'f', 1);
+  }
+  return {};
+}
+
+QString mending(const check::Mending& m, std::span<const media::Stick> sticks) {
+  switch (m.way) {
+    case check::Mending::Way::strokes: {
+      QStringList strokes;
+      for (const plan::Stroke& s : m.strokes) strokes.append(stroke(s, sticks));
+      return strokes.join(Checked::tr(", then "));
+    }
+    case check::Mending::Way::fixative:
+      return Checked::tr("fixative over all of it: it darkens");
+    case check::Mending::Way::leave:
+      return Checked::tr("leave it: no stick of the tray makes it better");
+  }
+  return {};
+}
+
+}  // namespace yd::words

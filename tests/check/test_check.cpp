@@ -1,0 +1,279 @@
+// A work by a hand whose faults are known, photographed: what is found, what was laid, what mends it.
+#include <QTest>
+#include <cmath>
+
+#include "check/report.h"
+#include "colour/ciede2000.h"
+#include "photographs.h"
+#include "small_world.h"
+#include "standin/camera.h"
+#include "standin/hand.h"
+
+using namespace yd;
+
+namespace {
+
+const media::Collection& sticks() {
+  static const media::Collection few = trial::every(trial::kEnough);
+  return few;
+}
+
+struct World {
+  subject::Subject subject = trial::small_subject(480, 360);
+  plan::Plan plan = trial::small_plan(subject, sticks());
+  board::BoardMap map = board::make_map(subject, plan, trial::paper());
+  const optics::Parameters& parameters = trial::shipped_model().parameters;
+
+  board::BoardImage board_of(const plan::Plan& p, int passes) const {
+    return board::render(map, board::palette_after(p, passes, trial::paper(), sticks(), parameters));
+  }
+  check::Work work(int passes) const {
+    check::Work w;
+    w.plan = &plan, w.subject = &subject, w.map = &map;
+    w.paper = &trial::paper(), w.collection = &sticks(), w.parameters = &parameters;
+    w.done.assign(plan.passes.size(), 0);
+    std::fill(w.done.begin(), w.done.begin() + passes, 1);
+    return w;
+  }
+  int all() const { return static_cast<int>(plan.passes.size()); }
+};
+const World& world() {
+  static const World w;
+  return w;
+}
+
+check::Report checked(const plan::Plan& painted, int passes, std::uint64_t camera = 1, check::Work* as = nullptr) {
+  const World& w = world();
+  const auto photo =
+      standin::photograph(w.board_of(painted, passes), trial::paper().lab, standin::handheld(camera)).value();
+  Observer observer;
+  return check::check_work(trial::raw_of(photo.image), as == nullptr ? w.work(passes) : *as, observer).value();
+}
+
+/// The pass of strokes and the mass on it that the picture misses most when it is left out.
+struct Left {
+  int pass = -1, mass = -1;
+  double off = 0;
+};
+plan::Plan without(const plan::Plan& plan, int pass, int mass) {
+  plan::Plan out = plan;
+  plan::Pass& p = out.passes[static_cast<std::size_t>(pass)];
+  plan::Pass kept = p;
+  kept.targets.clear(), kept.pressures.clear(), kept.levels.clear();
+  for (const int t : p.targets) {
+    if (out.targets[static_cast<std::size_t>(t)].mass == mass) continue;
+    kept.targets.push_back(t);
+    kept.pressures.push_back(plan::pressure_on(p, t));
+    kept.levels.push_back(plan::level_on(p, t));
+  }
+  p = kept;
+  return out;
+}
+colour::Lab mean_of(const plan::Plan& plan, int mass) {
+  colour::Lab out;
+  double area = 0;
+  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
+    if (plan.targets[t].mass != mass) continue;
+    const optics::Pile pile = plan::pile_after(plan, static_cast<int>(t), static_cast<int>(plan.passes.size()),
+                                               trial::paper(), sticks().sticks, world().parameters);
+    const colour::Lab lab = colour::to_lab(optics::mean(plan::shade(pile, world().parameters, sticks().sticks)));
+    const double a = plan.targets[t].area;
+    out.l += a * lab.l, out.a += a * lab.a, out.b += a * lab.b, area += a;
+  }
+  return {out.l / area, out.a / area, out.b / area};
+}
+Left most_missed() {
+  Left out;
+  const plan::Plan& plan = world().plan;
+  for (std::size_t i = 0; i < plan.passes.size(); ++i) {
+    if (plan.passes[i].kind != plan::PassKind::stroke) continue;
+    for (const int m : plan.passes[i].masses) {
+      const double off = colour::ciede2000(mean_of(without(plan, static_cast<int>(i), m), m), mean_of(plan, m));
+      if (off > out.off) out = {static_cast<int>(i), m, off};
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+class TestCheck : public QObject {
+  Q_OBJECT
+ private slots:
+  void a_work_as_planned_is_called_right() {
+    for (const int passes : {world().all() / 2, world().all()}) {
+      const check::Report r = checked(world().plan, passes);
+      QVERIFY2(r.usable(), r.usable() ? "" : check::name(r.troubles.front()));
+      QVERIFY(r.likeness > 0.8);
+      QVERIFY(r.faults.empty());
+      double off = 0;
+      for (const check::MassReading& m : r.reading.masses) off += m.whole.area * m.whole.de00;
+      QVERIFY2(off < 1.5, qPrintable(QString::number(off)));
+      for (const check::MassLaid& m : r.laid) {
+        for (const check::DoneWork::Factor& f : m.factors) QVERIFY(f.by > 0.6 && f.by < 1.5);
+      }
+    }
+  }
+
+  void what_was_forgotten_is_found_and_mended() {
+    const Left left = most_missed();
+    QVERIFY(left.off > 6);
+    const check::Report r = checked(without(world().plan, left.pass, left.mass), world().all());
+    QVERIFY(r.usable());
+    QVERIFY(!r.faults.empty());
+    const check::Fault& f = r.faults.front();
+    QCOMPARE(f.mass, left.mass);
+    QVERIFY(std::abs(f.colours.de00 - left.off) < 2.5);
+    // It was not laid, and the program knows which pass that was.
+    for (const check::DoneWork::Factor& factor : r.laid[static_cast<std::size_t>(left.mass)].factors)
+      QVERIFY(factor.pass == left.pass ? factor.by < 0.3 : factor.by > 0.4);
+    QVERIFY(!f.mendings.empty());
+    QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
+    for (std::size_t i = 1; i < f.mendings.size(); ++i) QVERIFY(f.mendings[i].de00 >= f.mendings[i - 1].de00);
+    for (const plan::Stroke& s : f.mendings.front().strokes)
+      QVERIFY(std::binary_search(world().plan.tray.begin(), world().plan.tray.end(), s.stick));
+  }
+
+  // What the model says of the strokes it found must be nearer to what lies there than the plan is, for hands of any
+  // kind.
+  void how_firmly_it_was_laid_is_found() {
+    const World& w = world();
+    double planned = 0;
+    double found = 0;
+    for (const std::uint64_t seed : {11U, 12U, 13U}) {
+      const plan::Plan painted = standin::painted_by(w.plan, {0.3, 0, seed});
+      const check::Report r = checked(painted, w.all(), seed);
+      QVERIFY(r.usable());
+      const check::Work in = w.work(w.all());
+      const check::DoneWork work(w.plan, in.done, trial::paper(), sticks(), w.parameters);
+      for (std::size_t t = 0; t < w.plan.targets.size(); ++t) {
+        const auto lab = [&](std::span<const check::DoneWork::Factor> factors) {
+          const int at = static_cast<int>(t);
+          return work.lab(work.pile(work.strokes(at, factors), at));
+        };
+        const optics::Pile truly =
+            plan::pile_after(painted, static_cast<int>(t), w.all(), trial::paper(), sticks().sticks, w.parameters);
+        const colour::Lab is = work.lab(truly);
+        const double area = w.plan.targets[t].area;
+        planned += area * colour::ciede2000(lab({}), is);
+        found += area * colour::ciede2000(lab(r.laid[static_cast<std::size_t>(w.plan.targets[t].mass)].factors), is);
+      }
+    }
+    QVERIFY2(found < 0.6 * planned, qPrintable(QString("%1 of %2").arg(found).arg(planned)));
+  }
+
+  // Half of the work done by an unsteady hand: planned on from what really lies there, the end is nearer to the
+  // picture.
+  void the_rest_planned_from_the_photograph_comes_nearer() {
+    const World& w = world();
+    const int half = w.all() / 2;
+    const plan::Plan painted = standin::painted_by(w.plan, {0.35, 0.1, 5});
+    const check::Report r = checked(painted, half, 3);
+    QVERIFY(r.usable());
+    std::vector<plan::PassMark> marks;
+    for (int i = 0; i < half; ++i)
+      marks.push_back(
+          {plan::signature(w.plan.passes[static_cast<std::size_t>(i)]), plan::PassMark::State::done, "", 0, 0});
+    const auto nominal = plan::laid_after(w.plan, {}, marks);
+    const check::Work in = w.work(half);
+    const check::DoneWork work(w.plan, in.done, trial::paper(), sticks(), w.parameters);
+    plan::PlanOptions options = trial::options_with(8);
+    options.given_tray = w.plan.tray;
+    options.laid = check::as_really_laid(nominal, work, r.laid);
+    QCOMPARE(options.laid.size(), static_cast<std::size_t>(half));
+    Observer observer;
+    const plan::Plan again =
+        plan::make_plan(w.subject, trial::paper(), sticks(), w.parameters, options, observer).value();
+    // Both finished without a further fault, on what truly lies there.
+    const auto off = [&](const plan::Plan& rest, std::size_t from) {
+      double sum = 0;
+      for (std::size_t t = 0; t < rest.targets.size(); ++t) {
+        const int at = static_cast<int>(t);
+        std::vector<plan::Stroke> strokes = plan::state_after(painted.passes, at, half).strokes;
+        for (std::size_t i = from; i < rest.passes.size(); ++i) {
+          const plan::Pass& p = rest.passes[i];
+          if (p.kind != plan::PassKind::stroke || !std::binary_search(p.targets.begin(), p.targets.end(), at)) continue;
+          strokes.push_back({p.stick, plan::pressure_on(p, at), p.technique, false, plan::level_on(p, at)});
+        }
+        const colour::Lab lab = work.lab(work.pile(strokes, at));
+        sum += rest.targets[t].area * colour::ciede2000(lab, rest.targets[t].target);
+      }
+      return sum;
+    };
+    const double blind = off(w.plan, static_cast<std::size_t>(half));
+    const double seen = off(again, static_cast<std::size_t>(half));
+    QVERIFY2(seen < 0.9 * blind, qPrintable(QString("%1 against %2").arg(seen).arg(blind)));
+  }
+
+  void a_lamp_on_the_work_is_not_taken_for_paint() {
+    const World& w = world();
+    standin::Camera c = standin::handheld(6);
+    c.glare = 0.5;
+    const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, c).value();
+    Observer observer;
+    const auto r = check::check_work(trial::raw_of(photo.image), w.work(w.all()), observer).value();
+    QVERIFY(!r.usable());
+    QVERIFY(std::find(r.troubles.begin(), r.troubles.end(), check::Trouble::glare) != r.troubles.end() ||
+            std::find(r.troubles.begin(), r.troubles.end(), check::Trouble::too_light) != r.troubles.end());
+  }
+
+  // Without a margin what lies round the picture is the table: it is not taken for paper.
+  void a_table_is_not_taken_for_paper() {
+    const World& w = world();
+    for (const double table : {0.05, 0.9}) {
+      standin::Camera c = standin::handheld(2);
+      c.margin = 0;
+      c.table = table;
+      const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, c).value();
+      Observer observer;
+      const auto r = check::check_work(trial::raw_of(photo.image), w.work(w.all()), observer).value();
+      QVERIFY(std::find(r.troubles.begin(), r.troubles.end(), check::Trouble::no_reference) != r.troubles.end());
+    }
+  }
+
+  void corners_given_by_hand_are_kept() {
+    const World& w = world();
+    const auto photo =
+        standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, standin::handheld(8)).value();
+    check::Work in = w.work(w.all());
+    in.corners = photo.picture;
+    Observer observer;
+    const auto r = check::check_work(trial::raw_of(photo.image), in, observer).value();
+    QVERIFY2(r.usable(), r.usable() ? "" : check::name(r.troubles.front()));
+    for (std::size_t i = 0; i < 4; ++i) QVERIFY(check::distance(r.corners[i], photo.picture[i]) < 1e-6);
+    QVERIFY(r.faults.empty());
+  }
+
+  void nothing_done_is_said() {
+    Observer observer;
+    const auto photo =
+        standin::photograph(world().board_of(world().plan, 0), trial::paper().lab, standin::handheld(1)).value();
+    const auto r = check::check_work(trial::raw_of(photo.image), world().work(0), observer);
+    QVERIFY(!r.ok());
+    QCOMPARE(QString::fromStdString(r.error().where), QString("done"));
+  }
+
+  void it_can_be_stopped() {
+    struct Stop : Observer {
+      bool cancelled() const override { return true; }
+    } stop;
+    const auto photo =
+        standin::photograph(world().board_of(world().plan, 4), trial::paper().lab, standin::handheld(1)).value();
+    const auto r = check::check_work(trial::raw_of(photo.image), world().work(4), stop);
+    QVERIFY(!r.ok() && r.error().code == Error::Code::cancelled);
+  }
+
+  // The steadier the hand, the less of a difference it explains; a pass more makes it no smaller.
+  void what_the_hand_explains_grows_with_the_hand() {
+    const World& w = world();
+    const check::Work in = w.work(w.all());
+    const check::DoneWork work(w.plan, in.done, trial::paper(), sticks(), w.parameters);
+    const auto steady = check::hand_spread(work, w.subject, 0.1);
+    const auto shaky = check::hand_spread(work, w.subject, 0.3);
+    for (std::size_t m = 0; m < steady.size(); ++m) QVERIFY(steady[m] <= shaky[m]);
+    for (const double none : check::hand_spread(work, w.subject, 0)) QCOMPARE(none, 0.0);
+  }
+};
+
+QTEST_APPLESS_MAIN(TestCheck)
+#include "test_check.moc"

@@ -1,0 +1,248 @@
+// A photograph is straightened and its light put right: against what the camera that stands in for the artist's did,
+// and against a published chart read through it.
+#include <QTest>
+#include <cmath>
+
+#include "check/light_fix.h"
+#include "check/usable.h"
+#include "colour/ciede2000.h"
+#include "photographs.h"
+#include "standin/camera.h"
+#include "support/random.h"
+
+using namespace yd;
+
+namespace {
+
+const colour::Lab kSheet{72, 1, 6};
+
+/// Colours of a strip, dark to light: any will do that are known.
+std::vector<colour::Lab> strip() {
+  return {{18, 2, -6}, {30, 22, 14}, {38, -18, 10}, {46, 6, -34}, {55, 34, 40}, {63, -4, 4}, {74, 2, 52}, {88, 0, 4}};
+}
+
+/// Patches side by side, each some hundred pixels wide.
+board::BoardImage board_of(const std::vector<colour::Lab>& patches, int columns) {
+  const int rows = static_cast<int>(patches.size()) / columns;
+  board::BoardImage out(100 * columns, 100 * rows);
+  for (int y = 0; y < out.height; ++y) {
+    for (int x = 0; x < out.width; ++x)
+      out.at(x, y) = colour::to_srgb(patches[static_cast<std::size_t>(y / 100 * columns + x / 100)]);
+  }
+  return out;
+}
+
+std::vector<colour::Lab> invented() {
+  Random random(5);
+  std::vector<colour::Lab> out;
+  for (int i = 0; i < 24; ++i)
+    out.push_back({random.uniform(20, 90), random.uniform(-30, 30), random.uniform(-30, 40)});
+  return out;
+}
+
+/// What is read of each patch.
+std::vector<colour::Lab> read(const check::Photo& photo, const check::Located& at, const check::LightFix& fix,
+                              int columns, int rows) {
+  std::vector<colour::Lab> out;
+  for (int row = 0; row < rows; ++row) {
+    for (int column = 0; column < columns; ++column) {
+      colour::Light sum;
+      int n = 0;
+      for (double du = 0.3; du < 0.75; du += 0.1) {
+        for (double dv = 0.3; dv < 0.75; dv += 0.1, ++n) {
+          const double u = (column + du) / columns;
+          const double v = (row + dv) / rows;
+          const check::Point p = at.picture.at(u, v);
+          const colour::Light c = fix.at(photo.image.at(static_cast<int>(p.x), static_cast<int>(p.y)), u, v);
+          sum.r += c.r, sum.g += c.g, sum.b += c.b;
+        }
+      }
+      const auto k = static_cast<float>(n);
+      out.push_back(colour::to_lab(colour::Light{sum.r / k, sum.g / k, sum.b / k}));
+    }
+  }
+  return out;
+}
+
+double mean_off(const std::vector<colour::Lab>& p, const std::vector<colour::Lab>& q) {
+  double sum = 0;
+  for (std::size_t i = 0; i < p.size(); ++i) sum += colour::ciede2000(p[i], q[i]) / static_cast<double>(p.size());
+  return sum;
+}
+
+struct Taken {
+  standin::Photograph truth;
+  check::Photo photo;
+  check::Located at;
+  check::LightFix fix;
+};
+Taken taken(const board::BoardImage& board, const standin::Camera& camera, bool with_strip) {
+  standin::Sheet sheet(kSheet);
+  check::Known known{kSheet, {}};
+  if (with_strip) sheet.strip = known.strip = strip();
+  Taken out{standin::photograph(board, sheet, camera).value(), {}, {}, {}};
+  out.photo = check::open_photo(trial::raw_of(out.truth.image)).value();
+  out.at = check::locate(out.photo, board);
+  out.fix = check::fix_light(out.photo, out.at, known);
+  return out;
+}
+
+double corner_error(const Taken& t) {
+  double worst = 0;
+  const check::Quad found = t.at.picture.corners();
+  for (std::size_t i = 0; i < 4; ++i)
+    worst =
+        std::max(worst, check::distance({found[i].x * t.photo.scale, found[i].y * t.photo.scale}, t.truth.picture[i]));
+  return worst / check::distance(t.truth.picture[0], t.truth.picture[1]);
+}
+
+#ifdef __SANITIZE_ADDRESS__
+constexpr std::uint64_t kCameras = 2;
+#else
+constexpr std::uint64_t kCameras = 10;
+#endif
+
+}  // namespace
+
+class TestPhoto : public QObject {
+  Q_OBJECT
+ private slots:
+  void corners_are_found_by_whatever_hand_holds_the_camera() {
+    const auto board = board_of(invented(), 6);
+    for (std::uint64_t seed = 0; seed < kCameras; ++seed) {
+      const Taken t = taken(board, standin::handheld(seed), false);
+      QVERIFY2(corner_error(t) < 0.005, qPrintable(QString("seed %1: %2").arg(seed).arg(corner_error(t))));
+      QVERIFY(t.at.sheet.has_value());
+      QVERIFY(std::abs(t.at.margin - 0.06) < 0.015);
+    }
+  }
+
+  // A barrel draws the edges of the sheet in at its corners: undone, they are straight, and the bend is found.
+  void the_lens_is_undone() {
+    standin::Camera c;
+    c.fill = 0.95;
+    c.barrel = 0.06;
+    const Taken t = taken(board_of(invented(), 6), c, false);
+    QVERIFY2(corner_error(t) < 0.003, qPrintable(QString::number(corner_error(t))));
+    QVERIFY2(std::abs(t.at.picture.lens.bend + 0.06) < 0.02, qPrintable(QString::number(t.at.picture.lens.bend)));
+  }
+
+  void a_photograph_on_its_side_is_turned() {
+    const auto board = board_of(invented(), 6);
+    standin::Photograph p = standin::photograph(board, kSheet, standin::handheld(3)).value();
+    board::BoardImage turned(p.image.height, p.image.width);
+    for (int y = 0; y < turned.height; ++y) {
+      for (int x = 0; x < turned.width; ++x) turned.at(x, y) = p.image.at(y, p.image.height - 1 - x);
+    }
+    const check::Photo photo = check::open_photo(trial::raw_of(turned)).value();
+    const check::Located at = check::locate(photo, board);
+    QVERIFY(at.likeness > 0.8);
+    // The pixel (x, y) came to (height - 1 - y, x).
+    const check::Point first{p.image.height - p.picture[0].y, p.picture[0].x};
+    QVERIFY(check::distance(at.picture.corners()[0], first) < 0.006 * turned.height);
+  }
+
+  // A published chart through the camera: with strokes of known colour beside it, and with bare paper only.
+  void a_published_chart_is_read_through_the_camera() {
+    const auto charts = trial::charts_of_24();
+    QVERIFY2(!charts.empty(), "package argyll-ref is needed");
+    const std::vector<colour::Lab>& published = charts.front().patches;
+    const auto board = board_of(published, 6);
+    // What a screen's primaries cannot show is clipped before the camera sees it: against what is on the board.
+    std::vector<colour::Lab> shown;
+    for (const colour::Lab& lab : published) shown.push_back(colour::from_srgb(colour::to_srgb(lab)));
+    QVERIFY(mean_off(shown, published) < 0.5);
+    double with = 0;
+    double without = 0;
+    for (std::uint64_t seed = 20; seed < 20 + kCameras; ++seed) {
+      const Taken a = taken(board, standin::handheld(seed), true);
+      QVERIFY(a.fix.by == check::Reference::margin_strip);
+      with += mean_off(read(a.photo, a.at, a.fix, 6, 4), shown) / static_cast<double>(kCameras);
+      const Taken b = taken(board, standin::handheld(seed), false);
+      QVERIFY(b.fix.by == check::Reference::bare_paper);
+      without += mean_off(read(b.photo, b.at, b.fix, 6, 4), shown) / static_cast<double>(kCameras);
+    }
+    QVERIFY2(with < 1.5 && without < 3 && with < without, qPrintable(QString("%1 %2").arg(with).arg(without)));
+  }
+
+  // Light that falls off evenly and is coloured, through a camera without a curve, is undone by bare paper alone.
+  void even_falloff_is_undone_exactly() {
+    const auto patches = invented();
+    standin::Camera c;
+    c.falloff = 0.4;
+    c.falloff_deg = 30;
+    c.warmth = 0.15;
+    c.stops = -0.4;
+    const Taken t = taken(board_of(patches, 6), c, false);
+    const double off = mean_off(read(t.photo, t.at, t.fix, 6, 4), patches);
+    QVERIFY2(off < 0.8, qPrintable(QString::number(off)));
+    QVERIFY(t.fix.uneven > 1.25);
+    QVERIFY(t.fix.residual_de00 < 0.5);
+  }
+
+  void a_strip_that_is_not_there_is_not_believed() {
+    const auto board = board_of(invented(), 6);
+    const auto p = standin::photograph(board, kSheet, standin::handheld(4)).value();
+    const check::Photo photo = check::open_photo(trial::raw_of(p.image)).value();
+    const check::Located at = check::locate(photo, board);
+    QVERIFY(check::fix_light(photo, at, {kSheet, strip()}).by == check::Reference::bare_paper);
+  }
+
+  void what_will_not_do_is_said() {
+    const auto board = board_of(invented(), 6);
+    const auto troubles = [&](const standin::Camera& c) {
+      const Taken t = taken(board, c, false);
+      return check::troubles_of(t.photo, t.at, t.fix);
+    };
+    const auto has = [](const std::vector<check::Trouble>& all, check::Trouble one) {
+      return std::find(all.begin(), all.end(), one) != all.end();
+    };
+    QVERIFY(troubles(standin::handheld(1)).empty());
+    standin::Camera c = standin::handheld(1);
+    c.blur_px = 14;
+    QVERIFY(has(troubles(c), check::Trouble::blurred));
+    c = standin::handheld(1);
+    c.stops = 1.8;
+    QVERIFY(has(troubles(c), check::Trouble::too_light));
+    c = standin::handheld(1);
+    c.stops = -4;
+    c.falloff = 0.6;
+    QVERIFY(!troubles(c).empty());
+    c = standin::handheld(1);
+    c.width = 320, c.height = 240;
+    QVERIFY(has(troubles(c), check::Trouble::too_small));
+    // Another picture altogether.
+    std::vector<colour::Lab> others = invented();
+    std::reverse(others.begin(), others.end());
+    for (colour::Lab& lab : others) lab.l = 110 - lab.l, lab.a = -lab.a;
+    const auto p = standin::photograph(board_of(others, 4), kSheet, standin::handheld(2)).value();
+    const check::Photo photo = check::open_photo(trial::raw_of(p.image)).value();
+    const check::Located at = check::locate(photo, board);
+    QVERIFY(
+        has(check::troubles_of(photo, at, check::fix_light(photo, at, {kSheet, {}})), check::Trouble::another_picture));
+  }
+
+  void a_photograph_without_pixels_is_refused() {
+    QVERIFY(!check::open_photo({}).ok());
+    subject::RawPicture cut;
+    cut.width = 10, cut.height = 10;
+    cut.rgb.resize(30);
+    QVERIFY(!check::open_photo(cut).ok());
+  }
+
+  // Averaged in linear light: half black, half white is light 0.5, whatever the codes say.
+  void small_things_add_up_as_light() {
+    subject::RawPicture checks;
+    checks.width = 3200, checks.height = 3200;
+    for (int i = 0; i < 3200 * 3200; ++i) {
+      const bool white = (i % 3200 + i / 3200) % 2 == 0;
+      checks.rgb.insert(checks.rgb.end(), 3, white ? 65535 : 0);
+    }
+    const check::Photo photo = check::open_photo(checks).value();
+    QCOMPARE(photo.image.width, check::kPhotoSide);
+    QVERIFY(std::abs(photo.image.at(200, 300).g - 0.5F) < 1e-4F);
+  }
+};
+
+QTEST_APPLESS_MAIN(TestPhoto)
+#include "test_photo.moc"

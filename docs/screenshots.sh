@@ -21,7 +21,8 @@ shot underpainting 3 data/demo/kettle.png
 shot passages 4 --passage 7 data/demo/salt-works.png
 shot advice 4 --press card_advice data/demo/kettle.png
 shot schools 4 --press school_page data/demo/kettle.png
-shot easel 5 --done 9 data/demo/salt-works.png
+shot easel 6 --done 9 data/demo/salt-works.png
+shot check 5 --photo 3 --done 11 data/demo/salt-works.png
 shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
 shot large 4 --size 1920x1080 --passage 6 data/demo/kettle.png
 shot dark 4 --dark --passage 8 data/demo/kettle.png

@@ -22,11 +22,13 @@ struct Shot {
   QString point;
   QString sheet;
   int passage = 0;
+  QString photo;   ///< a photograph of the work, or the seed of a simulated one
+  int passes = 0;  ///< that are done on it
   bool easel = false;
   int behind = 0;  ///< steps done at the easel
 };
 void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, yd::app::Advice& advice,
-                        yd::app::EaselWork& easel, const Shot& shot, bool opened) {
+                        yd::app::Checker& checker, yd::app::EaselWork& easel, const Shot& shot, bool opened) {
   const auto take = [&window, &easel, shot, file = shot.file, point = shot.point, sheet = shot.sheet,
                      passage = shot.passage] {
     const QStringList xy = point.split(',');
@@ -46,9 +48,16 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
                        [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
   };
   if (!opened) return take();
-  const auto when_idle = [&session, &advice, take] {
-    if (!session.busy() && !advice.busy() && session.planned()) take();
+  const auto when_idle = [&session, &advice, &checker, take, shot] {
+    if (session.busy() || advice.busy() || checker.busy() || !session.planned()) return;
+    if (shot.photo.isEmpty() || checker.has_photo()) return take();
+    checker.set_done(shot.passes);
+    bool seed = false;
+    const auto number = shot.photo.toULongLong(&seed);
+    if (seed) return checker.simulate(number);
+    checker.open(shot.photo);
   };
+  QObject::connect(&checker, &yd::app::Checker::busy_changed, &window, when_idle, Qt::QueuedConnection);
   QObject::connect(&session, &yd::app::Session::busy_changed, &window, when_idle, Qt::QueuedConnection);
   QObject::connect(&advice, &yd::app::Advice::busy_changed, &window, when_idle, Qt::QueuedConnection);
 }
@@ -65,16 +74,19 @@ int main(int argc, char** argv) {
   parser.addHelpOption();
   parser.addPositionalArgument("FILE", "A picture or a .dune project");
   const QCommandLineOption picture("picture", "Save a picture of the window once it has planned, and end", "FILE");
-  const QCommandLineOption stage("stage", "The stage for --picture, 0 to 4; 5: the easel", "N", "0");
+  const QCommandLineOption stage("stage", "The stage for --picture, 0 to 5; 6: the easel", "N", "0");
   const QCommandLineOption sheet("press", "For --picture: press the button of this name first", "NAME");
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");
   const QCommandLineOption crop("crop", "Crop the picture: left, top, width and height as shares", "X,Y,W,H");
-  const QCommandLineOption behind("done", "For --picture at the easel: this many steps are done", "N", "0");
+  const QCommandLineOption behind("done", "For --picture at the easel, or on the photograph: this many are done", "N",
+                                  "0");
+  const QCommandLineOption photo("photo", "For --picture: a photograph of the work, or the seed of a simulated one",
+                                 "FILE");
   const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
-  parser.addOptions({crop, behind, passage, school, picture, stage, size, point, dark, sheet});
+  parser.addOptions({crop, behind, photo, passage, school, picture, stage, size, point, dark, sheet});
   parser.process(application);
   yd::app::apply_style(application, parser.isSet(dark) ? yd::app::Scheme::dark : yd::app::Scheme::light);
 
@@ -94,15 +106,17 @@ int main(int argc, char** argv) {
   yd::app::Advice advice(session);
   yd::app::OwnCollections own(session, folder);
   yd::app::EaselWork easel(session, [] { return QDateTime::currentSecsSinceEpoch(); });
-  yd::app::MainWindow window(session, advice, autosave, easel, settings);
+  yd::app::Checker checker(session);
+  yd::app::MainWindow window(session, advice, checker, autosave, easel, settings);
   const QStringList wh = parser.value(size).split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());
   window.show();
   window.stages().go(static_cast<yd::app::Stage>(std::clamp(parser.value(stage).toInt(), 0, yd::app::kStages - 1)));
   const bool opened = !parser.positionalArguments().isEmpty();
   if (parser.isSet(picture))
-    picture_when_ready(window, session, advice, easel,
+    picture_when_ready(window, session, advice, checker, easel,
                        {parser.value(picture), parser.value(point), parser.value(sheet), parser.value(passage).toInt(),
+                        parser.value(photo), parser.value(behind).toInt(),
                         parser.value(stage).toInt() >= yd::app::kStages, parser.value(behind).toInt()},
                        opened);
   if (const int wanted = parser.value(school).toInt(); wanted > 0 && wanted <= 4) {

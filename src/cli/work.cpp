@@ -112,9 +112,10 @@ Status take_materials(const WorkArguments& a, const formats::Project& p, Work& w
   // What lies on the paper, and what was said of sticks, belongs to the project's own paper and collection.
   const bool other_sheet = !p.paper.id.empty() && w.paper.id != p.paper.id;
   const bool other_sticks = !p.collection.id.empty() && w.collection.id != p.collection.id;
-  if (other_sheet || other_sticks) w.options.laid.clear();
+  if (other_sheet || other_sticks) w.options.laid.clear(), w.options.rest.clear();
   if (other_sticks) {
     w.options.by_hand.clear();
+    w.options.rest.clear();
     w.options.order_by_hand.clear();
     w.options.given_tray.clear();
     w.options.wishes.must_have.clear();

@@ -181,6 +181,7 @@ class TestCheck : public QObject {
     options.given_tray = w.plan.tray;
     options.laid = check::as_really_laid(nominal, work, r.laid);
     QCOMPARE(options.laid.size(), static_cast<std::size_t>(half));
+    options.rest = plan::rest_of(w.plan, in.done);
     Observer observer;
     const plan::Plan again =
         plan::make_plan(w.subject, trial::paper(), sticks(), w.parameters, options, observer).value();

@@ -116,6 +116,38 @@ class TestCli : public QObject {
     QVERIFY(run({"rehearse", picture(dir), "--painters", "0"}).code != 0);
   }
 
+  void a_photograph_is_held_against_the_plan() {
+    const QTemporaryDir dir;
+    const QString photo = dir.filePath("photo.png");
+    const QStringList plan{"--sticks", "4", "--hand", "0.05"};
+    QCOMPARE(run(QStringList{"photograph", picture(dir), photo, "--strip", "--seed", "3"} + plan).code, 0);
+    const Outcome o = run(QStringList{"check", picture(dir), photo, "--strip"} + plan);
+    QVERIFY2(o.code == 0, o.err);
+    const QJsonObject j = o.json();
+    QVERIFY(j["usable"].toBool());
+    QVERIFY(j["why"].toArray().isEmpty());
+    QCOMPARE(j["corners"].toArray().size(), 4);
+    QCOMPARE(j["light"].toObject()["by"].toString(), QString("margin-strip"));
+    QVERIFY(!j["masses"].toArray().isEmpty());
+    for (const QJsonValue& m : j["masses"].toArray()) QVERIFY(m.toObject()["de00"].toDouble() < 4);
+    // The same with the corners the camera says it had.
+    const QJsonObject truth = run(QStringList{"photograph", picture(dir), photo, "--seed", "3"} + plan).json();
+    QStringList corners;
+    for (const QJsonValue& c : truth["picture"].toArray())
+      corners << QString::number(c.toArray()[0].toDouble()) << QString::number(c.toArray()[1].toDouble());
+    QVERIFY(run(QStringList{"check", picture(dir), photo, "--corners", corners.join(',')} + plan)
+                .json()["usable"]
+                .toBool());
+    // What cannot be done is said in one line.
+    for (const QStringList& wrong :
+         {QStringList{"--corners", "1,2,3"}, QStringList{"--done", "900"}, QStringList{"--done", "0"}}) {
+      const Outcome bad = run(QStringList{"check", picture(dir), photo} + plan + wrong);
+      QCOMPARE(bad.code, 2);
+      QCOMPARE(bad.err.trimmed().count('\n'), 0);
+    }
+    QCOMPARE(run(QStringList{"check", picture(dir), dir.filePath("none.png")} + plan).code, 2);
+  }
+
   void a_painted_board_is_photographed() {
     const QTemporaryDir dir;
     const QString photo = dir.filePath("photo.png");

@@ -181,6 +181,66 @@ class TestLaid : public QObject {
       for (const plan::Stroke& s : t.recipe.strokes) QVERIFY(!s.fix_first);
     }
   }
+
+  // Gone on with as it was laid, a plan is no worse than it was, and hardly longer.
+  void a_plan_is_gone_on_with() {
+    const auto c = trial::every(trial::kEnough);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan before = plan_with(o, c);
+    const std::size_t half = before.passes.size() / 2;
+    o.laid = plan::laid_after(before, {}, marks_for(before, half));
+    o.given_tray = before.tray;
+    std::vector<char> done(before.passes.size(), 0);
+    std::fill(done.begin(), done.begin() + static_cast<std::ptrdiff_t>(half), 1);
+    o.rest = plan::rest_of(before, done);
+    QCOMPARE(o.rest.size(), before.targets.size());
+    const plan::Plan after = plan_with(o, c);
+    QVERIFY2(after.area_mean_de00 < before.area_mean_de00 + 0.01, qPrintable(QString::number(after.area_mean_de00)));
+    QVERIFY(after.passes.size() <= before.passes.size() + 5);
+    for (std::size_t t = 0; t < after.targets.size(); ++t) {
+      const auto laid = plan::state_after(before.passes, static_cast<int>(t), static_cast<int>(half)).strokes;
+      QVERIFY(std::equal(laid.begin(), laid.end(), after.targets[t].recipe.strokes.begin()));
+    }
+  }
+
+  // Half as firm as it was meant: what is to come makes up for most of it.
+  void what_was_laid_too_lightly_is_made_up_for() {
+    const auto c = trial::every(trial::kEnough);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan before = plan_with(o, c);
+    const std::size_t all = before.passes.size();
+    o.laid = plan::laid_after(before, {}, marks_for(before, 2 * all / 3));
+    for (plan::LaidPass& l : o.laid) {
+      for (plan::LaidPass::Part& part : l.parts) part.pressure = 0.5 * (part.pressure > 0 ? part.pressure : l.pressure);
+    }
+    o.given_tray = before.tray;
+    std::vector<char> done(all, 0);
+    std::fill(done.begin(), done.begin() + static_cast<std::ptrdiff_t>(o.laid.size()), 1);
+    o.rest = plan::rest_of(before, done);
+    const plan::Plan after = plan_with(o, c);
+    // As planned, on what was laid so.
+    double blind = 0;
+    for (std::size_t t = 0; t < before.targets.size(); ++t) {
+      std::vector<plan::Stroke> strokes(after.targets[t].recipe.strokes.begin(),
+                                        after.targets[t].recipe.strokes.begin() + after.targets[t].laid);
+      strokes.insert(strokes.end(), o.rest[t].strokes.begin(), o.rest[t].strokes.end());
+      blind += before.targets[t].area * plan::evaluate(trial::paper().ground, trial::shipped_model().parameters,
+                                                       c.sticks, strokes, before.targets[t].target)
+                                            .de00;
+    }
+    QVERIFY2(blind > before.area_mean_de00 + 0.5, qPrintable(QString::number(blind)));
+    const double made_up = (blind - after.area_mean_de00) / (blind - before.area_mean_de00);
+    QVERIFY2(made_up > 0.5, qPrintable(QString("%1 of what was lost").arg(made_up)));
+  }
+
+  void what_is_to_come_names_sticks_that_are_there() {
+    const auto c = trial::every(trial::kEnough);
+    plan::PlanOptions o = trial::options_with(8);
+    o.rest = {{0, 0, {{static_cast<int>(c.sticks.size()), 0.5, plan::Technique::laid, false, 0}}}};
+    const Status wrong = plan::check(o, c.sticks.size());
+    QVERIFY(!wrong.ok());
+    QCOMPARE(QString::fromStdString(wrong.error().where), QString("rest"));
+  }
 };
 
 QTEST_APPLESS_MAIN(TestLaid)

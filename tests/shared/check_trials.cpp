@@ -171,6 +171,12 @@ plan::Plan by_hand(const Easel& e, const standin::Hand& hand) {
   return out;
 }
 
+board::Figure seen(const Bench& b, const plan::Plan& plan) {
+  return board::as_seen(
+      b.subject, board::render(b.map, board::palette_after(plan, static_cast<int>(plan.passes.size()), trial::paper(),
+                                                           trial::shipped_collection(), parameters())));
+}
+
 /// Paints on to the pass at `until`, photographs, checks, and plans the rest anew from what was found.
 bool paint_and_check(const Bench& b, Easel& e, const standin::Hand& hand, std::size_t until, bool strip) {
   const plan::Plan painted = by_hand(e, hand);
@@ -212,17 +218,12 @@ bool paint_and_check(const Bench& b, Easel& e, const standin::Hand& hand, std::s
     e.options.laid = check::as_really_laid(nominal, work, report->laid);
   }
   e.options.given_tray = b.plan.tray;
+  e.options.rest = plan::rest_of(e.plan, done);
   auto again =
       plan::make_plan(b.subject, trial::paper(), trial::shipped_collection(), parameters(), e.options, observer);
   if (!again) return false;
   e.plan = std::move(again).value();
   return report && report->usable();
-}
-
-board::Figure seen(const Bench& b, const plan::Plan& plan) {
-  return board::as_seen(
-      b.subject, board::render(b.map, board::palette_after(plan, static_cast<int>(plan.passes.size()), trial::paper(),
-                                                           trial::shipped_collection(), parameters())));
 }
 
 /// The loop closed: checked after a third, two thirds and the end, against the same hand unchecked.
@@ -236,6 +237,7 @@ void close_the_loop(const Bench& b, double off, int painters) {
     const standin::Hand hand{off, 0, static_cast<std::uint64_t>(1000 + n)};
     without += seen(b, standin::painted_by(b.plan, hand)).mean / painters;
     Easel e{b.options, b.plan, {}};
+    e.options.hand = off;
     for (const int stage : {0, 1, 2}) {
       const std::size_t laid = e.truly.size();
       const std::size_t open = e.plan.passes.size() - laid;

@@ -26,7 +26,8 @@ int child(const QString& folder) {
   app::Autosave autosave(session, folder + "/unsaved");
   app::Advice advice(session);
   app::EaselWork easel(session, [] { return std::int64_t{1000}; });
-  app::MainWindow window(session, advice, autosave, easel, settings);
+  app::Checker checker(session);
+  app::MainWindow window(session, advice, checker, autosave, easel, settings);
   window.show();
   window.files().open_path(trial::World::demo("kettle.png"));
   if (!QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 60000)) return 3;
@@ -309,7 +310,8 @@ class TestEasel : public QObject {
     app::Autosave autosave(session, folder.filePath("unsaved"));
     app::Advice advice(session);
     app::EaselWork easel(session, [] { return std::int64_t{2000}; });
-    app::MainWindow window(session, advice, autosave, easel, settings);
+    app::Checker checker(session);
+    app::MainWindow window(session, advice, checker, autosave, easel, settings);
     window.show();
     auto* notice = window.findChild<app::NoticeBar*>("notice");
     QVERIFY(notice->isVisible());

@@ -99,7 +99,8 @@ class TestModels : public QObject {
 
   void course_words() {
     app::Session session(app::load_materials().value());
-    app::CourseModel model(session);
+    app::Checker checker(session);
+    app::CourseModel model(session, checker);
     const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
     QCOMPARE(model.index(0).data(Qt::UserRole).toString(), QString("to do"));
   }

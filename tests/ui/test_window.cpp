@@ -39,7 +39,8 @@ struct Run {
         autosave(session, copies),
         advice(session),
         easel(session, [] { return std::int64_t{0}; }),
-        window(session, advice, autosave, easel, settings) {
+        checker(session),
+        window(session, advice, checker, autosave, easel, settings) {
     window.show();
   }
   bool settle() {
@@ -60,6 +61,7 @@ struct Run {
   app::Autosave autosave;
   app::Advice advice;
   app::EaselWork easel;
+  app::Checker checker;
   app::MainWindow window;
 };
 

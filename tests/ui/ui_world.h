@@ -27,7 +27,8 @@ class World {
         autosave(session, dir.filePath("unsaved")),
         advice(session),
         easel(session, [this] { return now_s; }),
-        window(session, advice, autosave, easel, settings) {
+        checker(session),
+        window(session, advice, checker, autosave, easel, settings) {
     window.show();
   }
   ~World() { autosave.forget(); }
@@ -68,7 +69,7 @@ class World {
   }
   /// Waits until what the open stage shows is worked out too.
   bool settle_all() {
-    return QTest::qWaitFor([this] { return !session.busy() && !advice.busy(); }, 120000) && settle();
+    return QTest::qWaitFor([this] { return !session.busy() && !advice.busy() && !checker.busy(); }, 120000) && settle();
   }
   /// At the easel: what comes before the next pass is done.
   void past_chores() {
@@ -109,6 +110,7 @@ class World {
   app::Advice advice;
   std::int64_t now_s = 1'000'000;
   app::EaselWork easel;
+  app::Checker checker;
   app::MainWindow window;
 };
 

@@ -2,6 +2,7 @@
 
 #include <QColor>
 #include <QImage>
+#include <optional>
 
 #include "board/board.h"
 #include "colour/lab.h"
@@ -26,5 +27,8 @@ QImage squint_preview(const subject::LabImage& small, double strength, SubjectVi
 
 /// White where a pass works: on the parts of its masses that it is for.
 QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last);
+
+/// White on a mass, or on its dark, middle or light.
+QImage mass_mask(const subject::Subject& subject, int mass, std::optional<subject::Role> part = {});
 
 }  // namespace yd::app

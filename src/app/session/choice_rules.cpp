@@ -44,6 +44,7 @@ void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next
 
 void forget_sticks(plan::PlanOptions& options) {
   options.by_hand.clear();
+  options.rest.clear();
   options.laid.clear();
   options.order_by_hand.clear();
   options.wishes.must_have.clear();
@@ -56,6 +57,7 @@ void forget_sticks(plan::PlanOptions& options) {
 void take_fresh_sheet(Choices& c) {
   c.marks.clear();
   c.plan.laid.clear();
+  c.plan.rest.clear();
   c.plan.order_by_hand.clear();
 }
 
@@ -87,8 +89,12 @@ Choices settled(const Choices& wished, const Choices& now, const plan::Plan* pla
   }
   if (!same_crop(wished, now)) next.read.focus.clear();
   if (wished.collection != now.collection) forget_sticks(next.plan);
-  // A tray that was proven is the answer to the choices it was proven for.
-  if (!same_recipes(wished, now) && wished.plan.given_tray == now.plan.given_tray) next.plan.given_tray.clear();
+  // A tray that was proven is the answer to the choices it was proven for, and so is the rest of a plan; what lies on
+  // the paper is no such choice.
+  if (!same_recipes(wished, now) && wished.plan.laid == now.plan.laid) {
+    if (wished.plan.given_tray == now.plan.given_tray) next.plan.given_tray.clear();
+    if (wished.plan.rest == now.plan.rest) next.plan.rest.clear();
+  }
   keep_what_is_laid(now, plan, next);
   return next;
 }

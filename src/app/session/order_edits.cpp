@@ -26,6 +26,17 @@ std::vector<const plan::Edge*> turned(const plan::Plan& plan, const std::vector<
   return out;
 }
 
+/// The strokes to come with one stick in place of another. Where nothing is laid yet, all is planned anew.
+std::vector<plan::RestOfShade> going_on(const plan::Plan& plan, const Choices& choices, int old_stick, int new_stick) {
+  const std::vector<char> behind = plan::behind(plan, choices.marks);
+  if (std::find(behind.begin(), behind.end(), 1) == behind.end()) return {};
+  std::vector<plan::RestOfShade> out = plan::rest_of(plan, behind);
+  for (plan::RestOfShade& r : out) {
+    for (plan::Stroke& s : r.strokes) s.stick = s.stick == old_stick ? new_stick : s.stick;
+  }
+  return out;
+}
+
 const media::Stick& stick_at(const Planned& p, int i) { return p.collection->sticks[static_cast<std::size_t>(i)]; }
 
 }  // namespace
@@ -66,6 +77,7 @@ MovedPass move_pass(const Planned& planned, const Choices& choices, int from, in
 Choices with_substitute(const Planned& planned, const Choices& choices, int old_stick, int new_stick) {
   Choices next = choices;
   next.plan.laid = plan::laid_after(planned.plan, choices.plan.laid, choices.marks);
+  next.plan.rest = going_on(planned.plan, choices, old_stick, new_stick);
   next.marks.clear();
   next.plan.order_by_hand.clear();
   next.plan.given_tray.clear();

@@ -41,6 +41,10 @@ void move_sticks(plan::PlanOptions& options, const media::Collection& from, cons
     for (plan::Stroke& s : h.strokes) s.stick = moved(s.stick);
     return std::any_of(h.strokes.begin(), h.strokes.end(), [](const plan::Stroke& s) { return s.stick < 0; });
   });
+  for (plan::RestOfShade& r : options.rest) {
+    for (plan::Stroke& s : r.strokes) s.stick = moved(s.stick);
+    std::erase_if(r.strokes, [](const plan::Stroke& s) { return s.stick < 0; });
+  }
   for (plan::LaidPass& l : options.laid) l.stick = moved(l.stick);
   options.order_by_hand.clear();
 }

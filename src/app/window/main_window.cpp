@@ -17,14 +17,16 @@
 #include "words/seen.h"
 
 namespace yd::app {
-MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel, QSettings& settings)
+MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Autosave& autosave, EaselWork& easel,
+                       QSettings& settings)
     : session_(session),
       advice_(advice),
+      checker_(checker),
       notice_(new NoticeBar),
       files_(new FileActions(session, autosave, *notice_, settings, this)),
       export_(new ExportActions(session, *notice_, this)),
       pages_(new QStackedWidget),
-      stages_(new Stages(session, advice, this)),
+      stages_(new Stages(session, advice, checker, this)),
       centre_(new QStackedWidget),
       pair_(new Pair),
       progress_(new QProgressBar),
@@ -47,6 +49,7 @@ MainWindow::MainWindow(Session& session, Advice& advice, Autosave& autosave, Eas
   make_easel(easel);
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
+  check_ = new CheckLooks(checker_, *stages_->check_panel(), *pair_, this);
   make_menus();
   tail_->insertWidget(0, make_look_buttons());
   follow_session();
@@ -107,6 +110,7 @@ QWidget* MainWindow::make_tail() {
   row->addWidget(cancel_);
   connect(cancel_, &QPushButton::clicked, &session_, &Session::cancel);
   connect(cancel_, &QPushButton::clicked, &advice_, &Advice::cancel);
+  connect(cancel_, &QPushButton::clicked, &checker_, &Checker::cancel);
   return tail;
 }
 
@@ -127,7 +131,7 @@ void MainWindow::make_menus() {
   redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
   edit->addActions({undo, redo});
   QMenu* go = menuBar()->addMenu(tr("Go"));
-  const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Underpainting"), tr("Passages")};
+  const QString names[] = {tr("Subject"), tr("Ground"), tr("Tray"), tr("Underpainting"), tr("Passages"), tr("Check")};
   for (int i = 0; i < kStages; ++i) {
     go->addAction(names[i], QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this,
                   [this, i] { stages_->go(static_cast<Stage>(i)); });
@@ -246,16 +250,6 @@ void MainWindow::follow_session() {
   connect(stages_->subject_panel(), &SubjectPanel::squint_previewed, this, &MainWindow::show_preview);
   connect(preview_, &SquintPreview::ready, this, [this](const QImage& image) { pair_->set_subject_image(image); });
   connect(tools_, &SubjectTools::hint_changed, this, &MainWindow::show_step);
-  connect(&advice_, &Advice::busy_changed, this, [this] { show_busy(session_.busy()); });
-  connect(&advice_, &Advice::failed, notice_, &NoticeBar::show_sentence);
-  connect(&advice_, &Advice::progressed, this, [this](double fraction, const QString& step) {
-    if (session_.busy()) return;
-    progress_->setValue(static_cast<int>(fraction * 1000));
-    step_->setText(step);
-  });
-  connect(&advice_, &Advice::changed, this, [this](Need need) {
-    if (need == Need::other) show_other();
-  });
   connect(&session_, &Session::light_changed, this, &MainWindow::show_board);
   connect(&pair_->link(), &ViewLink::clicked, this, [this] {
     const QPoint at = pair_->link().pointer;
@@ -268,19 +262,47 @@ void MainWindow::follow_session() {
     if (!panel.measures()->isVisible()) stages_->show_colour();
   });
   connect(&pair_->link(), &ViewLink::pointer_changed, this, &MainWindow::read_pointer);
-  connect(cancel_, &QPushButton::clicked, &export_->exporter(), &Exporter::cancel);
-  connect(&export_->exporter(), &Exporter::busy_changed, this, [this] { show_busy(session_.busy()); });
-  connect(&export_->exporter(), &Exporter::progressed, this, [this](double fraction, const QString& step) {
+  connect(files_, &FileActions::reading_changed, this, &MainWindow::show_step);
+  follow_work();
+  follow_check();
+  setWindowTitle(files_->title());
+}
+
+/// What is worked out beside the plan says how far it is, and what went wrong.
+void MainWindow::follow_work() {
+  const auto busy = [this] { show_busy(session_.busy()); };
+  const auto progress = [this](double fraction, const QString& step) {
+    if (session_.busy()) return;
     progress_->setValue(static_cast<int>(fraction * 1000));
     step_->setText(step);
+  };
+  connect(&advice_, &Advice::busy_changed, this, busy);
+  connect(&advice_, &Advice::failed, notice_, &NoticeBar::show_sentence);
+  connect(&advice_, &Advice::progressed, this, progress);
+  connect(&advice_, &Advice::changed, this, [this](Need need) {
+    if (need == Need::other) show_other();
   });
-  connect(files_, &FileActions::reading_changed, this, &MainWindow::show_step);
-  setWindowTitle(files_->title());
+  connect(&checker_, &Checker::busy_changed, this, busy);
+  connect(&checker_, &Checker::failed, notice_, &NoticeBar::show_sentence);
+  connect(&checker_, &Checker::progressed, this, progress);
+  connect(cancel_, &QPushButton::clicked, &export_->exporter(), &Exporter::cancel);
+  connect(&export_->exporter(), &Exporter::busy_changed, this, busy);
+  connect(&export_->exporter(), &Exporter::progressed, this, progress);
+}
+
+void MainWindow::follow_check() {
+  connect(stages_, &Stages::stage_changed, check_, [this](Stage stage) { check_->set_open(stage == Stage::check); });
+  connect(check_, &CheckLooks::changed, this, [this] {
+    show_subject();
+    show_board();
+    show_lit();
+  });
 }
 
 void MainWindow::show_subject() {
   const SubjectPtr s = session_.subject();
   if (advice_.other()) return show_other();
+  if (check_ != nullptr && check_->showing()) return check_->show_left();
   if (s) bench_->set_aspect(static_cast<double>(s->image.width) / s->image.height);
   const subject::Sheet sheet =
       s ? session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height)
@@ -325,6 +347,7 @@ void MainWindow::compare_without(bool on) {
 }
 
 void MainWindow::show_board() {
+  if (check_ != nullptr && check_->showing()) return check_->show_right();
   const PlannedPtr planned = session_.planned();
   pair_->board().set_image(session_.board());
   if (!planned) return pair_->set_board_title(tr("Board"));
@@ -336,6 +359,7 @@ void MainWindow::show_board() {
 }
 
 void MainWindow::show_lit() {
+  if (check_ != nullptr && check_->showing()) return check_->show_lit();
   const PlannedPtr planned = session_.planned();
   const int lit = session_.lit_pass();
   QImage mask;
@@ -346,7 +370,7 @@ void MainWindow::show_lit() {
 }
 
 void MainWindow::show_busy(bool busy) {
-  busy = busy || advice_.busy() || export_->exporter().busy();
+  busy = busy || advice_.busy() || checker_.busy() || export_->exporter().busy();
   progress_->setVisible(busy);
   cancel_->setVisible(busy);
   if (!busy) {
@@ -392,6 +416,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
   static const QStringList palettes{"gpl", "csv", "txt", "cgats", "it8", "json"};
   // Sticks from a file are dropped like a picture.
   if (palettes.contains(QFileInfo(file).suffix().toLower())) return sheets_->import_file(file);
+  // At the stage Check a picture is one of the work.
+  if (stages_->stage() == Stage::check && session_.planned() && !file.endsWith(".dune", Qt::CaseInsensitive))
+    return checker_.open(file);
   files_->open_path(file);
 }
 

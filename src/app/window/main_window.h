@@ -16,6 +16,7 @@
 #include "widgets/notice_bar.h"
 #include "widgets/pair.h"
 #include "widgets/workbench.h"
+#include "window/check_looks.h"
 #include "window/export_actions.h"
 #include "window/file_actions.h"
 #include "window/sheets_actions.h"
@@ -28,7 +29,8 @@ namespace yd::app {
 class MainWindow : public QMainWindow {
   Q_OBJECT
  public:
-  MainWindow(Session& session, Advice& advice, Autosave& autosave, EaselWork& easel, QSettings& settings);
+  MainWindow(Session& session, Advice& advice, Checker& checker, Autosave& autosave, EaselWork& easel,
+             QSettings& settings);
   FileActions& files() { return *files_; }
   Stages& stages() { return *stages_; }
   SheetsActions& sheets() { return *sheets_; }
@@ -54,6 +56,8 @@ class MainWindow : public QMainWindow {
   void make_menus();
   void hear_keys_everywhere();
   void follow_session();
+  void follow_work();
+  void follow_check();
   void show_subject();
   void show_preview(double strength);
   void show_other();
@@ -68,6 +72,7 @@ class MainWindow : public QMainWindow {
 
   Session& session_;
   Advice& advice_;
+  Checker& checker_;
   NoticeBar* notice_;
   FileActions* files_;
   ExportActions* export_;
@@ -80,6 +85,7 @@ class MainWindow : public QMainWindow {
   QHBoxLayout* tail_ = nullptr;
   SheetsActions* sheets_ = nullptr;
   SubjectTools* tools_ = nullptr;
+  CheckLooks* check_ = nullptr;
   QAction* without_ = nullptr;
   QList<QAction*> looks_;  ///< ways to look at the pair
   QProgressBar* progress_;

@@ -19,6 +19,7 @@ std::vector<Need> needs_of(Stage stage) {
       return {Need::coats};
     case Stage::subject:
     case Stage::layers:
+    case Stage::check:
     case Stage::easel:
       return {};
   }
@@ -27,9 +28,9 @@ std::vector<Need> needs_of(Stage stage) {
 
 }  // namespace
 
-Stages::Stages(Session& session, Advice& advice, QWidget* parent)
+Stages::Stages(Session& session, Advice& advice, Checker& checker, QWidget* parent)
     : QObject(parent),
-      model_(session),
+      model_(session, checker),
       course_(new CourseLine(parent)),
       benches_(new QStackedWidget),
       colour_(new ColourPanel(session)),
@@ -37,12 +38,14 @@ Stages::Stages(Session& session, Advice& advice, QWidget* parent)
       subject_(new SubjectPanel(session)),
       ground_(new GroundPanel(session, advice)),
       tray_(new TrayPanel(session, advice)),
-      layers_(new LayersPanel(session)) {
+      layers_(new LayersPanel(session)),
+      check_(new CheckPanel(session, checker)) {
   course_->setObjectName("course");
   course_->setAccessibleName(tr("Course: the stages of the work"));
   course_->setModel(&model_);
   benches_->setObjectName("side");
-  for (Bench* bench : std::initializer_list<Bench*>{subject_, ground_, tray_, new CoatPanel(session, advice), layers_})
+  for (Bench* bench :
+       std::initializer_list<Bench*>{subject_, ground_, tray_, new CoatPanel(session, advice), layers_, check_})
     add(bench);
   connect(course_->selectionModel(), &QItemSelectionModel::currentChanged, this, &Stages::follow);
   connect(course_, &QListView::clicked, this, [this](const QModelIndex& index) {

@@ -4,6 +4,7 @@
 #include <QStackedWidget>
 
 #include "models/course_model.h"
+#include "panels/check_panel.h"
 #include "panels/colour_panel.h"
 #include "panels/ground_panel.h"
 #include "panels/layers_panel.h"
@@ -18,7 +19,7 @@ namespace yd::app {
 class Stages : public QObject {
   Q_OBJECT
  public:
-  Stages(Session& session, Advice& advice, QWidget* parent);
+  Stages(Session& session, Advice& advice, Checker& checker, QWidget* parent);
   QListView* course() { return course_; }
   QStackedWidget* benches() { return benches_; }
   ColourPanel* colour_panel() { return colour_; }
@@ -28,6 +29,7 @@ class Stages : public QObject {
   GroundPanel* ground_panel() { return ground_; }
   TrayPanel* tray_panel() { return tray_; }
   LayersPanel* layers_panel() { return layers_; }
+  CheckPanel* check_panel() { return check_; }
   Stage stage() const { return static_cast<Stage>(benches_->currentIndex()); }
   void go(Stage stage);
 
@@ -49,6 +51,7 @@ class Stages : public QObject {
   GroundPanel* ground_;
   TrayPanel* tray_;
   LayersPanel* layers_;
+  CheckPanel* check_;
 };
 
 }  // namespace yd::app

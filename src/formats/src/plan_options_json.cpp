@@ -15,6 +15,7 @@ constexpr std::array<Technique, 2> kTechniques{Technique::laid, Technique::rubbe
 constexpr std::array<PassKind, 3> kPassKinds{PassKind::coat, PassKind::stroke, PassKind::fix};
 constexpr int kLastMass = subject::kMostMasses - 1;
 // More than any picture has: every shade of every mass, and more passes than a week of work.
+constexpr std::size_t kMostRest = 12;  // strokes still to come on one shade
 constexpr std::size_t kMostParts = subject::kMostShades * subject::kMostMasses;
 constexpr std::size_t kMostLaid = 2000;
 
@@ -50,6 +51,7 @@ json stroke_to_json(const plan::Stroke& s, const media::Collection& c) {
               {"pressure", s.pressure},
               {"technique", plan::name(s.technique)}};
   if (s.fix_first) out["fix_first"] = true;
+  if (s.level > 0) out["level"] = s.level;
   return out;
 }
 
@@ -75,6 +77,7 @@ plan::Stroke read_stroke(Fields& f, const media::Collection& c) {
   s.pressure = f.number("pressure", 0, 1);
   s.technique = f.named("technique", kTechniques);
   s.fix_first = f.flag("fix_first", false);
+  s.level = static_cast<int>(f.number("level", 0, plan::kAccentLevel, 0));
   return s;
 }
 
@@ -89,6 +92,27 @@ void read_by_hand(Fields& plan, plan::PlanOptions& options, const media::Collect
     const bool known = std::any_of(options.by_hand.begin(), options.by_hand.end(),
                                    [&](const plan::HandChoice& o) { return o.mass == h.mass; });
     if (!known) options.by_hand.push_back(std::move(h));
+  });
+}
+
+json rest_to_json(const std::vector<plan::RestOfShade>& rest, const media::Collection& c) {
+  json out = json::array();
+  for (const plan::RestOfShade& r : rest) {
+    json strokes = json::array();
+    for (const plan::Stroke& s : r.strokes) strokes.push_back(stroke_to_json(s, c));
+    out.push_back({{"mass", r.mass}, {"shade", r.shade}, {"strokes", strokes}});
+  }
+  return out;
+}
+
+void read_rest(Fields& plan, plan::PlanOptions& options, const media::Collection& c) {
+  if (!plan.has("rest")) return;
+  plan.each("rest", kMostParts, [&](Fields& f) {
+    plan::RestOfShade r;
+    r.mass = static_cast<int>(f.number("mass", 0, kLastMass));
+    r.shade = static_cast<int>(f.number("shade", 0, subject::kMostShades));
+    f.each("strokes", kMostRest, [&](Fields& stroke) { r.strokes.push_back(read_stroke(stroke, c)); });
+    options.rest.push_back(std::move(r));
   });
 }
 
@@ -267,7 +291,8 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
           {"lonely_price", p.wishes.lonely_price},
           {"tray", ids_of(p.given_tray, c)},
           {"underpainting", underpaint_to_json(p.underpaint)},
-          {"by_hand", by_hand_to_json(p.by_hand, c)}};
+          {"by_hand", by_hand_to_json(p.by_hand, c)},
+          {"rest", rest_to_json(p.rest, c)}};
 }
 
 void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
@@ -294,6 +319,7 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
     f.absorb(u);
   }
   read_by_hand(f, p, c);
+  read_rest(f, p, c);
 }
 
 }  // namespace yd::formats

@@ -109,6 +109,37 @@ std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> lai
   return out;
 }
 
+std::vector<char> behind(const Plan& plan, std::span<const PassMark> marks) {
+  std::vector<char> out;
+  for (const Pass& p : plan.passes) {
+    const bool marked = std::any_of(marks.begin(), marks.end(), [&, s = signature(p)](const PassMark& m) {
+      return m.pass == s && m.state != PassMark::State::open;
+    });
+    out.push_back(p.laid || marked ? 1 : 0);
+  }
+  return out;
+}
+
+std::vector<RestOfShade> rest_of(const Plan& plan, std::span<const char> behind) {
+  std::vector<RestOfShade> out;
+  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
+    RestOfShade rest{plan.targets[t].mass, plan.targets[t].shade, {}};
+    const int target = static_cast<int>(t);
+    bool fixed = false;
+    for (std::size_t i = 0; i < plan.passes.size(); ++i) {
+      const Pass& p = plan.passes[i];
+      const bool over = p.laid || p.skipped || (i < behind.size() && behind[i] != 0);
+      if (over || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+      if (p.kind == PassKind::fix) fixed = true;
+      if (p.kind != PassKind::stroke) continue;
+      rest.strokes.push_back({p.stick, pressure_on(p, target), p.technique, fixed, level_on(p, target)});
+      fixed = false;
+    }
+    out.push_back(std::move(rest));
+  }
+  return out;
+}
+
 Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Paper& paper,
                      const media::Collection& collection, const optics::Parameters& parameters,
                      const PlanOptions& options, Observer& observer) {

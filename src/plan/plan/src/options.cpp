@@ -16,6 +16,12 @@ Status check_sticks(const PlanOptions& options, std::size_t sticks) {
       if (!(s.pressure >= 0 && s.pressure <= 1)) return bad_value("by_hand", "pressure must be from 0 to 1");
     }
   }
+  for (const RestOfShade& r : options.rest) {
+    for (const Stroke& s : r.strokes) {
+      if (!there(s.stick)) return bad_value("rest", "names a stick that is not there");
+      if (!(s.pressure >= 0 && s.pressure <= 1)) return bad_value("rest", "pressure must be from 0 to 1");
+    }
+  }
   for (const LaidPass& p : options.laid) {
     if (p.kind == PassKind::stroke && !there(p.stick)) return bad_value("laid", "names a stick that is not there");
     if (p.kind == PassKind::coat && !p.coat) return bad_value("laid", "does not say which underpainting");

@@ -12,7 +12,21 @@ namespace {
 
 constexpr double kVividWeight = 4;  // of a small vivid colour, against the same area of what is around it
 
-/// Strokes of the passes that are done, on one shade.
+const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
+  for (const HandChoice& h : options.by_hand) {
+    if (h.mass == mass) return &h;
+  }
+  return nullptr;
+}
+
+Layering layering_of(std::span<const Stroke> strokes) {
+  Layering out;
+  for (const Stroke& s : strokes) out.push_back({s.stick, s.technique});
+  return out;
+}
+
+}  // namespace
+
 std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target) {
   std::vector<Stroke> out;
   bool fixed = false;
@@ -29,21 +43,6 @@ std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan&
   }
   return out;
 }
-
-const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
-  for (const HandChoice& h : options.by_hand) {
-    if (h.mass == mass) return &h;
-  }
-  return nullptr;
-}
-
-Layering layering_of(std::span<const Stroke> strokes) {
-  Layering out;
-  for (const Stroke& s : strokes) out.push_back({s.stick, s.technique});
-  return out;
-}
-
-}  // namespace
 
 Painting::Painting(const PaintingInput& input) : in_(input) {
   std::vector<std::vector<std::size_t>> shades(in_.masses);

@@ -23,6 +23,9 @@ struct PaintingInput {
   const PlanOptions* options = nullptr;
 };
 
+/// Strokes of the passes that are done, on one shade.
+std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target);
+
 /// Masses by the ground they are painted on, their shades ready for the search, and from a tray the recipes of all.
 class Painting {
  public:

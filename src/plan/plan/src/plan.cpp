@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <set>
 
+#include "going_on.h"
 #include "painting.h"
 #include "tray/tray.h"
 
@@ -77,13 +78,9 @@ class Planner {
     input.sticks = collection_.sticks;
     input.parameters = &parameters_;
     input.options = &options_;
-    Painting painting(input);
-    const Status searched = search(painting, observer);
-    if (!searched) return searched.error();
-    const Status chosen = choose(observer);
-    if (!chosen) return chosen.error();
-    Stretch finishing(observer, 0.8, 0.97);
-    const auto looks = painting.paint(tray_, finishing);
+    // With a tray in the hand and work on the paper there is nothing to search the collection for.
+    quick_ = !options_.given_tray.empty() && !options_.laid.empty();
+    const auto looks = quick_ && !options_.rest.empty() ? continued(input, observer) : searched(input, observer);
     if (!looks) return looks.error();
     plan_.evaluations += looks.value();
     measure(plan_, subject_.masses.size());
@@ -141,9 +138,23 @@ class Planner {
     return success();
   }
 
+  Result<std::uint64_t> searched(const PaintingInput& input, Observer& observer) {
+    Painting painting(input);
+    const Status found = search(painting, observer);
+    if (!found) return found.error();
+    const Status chosen = choose(observer);
+    if (!chosen) return chosen.error();
+    Stretch finishing(observer, 0.8, 0.97);
+    return painting.paint(tray_, finishing);
+  }
+
+  Result<std::uint64_t> continued(const PaintingInput& input, Observer& observer) {
+    const Status chosen = choose(observer);
+    if (!chosen) return chosen.error();
+    return go_on(input, tray_, observer);
+  }
+
   Status search(Painting& painting, Observer& observer) {
-    // With a tray in the hand and work on the paper there is nothing to search the collection for.
-    quick_ = !options_.given_tray.empty() && !options_.laid.empty();
     if (quick_) return success();
     std::vector<colour::Lab> labs;
     for (const TargetPlan& t : plan_.targets) labs.push_back(t.target);

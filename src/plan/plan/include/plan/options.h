@@ -20,6 +20,14 @@ struct HandChoice {
   bool operator==(const HandChoice&) const = default;
 };
 
+/// Strokes of one shade that are still to come, from what is laid upwards.
+struct RestOfShade {
+  int mass = 0;
+  int shade = 0;
+  std::vector<Stroke> strokes;
+  bool operator==(const RestOfShade&) const = default;
+};
+
 /// What a coat on the paper was: it stays when the choice of underpainting changes.
 struct LaidCoat {
   CoatChoice how;
@@ -73,6 +81,9 @@ struct PlanOptions {
   std::optional<int> wish_passes;      ///< about how many passes, at least 1
   std::optional<double> wish_minutes;  ///< how long the work may take, at least 5
   std::vector<HandChoice> by_hand;
+  /// Of a plan that is gone on with the strokes still to come: they stay, at new pressures, and others follow where
+  /// they gain enough. Only with `laid` and a given tray. Empty: what is left is planned freely.
+  std::vector<RestOfShade> rest;
   /// Darks that no stick reaches are drawn together, lights stay: an unreachable target helps nobody.
   Fit fit = Fit::anchor_lights;
   TrayWishes wishes;

@@ -58,6 +58,13 @@ Result<Plan> make_plan(const subject::Subject& subject, const media::Paper& pape
 /// What is on the paper once these marks are taken for done: the plan's own laid passes and the marked ones, in order.
 std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> laid, std::span<const PassMark> marks);
 
+/// Of each pass, by place, whether it is behind: laid already, or marked as done or left out.
+std::vector<char> behind(const Plan& plan, std::span<const PassMark> marks);
+
+/// What is still to come of every shade, in the order of the passes. `behind`: of each pass, by place.
+/// For PlanOptions::rest.
+std::vector<RestOfShade> rest_of(const Plan& plan, std::span<const char> behind);
+
 /// The same recipes with passes, order, sittings and tooth worked out anew: what `same_recipes` allows to differ.
 Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Paper& paper,
                      const media::Collection& collection, const optics::Parameters& parameters,

@@ -23,6 +23,7 @@ struct WorkArguments {
   std::optional<double> width_cm, height_cm;  ///< of the sheet
   std::string focus;                          ///< "X,Y,R": what is focal, shares of width, height and longer side
   std::string json_file;                      ///< empty: standard output
+  std::string calibration_file;               ///< of `calibrate`: the artist's hand and sticks
 };
 
 struct PlanArguments : WorkArguments {
@@ -76,6 +77,22 @@ struct CheckArguments : WorkArguments {
 };
 /// Holds a photograph of the work against the plan: what is off, and what mends it.
 Status run_check(const CheckArguments& arguments);
+
+struct OffcutArguments : WorkArguments {
+  int count = 36;
+  std::string csv_file;
+  std::optional<std::uint64_t> simulate;  ///< seed of an artist who lays and measures them
+};
+/// The offcut strokes of the plan's tray as a table to be filled in.
+Status run_offcuts(const OffcutArguments& arguments);
+
+struct CalibrateArguments {
+  std::string readings_file;
+  std::string paper, collection;  ///< ids; empty: the usual ones
+  std::string json_file;          ///< empty: standard output
+};
+/// Hand and masstones from offcut strokes that were measured.
+Status run_calibrate(const CalibrateArguments& arguments);
 
 struct ImportArguments {
   std::string file;

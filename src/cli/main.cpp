@@ -39,6 +39,7 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("--width", a.width_cm, "Of the sheet, centimetres");
   c->add_option("--height", a.height_cm, "Of the sheet, centimetres");
   c->add_option("--json", a.json_file, "Write to this file instead of standard output");
+  c->add_option("--calibration", a.calibration_file, "The artist's hand and sticks, as `calibrate` found them");
 }
 
 void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
@@ -95,6 +96,19 @@ void add_photograph(CLI::App& app, yd::cli::PhotographArguments& a) {
   c->add_flag("--strip", a.strip, "Lay the tray's sticks on the margin below, for `check --strip`");
 }
 
+void add_calibrate(CLI::App& app, yd::cli::OffcutArguments& o, yd::cli::CalibrateArguments& a) {
+  CLI::App* c = app.add_subcommand("offcuts", "Which strokes of the tray to lay on an offcut, as a table to fill in");
+  add_work(c, o);
+  c->add_option("CSV", o.csv_file, "Write the table here")->required();
+  c->add_option("--count", o.count, "How many strokes")->capture_default_str();
+  c->add_option("--simulate", o.simulate, "Seed: a simulated artist lays and measures them");
+  c = app.add_subcommand("calibrate", "The artist's hand and sticks from offcut strokes that were measured");
+  c->add_option("READINGS", a.readings_file, "The table of `offcuts`, filled in with L*, a*, b* (D50)")->required();
+  c->add_option("--paper", a.paper, "Paper id they are laid on");
+  c->add_option("--collection", a.collection, "Collection id or JSON file");
+  c->add_option("--json", a.json_file, "Write to this file, for --calibration, instead of standard output");
+}
+
 void add_check(CLI::App& app, yd::cli::CheckArguments& a) {
   CLI::App* c = app.add_subcommand("check", "Hold a photograph of the work against the plan; what mends it");
   add_work(c, a);
@@ -118,6 +132,8 @@ int run(int argc, char** argv) {
   yd::cli::RehearseArguments rehearse;
   yd::cli::PhotographArguments photograph;
   yd::cli::CheckArguments check;
+  yd::cli::OffcutArguments offcuts;
+  yd::cli::CalibrateArguments calibrate;
   yd::cli::ImportArguments import;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
@@ -133,6 +149,7 @@ int run(int argc, char** argv) {
   add_rehearse(app, rehearse);
   add_photograph(app, photograph);
   add_check(app, check);
+  add_calibrate(app, offcuts, calibrate);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
@@ -154,6 +171,8 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(tray));
   if (app.got_subcommand("rehearse")) return finish(yd::cli::run_rehearse(rehearse));
   if (app.got_subcommand("photograph")) return finish(yd::cli::run_photograph(photograph));
+  if (app.got_subcommand("offcuts")) return finish(yd::cli::run_offcuts(offcuts));
+  if (app.got_subcommand("calibrate")) return finish(yd::cli::run_calibrate(calibrate));
   if (app.got_subcommand("check")) return finish(yd::cli::run_check(check));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));

@@ -6,8 +6,10 @@
 #include <nlohmann/json.hpp>
 
 #include "formats/archive.h"
+#include "formats/offcut_file.h"
 #include "formats/plan_json.h"
 #include "formats/project.h"
+#include "media/fields.h"
 #include "media/shipped.h"
 #include "pictures/pictures.h"
 
@@ -124,6 +126,19 @@ Status take_materials(const WorkArguments& a, const formats::Project& p, Work& w
   return success();
 }
 
+Status take_calibration(const WorkArguments& a, Work& w) {
+  if (a.calibration_file.empty()) return success();
+  const auto text = media::read_file(a.calibration_file);
+  if (!text) return text.error();
+  const auto json = media::parse_json(text.value(), a.calibration_file);
+  if (!json) return json.error();
+  const auto found = formats::calibration_from_json(json.value(), a.calibration_file, w.collection);
+  if (!found) return found.error();
+  w.collection = calibrate::calibrated(std::move(w.collection), found.value());
+  w.model.parameters = calibrate::calibrated(w.model.parameters, found.value());
+  return success();
+}
+
 Result<std::array<double, 3>> circle_of(const std::string& text) {
   std::array<double, 3> out{};
   char rest = 0;
@@ -149,6 +164,22 @@ Result<subject::Subject> read(const formats::Project& p, const std::string& focu
 
 }  // namespace
 
+Result<PlanMaterials> load_materials(const std::string& paper, const std::string& collection) {
+  PlanMaterials out;
+  auto model = media::load_model();
+  if (!model) return model.error();
+  out.model = std::move(model).value();
+  const auto papers = media::load_papers();
+  if (!papers) return papers.error();
+  auto found = find_paper(papers.value(), paper.empty() ? media::kUsualPaper : paper);
+  if (!found) return found.error();
+  out.paper = std::move(found).value();
+  auto sticks = media::find_collection(collection.empty() ? media::kUsualCollection : collection);
+  if (!sticks) return sticks.error();
+  out.collection = std::move(sticks).value();
+  return out;
+}
+
 Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer) {
   auto project = project_of(a);
   if (!project) return project.error();
@@ -159,6 +190,8 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
   w.options = p.plan;
   const Status found = take_materials(a, p, w);
   if (!found) return found.error();
+  const Status known = take_calibration(a, w);
+  if (!known) return known.error();
   auto subject = read(p, a.focus, observer);
   if (!subject) return subject.error();
   w.subject = std::move(subject).value();

@@ -22,6 +22,15 @@ struct Work {
   plan::GroundWeights weights = plan::kGroundWeights;
   plan::Plan plan;  ///< empty where `planned` was not asked for
 };
+/// What is planned with, without a picture.
+struct PlanMaterials {
+  media::Model model;
+  media::Paper paper;
+  media::Collection collection;
+};
+/// By id; empty: the usual ones.
+Result<PlanMaterials> load_materials(const std::string& paper, const std::string& collection);
+
 Result<Work> load_work(const WorkArguments& arguments, bool planned, Observer& observer);
 
 /// Four corners in pixels, clockwise from the top left.

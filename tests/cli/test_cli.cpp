@@ -148,6 +148,29 @@ class TestCli : public QObject {
     QCOMPARE(run(QStringList{"check", picture(dir), dir.filePath("none.png")} + plan).code, 2);
   }
 
+  // Offcuts of an artist whose hand is light: measured, fitted, planned with.
+  void an_artist_is_calibrated() {
+    const QTemporaryDir dir;
+    const QString csv = dir.filePath("offcuts.csv");
+    const QString found = dir.filePath("artist.json");
+    QCOMPARE(run({"offcuts", picture(dir), csv, "--sticks", "4", "--count", "24", "--simulate", "2"}).code, 0);
+    QCOMPARE(run({"calibrate", csv, "--json", found}).code, 0);
+    QFile f(found);
+    QVERIFY(f.open(QIODevice::ReadOnly));
+    const QJsonObject j = QJsonDocument::fromJson(f.readAll()).object();
+    QVERIFY(std::abs(j["hand"].toObject()["firm"].toDouble() - 0.7) < 0.2);
+    QCOMPARE(j["sticks"].toArray().size(), 4);
+    const QJsonObject left = j["left_out"].toObject();
+    QVERIFY(left["after_de00"].toDouble() < left["before_de00"].toDouble());
+    const Outcome planned = run({"plan", picture(dir), "--sticks", "4", "--calibration", found});
+    QVERIFY2(planned.code == 0, planned.err);
+    QVERIFY(planned.json()["error"] != run({"plan", picture(dir), "--sticks", "4"}).json()["error"]);
+    // What cannot be read is said in one line.
+    QCOMPARE(run({"plan", picture(dir), "--calibration", csv}).code, 2);
+    QCOMPARE(run({"calibrate", found}).code, 2);
+    QCOMPARE(run({"offcuts", picture(dir), csv, "--count", "0"}).code, 2);
+  }
+
   void a_painted_board_is_photographed() {
     const QTemporaryDir dir;
     const QString photo = dir.filePath("photo.png");

@@ -108,10 +108,7 @@ class TestCheckStage : public QObject {
     QVERIFY(w.open_demo("kettle.png"));
     w.window.stages().go(app::Stage::check);
     w.checker.set_done(8);
-    QMimeData mime;
-    mime.setUrls({QUrl::fromLocalFile(World::demo("salt-works.png"))});
-    QDropEvent event(QPointF(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
-    QApplication::sendEvent(&w.window, &event);
+    trial::drop(w.window, World::demo("salt-works.png"));
     QVERIFY(w.settle_all());
     QVERIFY(w.checker.has_photo());
     // It is another picture, and that is said; the work is as it was.

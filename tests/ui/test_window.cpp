@@ -13,19 +13,10 @@
 #include "ui_world.h"
 
 using namespace yd;
+using trial::drop;
 using app::Stage;
 
 namespace {
-
-void drop(QWidget& window, const QString& file) {
-  QMimeData mime;
-  mime.setUrls({QUrl::fromLocalFile(file)});
-  QDragEnterEvent enter(QPoint(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
-  QApplication::sendEvent(&window, &enter);
-  QVERIFY(enter.isAccepted());
-  QDropEvent event(QPointF(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
-  QApplication::sendEvent(&window, &event);
-}
 
 int kept_sticks(const QString& file) {
   const auto project = formats::load_project(file);

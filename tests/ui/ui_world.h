@@ -7,6 +7,8 @@
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QDragEnterEvent>
+#include <QMimeData>
 #include <QMouseEvent>
 #include <algorithm>
 #include <memory>
@@ -113,6 +115,16 @@ class World {
   app::Checker checker;
   app::MainWindow window;
 };
+
+inline void drop(QWidget& window, const QString& file) {
+  QMimeData mime;
+  mime.setUrls({QUrl::fromLocalFile(file)});
+  QDragEnterEvent enter(QPoint(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+  QApplication::sendEvent(&window, &enter);
+  QVERIFY(enter.isAccepted());
+  QDropEvent event(QPointF(50, 50), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+  QApplication::sendEvent(&window, &event);
+}
 
 inline void click(World& w, const char* name) { w.find<QAbstractButton>(name)->click(); }
 

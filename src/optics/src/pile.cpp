@@ -76,8 +76,9 @@ void Pile::push(std::size_t i, Coat coat) {
   height_[i] += coat.height;
 }
 
-void Pile::stroke(int pigment, Medium medium, double pressure) {
-  if (pressure <= 0) return;
+void Pile::stroke(int pigment, Medium medium, double asked) {
+  if (asked <= 0) return;
+  const double pressure = parameters_->hand.of(asked);
   const MediumParameters& m = parameters_->of(medium);
   const float reach = between(m.reach_light, m.reach_firm, pressure);
   const float highest = top();

@@ -63,12 +63,25 @@ struct FixativeParameters {
   double dry_minutes = 0;
 };
 
+/// What a hand makes of a pressure it is asked for: a share of it, by a line from no pressure to full. 1: as asked.
+struct HandPressure {
+  double light = 1;  ///< of a very light stroke, 0.2 to 3
+  double firm = 1;   ///< of one at full pressure, 0.2 to 2
+  /// 0 to 1.
+  double of(double asked) const {
+    const double pressed = asked * (light + (firm - light) * asked);
+    return pressed < 0 ? 0 : pressed > 1 ? 1 : pressed;
+  }
+  bool operator==(const HandPressure&) const = default;
+};
+
 /// Everything the model knows besides the paper and the pigments.
 struct Parameters {
   std::array<MediumParameters, kMedia> media;
   std::array<WashParameters, kWashKinds> washes;
   RubParameters rub;
   FixativeParameters fixative;
+  HandPressure hand;  ///< of the artist, found by offcuts (calibrate/calibrate.h); no parameter of the material
 
   const MediumParameters& of(Medium m) const { return media[static_cast<std::size_t>(m)]; }
   const WashParameters& of(WashKind w) const { return washes[static_cast<std::size_t>(w)]; }

@@ -13,7 +13,6 @@ shot empty 0
 shot subject 0 data/demo/salt-works.png
 shot masses 0 --press section_masses data/demo/kettle.png
 shot ground 1 data/demo/salt-works.png
-shot papers 1 --press papers_sheet data/demo/salt-works.png
 shot offcuts 1 --press offcut_sheet data/demo/salt-works.png
 shot tray 2 data/demo/salt-works.png
 shot collection 2 --press collection_edit data/demo/salt-works.png

@@ -136,6 +136,7 @@ Status take_calibration(const WorkArguments& a, Work& w) {
   if (!found) return found.error();
   w.collection = calibrate::calibrated(std::move(w.collection), found.value());
   w.model.parameters = calibrate::calibrated(w.model.parameters, found.value());
+  w.options.presses = found->hand;
   return success();
 }
 
@@ -190,6 +191,7 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
   w.options = p.plan;
   const Status found = take_materials(a, p, w);
   if (!found) return found.error();
+  w.model.parameters = plan::parameters_for(w.options, w.model.parameters);
   const Status known = take_calibration(a, w);
   if (!known) return known.error();
   auto subject = read(p, a.focus, observer);

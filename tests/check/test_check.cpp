@@ -18,6 +18,14 @@ const media::Collection& sticks() {
   return few;
 }
 
+/// A smaller frame than a camera has, so that many can be taken.
+standin::Camera held(std::uint64_t seed) {
+  standin::Camera c = standin::handheld(seed);
+  c.width = 1000;
+  c.height = 750;
+  return c;
+}
+
 struct World {
   subject::Subject subject = trial::small_subject(480, 360);
   plan::Plan plan = trial::small_plan(subject, sticks());
@@ -44,8 +52,7 @@ const World& world() {
 
 check::Report checked(const plan::Plan& painted, int passes, std::uint64_t camera = 1, check::Work* as = nullptr) {
   const World& w = world();
-  const auto photo =
-      standin::photograph(w.board_of(painted, passes), trial::paper().lab, standin::handheld(camera)).value();
+  const auto photo = standin::photograph(w.board_of(painted, passes), trial::paper().lab, held(camera)).value();
   Observer observer;
   return check::check_work(trial::raw_of(photo.image), as == nullptr ? w.work(passes) : *as, observer).value();
 }
@@ -208,7 +215,7 @@ class TestCheck : public QObject {
 
   void a_lamp_on_the_work_is_not_taken_for_paint() {
     const World& w = world();
-    standin::Camera c = standin::handheld(6);
+    standin::Camera c = held(6);
     c.glare = 0.5;
     const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, c).value();
     Observer observer;
@@ -222,7 +229,7 @@ class TestCheck : public QObject {
   void a_table_is_not_taken_for_paper() {
     const World& w = world();
     for (const double table : {0.05, 0.9}) {
-      standin::Camera c = standin::handheld(2);
+      standin::Camera c = held(2);
       c.margin = 0;
       c.table = table;
       const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, c).value();
@@ -234,8 +241,7 @@ class TestCheck : public QObject {
 
   void corners_given_by_hand_are_kept() {
     const World& w = world();
-    const auto photo =
-        standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, standin::handheld(8)).value();
+    const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, held(8)).value();
     check::Work in = w.work(w.all());
     in.corners = photo.picture;
     Observer observer;
@@ -247,8 +253,7 @@ class TestCheck : public QObject {
 
   void nothing_done_is_said() {
     Observer observer;
-    const auto photo =
-        standin::photograph(world().board_of(world().plan, 0), trial::paper().lab, standin::handheld(1)).value();
+    const auto photo = standin::photograph(world().board_of(world().plan, 0), trial::paper().lab, held(1)).value();
     const auto r = check::check_work(trial::raw_of(photo.image), world().work(0), observer);
     QVERIFY(!r.ok());
     QCOMPARE(QString::fromStdString(r.error().where), QString("done"));
@@ -258,8 +263,7 @@ class TestCheck : public QObject {
     struct Stop : Observer {
       bool cancelled() const override { return true; }
     } stop;
-    const auto photo =
-        standin::photograph(world().board_of(world().plan, 4), trial::paper().lab, standin::handheld(1)).value();
+    const auto photo = standin::photograph(world().board_of(world().plan, 4), trial::paper().lab, held(1)).value();
     const auto r = check::check_work(trial::raw_of(photo.image), world().work(4), stop);
     QVERIFY(!r.ok() && r.error().code == Error::Code::cancelled);
   }

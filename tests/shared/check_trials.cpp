@@ -143,6 +143,49 @@ void print(const char* what, Tally& t) {
   for (const auto& [why, n] : t.why) std::printf("    %s %d\n", why.c_str(), n);
 }
 
+constexpr std::array kSpoilt{"too small", "blurred", "burnt out", "too dark", "a lamp", "no margin", "another picture"};
+
+/// A photograph that will not do, for one of seven reasons.
+board::BoardImage spoilt(const board::BoardImage& board, std::size_t how, std::uint64_t seed) {
+  standin::Camera c = standin::handheld(seed);
+  board::BoardImage shown = board;
+  if (how == 0) c.width = 320, c.height = 240;
+  if (how == 1) c.blur_px = 14;
+  if (how == 2) c.stops = 1.6;
+  if (how == 3) c.stops = -4, c.falloff = 0.5;
+  if (how == 4) c.glare = 0.5;
+  if (how == 5) c.margin = 0;
+  if (how == 6) {
+    // The same size, turned upside down and mirrored in colour: not this work.
+    std::reverse(shown.data.begin(), shown.data.end());
+    for (colour::Rgb8& p : shown.data) p = {p.b, static_cast<std::uint8_t>(255 - p.g), p.r};
+  }
+  return standin::photograph(shown, trial::paper().lab, c)->image;
+}
+
+/// How many of them are refused, by reason.
+void print_spoilt(const Bench& b, int works) {
+  std::printf("%-22s spoilt, refused:", b.name.c_str());
+  for (std::size_t how = 0; how < kSpoilt.size(); ++how) {
+    int refused = 0;
+    for (int n = 0; n < works; ++n) {
+      Random random(static_cast<std::uint64_t>(n) * 7919 + how);
+      const int passes = static_cast<int>(b.plan.passes.size());
+      const Painted work = painted(b, {0.15, 0.06, random.next()}, passes);
+      check::Work w;
+      w.plan = &b.plan, w.subject = &b.subject, w.map = &b.map;
+      w.paper = &trial::paper(), w.collection = &trial::shipped_collection();
+      w.parameters = &trial::shipped_model().parameters;
+      w.done = work.done;
+      Observer observer;
+      const auto report = check::check_work(trial::raw_of(spoilt(work.board, how, random.next())), w, observer);
+      refused += report && !report->usable() ? 1 : 0;
+    }
+    std::printf(" %s %d/%d", kSpoilt[how], refused, works);
+  }
+  std::printf("\n");
+}
+
 const optics::Parameters& parameters() { return trial::shipped_model().parameters; }
 
 /// A painter at the easel: what is believed to lie on the paper, and what does.
@@ -308,6 +351,7 @@ int main(int argc, char** argv) {
       add(one, b, work, report.value(), photo);
     }
     print(b.name.c_str(), one);
+    print_spoilt(b, std::max(1, works / 4));
     std::fflush(stdout);
   }
   print("margin strip", strip);

@@ -2,6 +2,8 @@
 #include <QListView>
 #include <QSpinBox>
 
+#include "formats/offcut_file.h"
+#include "panels/hand_section.h"
 #include "ui_world.h"
 #include "widgets/corner_view.h"
 
@@ -131,6 +133,51 @@ class TestCheckStage : public QObject {
     QCOMPARE(failed.count(), 1);
     QVERIFY(failed.first().first().toString().contains("broken.jpg"));
     QVERIFY(!w.checker.has_photo());
+  }
+
+  // The table written, filled in by an artist who presses at 0.7, read, and planned with; then undone.
+  void offcuts_make_the_plan_the_artists_own() {
+    World w{app::Steps{}};
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.stages().go(app::Stage::ground);
+    w.open_card("card_hand");
+    auto& calibrator = w.window.findChild<app::HandSection*>()->calibrator();
+    const QString file = w.dir.filePath("offcuts.csv");
+    calibrator.write_table(file);
+    QVERIFY(QFile::exists(file));
+    const app::PlannedPtr planned = w.session.planned();
+    optics::Parameters artist = planned->parameters;
+    artist.hand = {0.7, 0.7};
+    std::vector<calibrate::Reading> readings;
+    for (const calibrate::OffcutStroke& s : calibrator.strokes()) {
+      const plan::Stroke laid{s.stick, s.pressure, s.technique, false, 0};
+      readings.push_back(
+          {s, plan::evaluate(planned->paper->ground, artist, planned->collection->sticks, {laid}, {}).look.lab});
+    }
+    QVERIFY(readings.size() >= calibrate::kJudged);
+    QFile table(file);
+    QVERIFY(table.open(QIODevice::WriteOnly));
+    table.write(formats::write_offcuts(readings, *planned->collection));
+    table.close();
+    QVERIFY(!w.find<QPushButton>("hand_take")->isEnabled());
+    calibrator.read_table(file);
+    QVERIFY(QTest::qWaitFor([&] { return !calibrator.busy(); }, 60000));
+    QVERIFY(calibrator.found() != nullptr);
+    QVERIFY(std::abs(calibrator.found()->calibration.hand.firm - 0.7) < 0.1);
+    QVERIFY(!w.find<app::Facts>("hand_facts")->facts().isEmpty());
+    const app::Choices before = w.session.choices();
+    click(w, "hand_take");
+    QVERIFY(w.settle_all());
+    QVERIFY(std::abs(w.session.choices().plan.presses.firm - 0.7) < 0.1);
+    QVERIFY(w.session.planned()->parameters.hand == w.session.choices().plan.presses);
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle_all());
+    QVERIFY(w.session.choices() == before);
+    // A table that is none is said, and nothing is lost.
+    QSignalSpy failed(&w.session, &app::Session::failed);
+    calibrator.read_table(World::demo("kettle.png"));
+    QVERIFY(QTest::qWaitFor([&] { return !calibrator.busy(); }, 60000));
+    QCOMPARE(failed.count(), 1);
   }
 
   void marks_at_the_easel_count_as_done() {

@@ -200,7 +200,7 @@ class TestModels : public QObject {
   }
 
   void every_school_has_a_cut_of_its_own() {
-    const auto views = app::school_views(*planned_, *materials_);
+    const auto views = app::school_views(*planned_);
     QCOMPARE(views.size(), plan::kSchools.size());
     int chosen = 0;
     for (const auto& v : views) {

@@ -2,6 +2,7 @@
 #include <QTest>
 
 #include "small_world.h"
+#include "words/checked.h"
 #include "words/coats.h"
 #include "words/findings.h"
 #include "words/grounds.h"
@@ -197,6 +198,47 @@ class TestWords : public QObject {
     plan::Gradient g{{0}, -90, 20, true, {{0, 0, 0.5, 0.1}, {1, 0.5, 1, 0.9}}};
     QVERIFY(words::gradient(g, job).contains("at the top (pass 1)"));
     QVERIFY(words::gradient(g, job).endsWith("overlap a third and rub across the joins."));
+  }
+
+  void what_a_photograph_came_to() {
+    std::set<QString> troubles;
+    for (const check::Trouble t : check::kAllTroubles) {
+      whole(words::trouble(t));
+      troubles.insert(words::trouble(t));
+    }
+    QCOMPARE(troubles.size(), check::kAllTroubles.size());
+    check::Fault f;
+    f.mass = 1;
+    f.colours.expected = {50, 0, 0};
+    f.colours.measured = {62, 0, 0};
+    f.colours.de00 = 11.5;
+    f.spread_de00 = 1.25;
+    const QString name = QString::fromStdString(scene().masses[1].name);
+    for (const check::Off off : {check::Off::value, check::Off::temperature, check::Off::chroma, check::Off::pair}) {
+      f.off = off;
+      f.rival = off == check::Off::pair ? 0 : -1;
+      f.amount = 1;
+      whole(words::off(off));
+      whole(words::fault(f, scene().masses));
+      whole(words::fault_evidence(f));
+      QVERIFY(words::fault(f, scene().masses).contains(name));
+    }
+    f.off = check::Off::value;
+    QVERIFY(words::fault(f, scene().masses).contains("light"));
+    QVERIFY(words::fault_evidence(f).contains("+1.0 steps") && words::fault_evidence(f).contains("11.5"));
+    f.part = subject::Role::dark;
+    QVERIFY(words::fault(f, scene().masses).contains("darks"));
+    const auto& sticks = trial::shipped_collection().sticks;
+    const check::Mending two{
+        check::Mending::Way::strokes, {{3, 0.2, plan::Technique::laid}, {9, 1, plan::Technique::rubbed}}, {}, 2};
+    const QString said = words::mending(two, sticks);
+    whole(said);
+    QVERIFY(said.contains(QString::fromStdString(sticks[3].name)) && said.contains("rubbed in"));
+    for (const check::Mending::Way way : {check::Mending::Way::fixative, check::Mending::Way::leave})
+      whole(words::mending({way, {}, {}, 0}, sticks));
+    for (const check::Reference by :
+         {check::Reference::none, check::Reference::bare_paper, check::Reference::margin_strip})
+      whole(words::reference(by));
   }
 
   void schools_and_grounds() {

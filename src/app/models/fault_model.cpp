@@ -141,7 +141,7 @@ QList<Fact> mass_facts(const Checked& c) {
     const double steps = colour::value_step(m.whole.measured.l) - colour::value_step(m.whole.expected.l);
     Fact fact;
     fact.label = QString::fromStdString(c.planned->subject->masses[static_cast<std::size_t>(m.mass)].name);
-    fact.number = tr("%1 steps").arg(steps_words(steps));
+    fact.number = steps_words(steps);
     fact.bar = std::min(1.0, m.whole.de00 / kFullBar);
     fact.chip = to_colour(m.whole.measured);
     out.append(fact);

@@ -84,9 +84,9 @@ void add_strata(RecipeView& view, const optics::Pile& pile, const Planned& plann
 
 }  // namespace
 
-RecipeView view_strokes(const Planned& planned, const Materials& materials, const optics::Ground& ground,
-                        const std::vector<plan::Stroke>& strokes, double px_per_mm, colour::Illuminant light) {
-  const optics::Parameters& parameters = materials.model.parameters;
+RecipeView view_strokes(const Planned& planned, const optics::Ground& ground, const std::vector<plan::Stroke>& strokes,
+                        double px_per_mm, colour::Illuminant light) {
+  const optics::Parameters& parameters = planned.parameters;
   RecipeView view;
   for (const plan::Stroke& s : strokes) view.steps << stroke_words(s, *planned.collection);
   view.paper = to_colour(planned.paper->lab);
@@ -102,9 +102,9 @@ RecipeView view_recipe(const Planned& planned, const Materials& materials, int t
                        colour::Illuminant light, const plan::Reach* reach) {
   const plan::TargetPlan& t = planned.plan.targets[static_cast<std::size_t>(target)];
   const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
-  const optics::Parameters& parameters = materials.model.parameters;
-  RecipeView view = view_strokes(planned, materials, plan::ground_of(planned.plan, t, *planned.paper), t.recipe.strokes,
-                                 px_per_mm, light);
+  const optics::Parameters& parameters = planned.parameters;
+  RecipeView view =
+      view_strokes(planned, plan::ground_of(planned.plan, t, *planned.paper), t.recipe.strokes, px_per_mm, light);
   view.target = target;
   view.title = tr("%1. %2, %3").arg(mass.id + 1).arg(QString::fromStdString(mass.name), tr(subject::name(t.role)));
   if (t.by_hand) view.title += tr(" (chosen by hand)");

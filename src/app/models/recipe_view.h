@@ -32,9 +32,8 @@ struct RecipeView {
 
 /// Strokes on a ground, without a target: only strata, steps and speckle are filled.
 inline constexpr double kExamplePx_per_mm = 4;
-RecipeView view_strokes(const Planned& planned, const Materials& materials, const optics::Ground& ground,
-                        const std::vector<plan::Stroke>& strokes, double px_per_mm,
-                        colour::Illuminant light = colour::Illuminant::d50);
+RecipeView view_strokes(const Planned& planned, const optics::Ground& ground, const std::vector<plan::Stroke>& strokes,
+                        double px_per_mm, colour::Illuminant light = colour::Illuminant::d50);
 
 /// `px_per_mm` is the screen's; `reach` may be null. Papers and sticks that would help are called by their names.
 RecipeView view_recipe(const Planned& planned, const Materials& materials, int target, double px_per_mm,

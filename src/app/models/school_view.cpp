@@ -41,7 +41,7 @@ std::vector<plan::Stroke> example(plan::School school, const Cast& c) {
 
 }  // namespace
 
-std::vector<SchoolView> school_views(const Planned& planned, const Materials& materials) {
+std::vector<SchoolView> school_views(const Planned& planned) {
   const Cast cast = cast_of(planned);
   std::vector<SchoolView> out;
   for (const plan::School school : plan::kSchools) {
@@ -52,7 +52,7 @@ std::vector<SchoolView> school_views(const Planned& planned, const Materials& ma
     v.order = said.order;
     v.usual_for = said.usual_for;
     v.chosen = planned.plan.school == school;
-    v.cut = view_strokes(planned, materials, planned.paper->ground, example(school, cast), kExamplePx_per_mm);
+    v.cut = view_strokes(planned, planned.paper->ground, example(school, cast), kExamplePx_per_mm);
     out.push_back(std::move(v));
   }
   return out;

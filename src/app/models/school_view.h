@@ -16,6 +16,6 @@ struct SchoolView {
   bool chosen = false;
   RecipeView cut;
 };
-std::vector<SchoolView> school_views(const Planned& planned, const Materials& materials);
+std::vector<SchoolView> school_views(const Planned& planned);
 
 }  // namespace yd::app

@@ -112,4 +112,19 @@ QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advic
            {}}};
 }
 
+QList<Fact> hand_facts(const calibrate::Calibration& c) {
+  QList<Fact> out;
+  const auto add = [&out](const QString& label, const QString& number) { out.append({label, number, -1, {}}); };
+  add(tr("Strokes measured"), QString::number(c.readings));
+  add(tr("Light, of what is asked"), percent(c.hand.light));
+  add(tr("Firm, of what is asked"), percent(c.hand.firm));
+  double moved = 0;
+  for (const calibrate::StickFound& f : c.sticks) moved += f.moved_de00 / static_cast<double>(c.sticks.size());
+  add(tr("Sticks from what they were taken for"), QString::number(moved, 'f', 1));
+  if (c.after_de00 >= 0)
+    add(tr("Strokes left out, before and after"),
+        tr("%1, %2").arg(c.before_de00, 0, 'f', 1).arg(c.after_de00, 0, 'f', 1));
+  return out;
+}
+
 }  // namespace yd::app

@@ -2,6 +2,7 @@
 
 #include <QList>
 
+#include "calibrate/calibrate.h"
 #include "looks/shapes.h"
 #include "session/advice.h"
 
@@ -24,5 +25,9 @@ QList<Fact> reach_facts(const Planned& planned);
 QList<Fact> plan_facts(const Planned& planned);
 /// What an underpainting does to the plan.
 QList<Fact> coat_facts(const plan::CoatVerdict& verdict, const plan::CoatAdvice& advice);
+
+/// What offcuts say: the hand where it is light and firm, how far sticks are from what they were taken for, and how
+/// much better strokes are predicted.
+QList<Fact> hand_facts(const calibrate::Calibration& calibration);
 
 }  // namespace yd::app

@@ -21,6 +21,7 @@ QListView* lines(const QString& name, const QString& title, QAbstractItemModel& 
   list->setEditTriggers(QAbstractItemView::NoEditTriggers);
   list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   list->setResizeMode(QListView::Adjust);
+  list->setTextElideMode(Qt::ElideNone);
   return list;
 }
 
@@ -42,7 +43,7 @@ CheckPanel::CheckPanel(Session& session, Checker& checker, QWidget* parent)
   photo_card_ = add(new Card(tr("Photograph"), "card_photo", photo, 320));
   faults_card_ = add(new Card(tr("What is off"), "card_faults", faults_box(), 340, false));
   add(new Card(tr("What mends it"), "card_mend", mend_box(), 320, false));
-  add(new Card(tr("Every mass"), "card_check_masses", masses_, 300), true);
+  add(new Card(tr("Every mass, in steps"), "card_check_masses", masses_, 300), true);
   add(new Card(tr("How it was read"), "card_reading", photo_, 280), true);
   add(new Card(tr("Strip on the margin"), "card_margin", margin_box(), 300, false), true);
   connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, &CheckPanel::choose);

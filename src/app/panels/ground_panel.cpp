@@ -9,6 +9,7 @@
 
 #include "models/chips.h"
 #include "models/stage_facts.h"
+#include "panels/hand_section.h"
 #include "words/grounds.h"
 
 namespace yd::app {
@@ -44,6 +45,7 @@ GroundPanel::GroundPanel(Session& session, Advice& advice, QWidget* parent)
   paper_card_ = add(new Card(tr("This paper"), "card_paper", verdict, 320));
   add(new Card(tr("Side by side"), "card_compare", make_sheets(), 292));
   add(new Card(tr("What counts"), "section_weights", make_weights(), 240), true);
+  add(new Card(tr("Your hand"), "card_hand", new HandSection(session), 300), true);
   connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, &GroundPanel::choose);
   connect(&session_, &Session::choices_changed, this, &GroundPanel::refresh);
   connect(&session_, &Session::plan_changed, this, &GroundPanel::refresh);

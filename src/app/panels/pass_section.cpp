@@ -94,7 +94,7 @@ void PassSection::refresh_cursor() {
   passes_->scrollTo(index);
   passes_->viewport()->update();
   const PlannedPtr planned = session_.planned();
-  why_->setText(index.isValid() ? why_words(*planned, session_.materials().model.parameters, at - 1)
+  why_->setText(index.isValid() ? why_words(*planned, session_.parameters(), at - 1)
                 : all > 0       ? tr("The bare paper.")
                                 : tr("Open a picture: its passes will stand here, each with its reasons."));
 }

@@ -102,7 +102,7 @@ void StickSection::show_stick(int row) {
     return model_.data(model_.index(row, column), Qt::EditRole).toString();
   };
   if (const media::Paper* paper = session_.materials().paper(session_.choices().paper))
-    chip_->setPixmap(stroke_chip(s, *paper, session_.materials().model.parameters, kStroke));
+    chip_->setPixmap(stroke_chip(s, *paper, session_.parameters(), kStroke));
   words_->setText(tr("%1, value %2").arg(text(CollectionModel::words), text(CollectionModel::value)));
   name_->setText(text(CollectionModel::name));
   kind_->setCurrentIndex(kind_->findData(text(CollectionModel::medium)));

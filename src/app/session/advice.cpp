@@ -157,7 +157,7 @@ void Advice::start(Need need) {
   reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
   const auto reporter = reporter_;
   const PlannedPtr planned = session_.planned();
-  const optics::Parameters parameters = session_.materials().model.parameters;
+  const optics::Parameters parameters = session_.parameters();
   const Choices choices = session_.choices();
   switch (need) {
     case Need::grounds:

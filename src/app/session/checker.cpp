@@ -103,13 +103,7 @@ void Checker::simulate(std::uint64_t seed) {
     if (strip) sheet.strip = standin::strip_by(p.plan, *p.paper, *p.collection, p.parameters, hand);
     const auto taken = standin::photograph(board, sheet, standin::handheld(seed));
     if (!taken) return taken.error();
-    subject::RawPicture raw;
-    raw.width = taken->image.width;
-    raw.height = taken->image.height;
-    for (const colour::Rgb8& c : taken->image.data) {
-      for (const std::uint8_t v : {c.r, c.g, c.b}) raw.rgb.push_back(static_cast<std::uint16_t>(257 * v));
-    }
-    auto photo = check::open_photo(raw);
+    auto photo = check::open_photo(taken->image);
     if (!photo) return photo.error();
     return std::make_shared<const Taken>(
         Taken{std::move(photo).value(), to_image(taken->image), tr("a simulated board")});

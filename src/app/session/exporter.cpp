@@ -34,7 +34,7 @@ bool Exporter::begin(const QString& file, exports::ExportOptions options) {
   reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
   watcher_.setFuture(QtConcurrent::run(
       &pool_,
-      [planned, file, options = std::move(options), parameters = session_.materials().model.parameters,
+      [planned, file, options = std::move(options), parameters = session_.parameters(),
        composition = session_.choices().composition, reporter = reporter_]() -> Status {
         work_politely();
         return exports::export_file(file, view_of(*planned, parameters, composition), options, *reporter);

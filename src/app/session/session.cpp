@@ -156,10 +156,9 @@ void Session::start(Work work) {
     start_planning();
   } else {
     reach_dirty_ = false;
-    run_beside(
-        pool_, watcher_,
-        [judge = steps_.judge, planned = planned_, papers = materials_.papers, parameters = materials_.model.parameters,
-         options = choices_.plan, reporter] { return judge(planned, papers, parameters, options, *reporter); });
+    run_beside(pool_, watcher_,
+               [judge = steps_.judge, planned = planned_, papers = materials_.papers, parameters = this->parameters(),
+                options = choices_.plan, reporter] { return judge(planned, papers, parameters, options, *reporter); });
   }
   emit busy_changed(true);
 }
@@ -168,7 +167,7 @@ void Session::start_planning() {
   const auto& image = subject_->image;
   const plan::PlanOptions options = options_for(choices_, static_cast<double>(image.width) / image.height);
   const auto reporter = reporter_;
-  const optics::Parameters parameters = materials_.model.parameters;
+  const optics::Parameters parameters = this->parameters();
   order_dirty_ = false;
   if (work_ == Work::arranging) {
     return run_beside(pool_, watcher_, [planned = planned_, parameters, options, reporter] {
@@ -259,11 +258,20 @@ void Session::take_proven_tray(const std::vector<int>& sticks) {
 }
 
 void Session::edit_collection(const media::Collection& wished, const QString& text) {
+  put_sticks(wished, choices_, text);
+}
+
+void Session::take_calibration(const media::Collection& sticks, const optics::HandPressure& hand, const QString& text) {
+  Choices then = choices_;
+  then.plan.presses = hand;
+  put_sticks(sticks, then, text);
+}
+
+void Session::put_sticks(const media::Collection& wished, Choices then, const QString& text) {
   const QString id = QString::fromStdString(wished.id);
   const media::Collection* known = materials_.collection(id);
   const auto before = known == nullptr ? std::nullopt : std::optional(*known);
   media::Collection after = wished;
-  Choices then = choices_;
   if (before && choices_.collection == id) {
     // Marks name passes of the present plan, which ends here; what they say is on the paper is kept.
     if (planned_) then.plan.laid = plan::laid_after(planned_->plan, then.plan.laid, then.marks);

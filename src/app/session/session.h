@@ -46,6 +46,8 @@ class Session : public QObject {
 
   const Materials& materials() const { return materials_; }
   const Choices& choices() const { return choices_; }
+  /// The model as the artist's hand has it.
+  optics::Parameters parameters() const { return plan::parameters_for(choices_.plan, materials_.model.parameters); }
   const QString& reference_name() const { return reference_name_; }
   bool has_reference() const { return !reference_.isEmpty(); }
   SubjectPtr subject() const { return subject_; }
@@ -91,6 +93,8 @@ class Session : public QObject {
   /// Puts a collection in place of the one of the same id, or adds it; undoable. Choices that name sticks follow them
   /// by id; a stick that lies on the paper stays, as one that is not owned.
   void edit_collection(const media::Collection& after, const QString& text);
+  /// Sticks and hand as offcuts have shown them; one step of undo.
+  void take_calibration(const media::Collection& sticks, const optics::HandPressure& hand, const QString& text);
   /// Used by the undo command; none takes the collection away.
   void put_collection(const std::string& id, const std::optional<media::Collection>& collection,
                       const Choices& choices);
@@ -121,6 +125,7 @@ class Session : public QObject {
   void failed(const QString& sentence);
 
  private:
+  void put_sticks(const media::Collection& wished, Choices then, const QString& text);
   enum class Work { none, loading, reading, editing, planning, arranging, judging };
   using Outcome = std::variant<ImagePtr, SubjectPtr, PlannedPtr, ReachPtr, Error>;
 

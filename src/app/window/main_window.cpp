@@ -383,8 +383,8 @@ void MainWindow::show_busy(bool busy) {
 }
 
 void MainWindow::read_pointer(QPoint pixel) {
-  pair_->peephole().show_reading(read_at(session_.subject(), session_.planned(), session_.materials().model.parameters,
-                                         pixel.x(), pixel.y(), session_.light()));
+  pair_->peephole().show_reading(
+      read_at(session_.subject(), session_.planned(), session_.parameters(), pixel.x(), pixel.y(), session_.light()));
   pair_->place_peephole(pixel);
   stages_->colour_panel()->show_pixel(pixel);
 }

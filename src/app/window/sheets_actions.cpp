@@ -120,7 +120,7 @@ void SheetsActions::show_schools() {
   const PlannedPtr planned = session_.planned();
   if (!planned) return notice_.show_sentence(tr("Open a picture first: the schools are shown on its paper."));
   const plan::SchoolAdvice advice = plan::advise_school(planned->subject->masses, planned->collection->sticks);
-  schools_->set_schools(school_views(*planned, session_.materials()),
+  schools_->set_schools(school_views(*planned),
                         tr("Advised here: %1. %2")
                             .arg(words::school(advice.school).title, words::advised(advice, planned->subject->masses)));
   centre_.setCurrentWidget(schools_);

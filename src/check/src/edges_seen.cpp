@@ -38,6 +38,16 @@ cv::Mat as_sensed(const LightImage& image) {
   return out;
 }
 
+cv::Mat sensed_small(const LightImage& image, double scale) {
+  if (scale >= 1) return as_sensed(image);
+  const cv::Mat all(image.height, image.width, CV_32FC3, const_cast<colour::Light*>(image.data.data()));
+  LightImage small(std::max(8, static_cast<int>(std::lround(image.width * scale))),
+                   std::max(8, static_cast<int>(std::lround(image.height * scale))));
+  cv::Mat light(small.height, small.width, CV_32FC3, small.data.data());
+  cv::resize(all, light, light.size(), 0, 0, cv::INTER_AREA);
+  return as_sensed(small);
+}
+
 EdgePicture edges_of(const cv::Mat& sensed, double blur_px) {
   cv::Mat smooth;
   cv::GaussianBlur(sensed, smooth, cv::Size(0, 0), blur_px);

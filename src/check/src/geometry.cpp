@@ -29,11 +29,6 @@ Homography homography(const Quad& from, const Quad& to) {
   return {h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), 1};
 }
 
-Point carried(const Homography& h, const Point& p) {
-  const double w = h[6] * p.x + h[7] * p.y + h[8];
-  return {(h[0] * p.x + h[1] * p.y + h[2]) / w, (h[3] * p.x + h[4] * p.y + h[5]) / w};
-}
-
 Point Lens::straight(const Point& p) const {
   const double x = (p.x - middle.x) / half_diagonal;
   const double y = (p.y - middle.y) / half_diagonal;
@@ -41,8 +36,7 @@ Point Lens::straight(const Point& p) const {
   return {middle.x + s * x, middle.y + s * y};
 }
 
-Point Lens::seen(const Point& p) const {
-  if (bend == 0) return p;
+Point Lens::bent(const Point& p) const {
   const double x = (p.x - middle.x) / half_diagonal;
   const double y = (p.y - middle.y) / half_diagonal;
   const double r2 = x * x + y * y;

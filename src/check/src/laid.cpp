@@ -43,12 +43,10 @@ class MassFit {
     targets_.resize(std::min(targets_.size(), kMostTargets));
     for (const int t : targets_) area_ += reading.targets[static_cast<std::size_t>(t)].area;
     for (const int t : targets_) {
-      const plan::TargetPlan& target = targets[static_cast<std::size_t>(t)];
       const colour::Lab modelled = lab_of(t, std::vector<double>(passes_.size(), 1.0));
       // The Board's shades run into each other: what the model says of one alone is off by a known amount.
       const colour::Lab& board = reading.targets[static_cast<std::size_t>(t)].expected;
       shift_.push_back({board.l - modelled.l, board.a - modelled.a, board.b - modelled.b});
-      (void)target;
     }
   }
 

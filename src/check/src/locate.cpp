@@ -25,14 +25,7 @@ cv::Mat template_of(const board::BoardImage& board, int long_side) {
     const colour::Rgb8& c = board.data[i];
     light.data[i] = {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
   }
-  const double scale = static_cast<double>(long_side) / std::max(board.width, board.height);
-  const cv::Size size(std::max(8, static_cast<int>(std::lround(board.width * scale))),
-                      std::max(8, static_cast<int>(std::lround(board.height * scale))));
-  const cv::Mat all(board.height, board.width, CV_32FC3, light.data.data());
-  LightImage small(size.width, size.height);
-  cv::Mat out(size, CV_32FC3, small.data.data());
-  cv::resize(all, out, size, 0, 0, cv::INTER_AREA);
-  return as_sensed(small);
+  return sensed_small(light, static_cast<double>(long_side) / std::max(board.width, board.height));
 }
 
 /// A photograph as sensed, at some size, with the scale to pixels of `photo.image`.
@@ -41,16 +34,8 @@ struct Small {
   double scale = 1;
 };
 Small small_of(const Photo& photo, double scale) {
-  Small out;
-  out.scale = std::min(1.0, scale);
-  const cv::Mat all(photo.image.height, photo.image.width, CV_32FC3,
-                    const_cast<colour::Light*>(photo.image.data.data()));
-  cv::Mat light = all;
-  if (out.scale < 1) cv::resize(all, light, cv::Size(), out.scale, out.scale, cv::INTER_AREA);
-  LightImage image(light.cols, light.rows);
-  light.copyTo(cv::Mat(light.size(), CV_32FC3, image.data.data()));
-  out.sensed = as_sensed(image);
-  return out;
+  const double by = std::min(1.0, scale);
+  return {sensed_small(photo.image, by), by};
 }
 
 /// What the photograph shows at each pixel of the template.

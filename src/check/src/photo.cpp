@@ -86,4 +86,13 @@ Result<Photo> open_photo(const subject::RawPicture& picture) {
   return out;
 }
 
+Result<Photo> open_photo(const subject::Grid<colour::Rgb8>& picture) {
+  subject::RawPicture raw{picture.width, picture.height, {}, {}};
+  raw.rgb.reserve(3 * picture.size());
+  for (const colour::Rgb8& c : picture.data) {
+    for (const std::uint8_t v : {c.r, c.g, c.b}) raw.rgb.push_back(static_cast<std::uint16_t>(257 * v));
+  }
+  return open_photo(raw);
+}
+
 }  // namespace yd::check

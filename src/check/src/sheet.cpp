@@ -15,7 +15,7 @@ constexpr int kFindSide = 800;      // pixels it is looked for at
 constexpr double kRho_px = 3;       // width of a vote
 constexpr int kAngles = 180;        // of half a turn
 constexpr std::size_t kLines = 16;  // of either direction
-constexpr std::size_t kQuads = 40;
+constexpr std::size_t kQuads = 28;
 constexpr double kSupport = 0.45;         // of each side
 constexpr double kLeastArea = 0.06;       // of the frame
 constexpr double kSkew = 40;              // degrees, of a side from level or plumb
@@ -198,10 +198,8 @@ std::vector<Quad> best_of(std::vector<Ranked> all, double apart) {
 }  // namespace
 
 std::vector<Quad> find_quads(const Photo& photo) {
-  const cv::Mat all = as_sensed(photo.image);
-  const double shrink = std::min(1.0, static_cast<double>(kFindSide) / std::max(all.cols, all.rows));
-  cv::Mat small = all;
-  if (shrink < 1) cv::resize(all, small, cv::Size(), shrink, shrink, cv::INTER_AREA);
+  const double shrink = std::min(1.0, static_cast<double>(kFindSide) / std::max(photo.image.width, photo.image.height));
+  const cv::Mat small = sensed_small(photo.image, shrink);
   const EdgePicture e = edges_of(small, 1.2);
   const cv::Mat peaks = ridge_of(e);
   const std::array<cv::Mat, 2> near = by_direction(e, peaks);

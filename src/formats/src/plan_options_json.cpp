@@ -292,6 +292,7 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
           {"tray", ids_of(p.given_tray, c)},
           {"underpainting", underpaint_to_json(p.underpaint)},
           {"by_hand", by_hand_to_json(p.by_hand, c)},
+          {"presses", {{"light", p.presses.light}, {"firm", p.presses.firm}}},
           {"rest", rest_to_json(p.rest, c)}};
 }
 
@@ -320,6 +321,11 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
   }
   read_by_hand(f, p, c);
   read_rest(f, p, c);
+  if (f.has("presses")) {
+    Fields hand = f.object("presses");
+    p.presses = {hand.number("light", 0.2, 3), hand.number("firm", 0.2, 2)};
+    f.absorb(hand);
+  }
 }
 
 }  // namespace yd::formats

@@ -15,7 +15,10 @@ using Homography = std::array<double, 9>;
 /// The only one that takes four points to four points, no three on a line: eight linear equations (R. Hartley,
 /// A. Zisserman, "Multiple View Geometry in Computer Vision", 2nd ed. 2004, section 4.1).
 Homography homography(const Quad& from, const Quad& to);
-Point carried(const Homography& h, const Point& p);
+inline Point carried(const Homography& h, const Point& p) {
+  const double w = h[6] * p.x + h[7] * p.y + h[8];
+  return {(h[0] * p.x + h[1] * p.y + h[2]) / w, (h[3] * p.x + h[4] * p.y + h[5]) / w};
+}
 
 /// A lens that bends straight lines: a point at the distance r of the middle belongs at r / (1 + bend r²), r in half
 /// diagonals of the frame. The division model: A. Fitzgibbon, "Simultaneous linear estimation of multiple view geometry
@@ -26,7 +29,10 @@ struct Lens {
   double bend = 0;           ///< below 0: barrel
   Point straight(const Point& seen) const;
   /// The inverse, in closed form.
-  Point seen(const Point& straight) const;
+  Point seen(const Point& straight) const { return bend == 0 ? straight : bent(straight); }
+
+ private:
+  Point bent(const Point& straight) const;
 };
 
 /// Where a rectangle lies in a photograph: shares of its width and height to pixels.

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "colour/light.h"
+#include "colour/profile.h"
 #include "subject/image.h"
 #include "support/result.h"
 
@@ -21,5 +22,7 @@ struct Photo {
 
 /// Errors: `bad_value` for an empty picture, `bad_format` for an unusable profile.
 Result<Photo> open_photo(const subject::RawPicture& picture);
+/// The same of 8-bit sRGB.
+Result<Photo> open_photo(const subject::Grid<colour::Rgb8>& picture);
 
 }  // namespace yd::check

@@ -46,12 +46,20 @@ Status check(const PlanOptions& options, std::size_t sticks) {
   if (options.most_strokes < 1 || options.most_strokes > static_cast<int>(kMostStrokes))
     return bad_value("strokes", "must be from 1 to 4");
   if (!(options.hand >= 0 && options.hand <= 0.5)) return bad_value("hand", "must be from 0 to 0.5");
+  if (!(options.presses.light >= 0.2 && options.presses.light <= 3 && options.presses.firm >= 0.2 &&
+        options.presses.firm <= 2))
+    return bad_value("presses", "must be from 0.2 to 3 where light, to 2 where firm");
   if (options.wish_passes && *options.wish_passes < 1) return bad_value("passes", "must be at least 1");
   if (options.wish_minutes && !(*options.wish_minutes >= 5)) return bad_value("time", "must be at least 5 minutes");
   if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
   if (!(options.sitting_minutes >= 15 && options.sitting_minutes <= 600))
     return bad_value("sitting_minutes", "must be from 15 to 600");
   return check_sticks(options, sticks);
+}
+
+optics::Parameters parameters_for(const PlanOptions& options, optics::Parameters parameters) {
+  parameters.hand = options.presses;
+  return parameters;
 }
 
 bool same_recipes(const PlanOptions& p, const PlanOptions& q) {

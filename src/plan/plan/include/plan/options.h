@@ -77,6 +77,7 @@ struct PlanOptions {
   Course course = Course::far_to_near;
   std::vector<MassWay> ways;           ///< other schools or manners for single masses
   int most_strokes = 4;                ///< layers of one mass, 1 to 4; a school that needs more takes it
+  optics::HandPressure presses;        ///< what the artist makes of a pressure: see parameters_for
   double hand = 0.15;                  ///< how far off a pressure is, as a share of it: 0 (a machine) to 0.5 (shaky)
   std::optional<int> wish_passes;      ///< about how many passes, at least 1
   std::optional<double> wish_minutes;  ///< how long the work may take, at least 5
@@ -98,6 +99,9 @@ struct PlanOptions {
 
 /// Errors: `bad_value` naming the option. `sticks`: number of sticks in the collection.
 Status check(const PlanOptions& options, std::size_t sticks);
+
+/// The model as this artist's hand has it: whoever makes or shows a plan of these options reckons with it.
+optics::Parameters parameters_for(const PlanOptions& options, optics::Parameters parameters);
 
 /// Whether two sets of options give the same recipes, and so differ in order and sittings at most.
 bool same_recipes(const PlanOptions& p, const PlanOptions& q);

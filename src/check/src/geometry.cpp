@@ -25,7 +25,7 @@ Homography homography(const Quad& from, const Quad& to) {
     b(2 * i) = q.x;
     b(2 * i + 1) = q.y;
   }
-  const Eigen::Matrix<double, 8, 1> h = a.fullPivLu().solve(b);
+  const Eigen::Matrix<double, 8, 1> h = a.partialPivLu().solve(b);
   return {h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), 1};
 }
 

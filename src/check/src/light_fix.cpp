@@ -1,7 +1,6 @@
 #include "check/light_fix.h"
 
 #include <Eigen/Cholesky>
-#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
 
@@ -101,31 +100,47 @@ std::vector<Bare> bare_round(const Photo& photo, const Located& located, bool st
   return out;
 }
 
+using Row = Eigen::Matrix<double, kTerms, 1>;
+
+/// One equation: what the terms come to at a place, and the logarithm of the light that was seen there.
+struct Equation {
+  Row terms;
+  double light = 0;
+  double weight = 1;
+};
+
+/// Weighted least squares; what the ring says little of stays small.
+Row solved(const std::vector<Equation>& equations) {
+  Eigen::Matrix<double, kTerms, kTerms> normal = Eigen::Matrix<double, kTerms, kTerms>::Zero();
+  Row right = Row::Zero();
+  for (const Equation& e : equations) {
+    normal.noalias() += e.weight * e.terms * e.terms.transpose();
+    right += e.weight * e.light * e.terms;
+  }
+  for (int i = 9; i < kTerms; ++i) normal(i, i) += 1e-3 * static_cast<double>(equations.size());
+  return normal.ldlt().solve(right);
+}
+
 /// The surface through the bare places; how far they scatter from it, in the logarithm of light.
 double fit_surface(const std::vector<Bare>& bare, const colour::Light& paper, LightFix& fix) {
-  const auto n = static_cast<Eigen::Index>(3 * bare.size());
-  Eigen::MatrixXd a(n, kTerms);
-  Eigen::VectorXd b(n);
-  for (std::size_t i = 0; i < bare.size(); ++i) {
+  std::vector<Equation> equations;
+  for (const Bare& b : bare) {
     for (int k = 0; k < 3; ++k) {
-      const auto row = static_cast<Eigen::Index>(3 * i) + k;
-      a.row(row) = terms(k, bare[i].u, bare[i].v);
-      b(row) = std::log(std::max(kDark, channel(bare[i].seen, k)) / std::max(kDark, channel(paper, k)));
+      const double light = std::log(std::max(kDark, channel(b.seen, k)) / std::max(kDark, channel(paper, k)));
+      equations.push_back({terms(k, b.u, b.v).transpose(), light, 1});
     }
   }
-  Eigen::VectorXd w = Eigen::VectorXd::Ones(n);
-  Eigen::VectorXd x = Eigen::VectorXd::Zero(kTerms);
+  Row x = Row::Zero();
   double scale = 1;
   for (int round = 0; round < 8; ++round) {
-    Eigen::MatrixXd normal = a.transpose() * w.asDiagonal() * a;
-    // What the ring says little of stays small.
-    normal.diagonal().tail(kTerms - 9).array() += 1e-3 * static_cast<double>(n);
-    x = normal.ldlt().solve(a.transpose() * w.asDiagonal() * b);
-    const Eigen::VectorXd off = (a * x - b).cwiseAbs();
-    std::vector<double> sorted(off.data(), off.data() + n);
-    std::nth_element(sorted.begin(), sorted.begin() + n / 2, sorted.end());
-    scale = std::max(1e-4, 1.48 * sorted[static_cast<std::size_t>(n / 2)]);
-    for (Eigen::Index i = 0; i < n; ++i) w(i) = off(i) <= 1.5 * scale ? 1 : std::pow(1.5 * scale / off(i), 2);
+    x = solved(equations);
+    std::vector<double> off;
+    for (const Equation& e : equations) off.push_back(std::abs(e.terms.dot(x) - e.light));
+    std::vector<double> sorted = off;
+    std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
+    scale = std::max(1e-4, 1.48 * sorted[sorted.size() / 2]);
+    for (std::size_t i = 0; i < off.size(); ++i)
+      equations[i].weight = off[i] <= 1.5 * scale ? 1 : std::pow(1.5 * scale / off[i], 2);
   }
   for (int i = 0; i < kTerms; ++i) fix.surface[static_cast<std::size_t>(i)] = x(i);
   return scale;

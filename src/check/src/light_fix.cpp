@@ -48,7 +48,7 @@ class Inverse {
 
  private:
   Lens lens_;
-  Homography out_of_;
+  Homography out_of_{};
 };
 
 /// Mean of a small square of the photograph; nothing where it leaves it.
@@ -134,8 +134,8 @@ double fit_surface(const std::vector<Bare>& bare, const colour::Light& paper, Li
   double scale = 1;
   for (int round = 0; round < 8; ++round) {
     x = solved(equations);
-    std::vector<double> off;
-    for (const Equation& e : equations) off.push_back(std::abs(e.terms.dot(x) - e.light));
+    std::vector<double> off(equations.size());
+    for (std::size_t i = 0; i < off.size(); ++i) off[i] = std::abs(equations[i].terms.dot(x) - equations[i].light);
     std::vector<double> sorted = off;
     std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
     scale = std::max(1e-4, 1.48 * sorted[sorted.size() / 2]);
@@ -148,7 +148,7 @@ double fit_surface(const std::vector<Bare>& bare, const colour::Light& paper, Li
 
 double log_light(const LightFix& fix, int k, double u, double v) {
   const auto& f = fix.surface;
-  const auto i = static_cast<std::size_t>(3 * k);
+  const std::size_t i = 3 * static_cast<std::size_t>(k);
   const double x = u - 0.5;
   const double y = v - 0.5;
   return f[i] + f[i + 1] * x + f[i + 2] * y + f[9] * x * x + f[10] * x * y + f[11] * y * y;
@@ -228,7 +228,7 @@ void fit_mix(const std::vector<Patch>& patches, LightFix& fix) {
       b += w * w * row * wanted * 0.05;
     }
     const Eigen::Vector3d x = a.ldlt().solve(b);
-    for (int j = 0; j < 3; ++j) fix.mix[static_cast<std::size_t>(3 * k + j)] = x(j);
+    for (int j = 0; j < 3; ++j) fix.mix[3 * static_cast<std::size_t>(k) + static_cast<std::size_t>(j)] = x(j);
   }
 }
 
@@ -243,8 +243,8 @@ void fit_strip(std::vector<Patch>& patches, LightFix& fix) {
   for (int round = 0; round < 5; ++round) {
     fit_curve(patches, fix);
     fit_mix(patches, fix);
-    std::vector<double> off;
-    for (const Patch& p : patches) off.push_back(off_of(p, fix));
+    std::vector<double> off(patches.size());
+    for (std::size_t i = 0; i < off.size(); ++i) off[i] = off_of(patches[i], fix);
     std::vector<double> sorted = off;
     std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
     const double scale = std::max(1.0, 1.48 * sorted[sorted.size() / 2]);

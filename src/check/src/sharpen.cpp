@@ -88,8 +88,9 @@ Straight straight_through(const std::vector<Point>& points) {
     const double angle = 0.5 * std::atan2(2 * xy, xx - yy) + std::numbers::pi / 2;
     out.nx = std::cos(angle), out.ny = std::sin(angle);
     out.rho = out.nx * mean.x + out.ny * mean.y;
-    std::vector<double> off;
-    for (const Point& p : points) off.push_back(std::abs(out.nx * p.x + out.ny * p.y - out.rho));
+    std::vector<double> off(points.size());
+    for (std::size_t i = 0; i < off.size(); ++i)
+      off[i] = std::abs(out.nx * points[i].x + out.ny * points[i].y - out.rho);
     std::vector<double> sorted = off;
     std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
     const double far = std::max(0.3, 3 * sorted[sorted.size() / 2]);

@@ -38,7 +38,7 @@ struct Lens {
 /// Where a rectangle lies in a photograph: shares of its width and height to pixels.
 struct Placement {
   Lens lens;
-  Homography into;  ///< shares to straight pixels
+  Homography into{};  ///< shares to straight pixels
   Point at(double u, double v) const { return lens.seen(carried(into, {u, v})); }
   Quad corners() const;
 };

@@ -84,7 +84,11 @@ QVariant MendingModel::data(const QModelIndex& index, int role) const {
       return tr("%1. Then %2.")
           .arg(words::begun(words::mending(m, p.collection->sticks)), words::seen_with_number(m.de00));
     case Qt::DecorationRole: {
-      if (m.strokes.empty()) return {};
+      if (m.strokes.empty()) {
+        QPixmap none(kChip);  // so that lines stand under each other
+        none.fill(Qt::transparent);
+        return none;
+      }
       const plan::Stroke& top = m.strokes.back();
       return pass_chip(p.collection->sticks[static_cast<std::size_t>(top.stick)], top.pressure,
                        top.technique == plan::Technique::rubbed, *p.paper, p.parameters, kChip);

@@ -80,6 +80,7 @@ nlohmann::json report_to_json(const check::Report& r, const Work& w) {
           {"why", why},
           {"corners", corners_to_json(r.corners)},
           {"likeness", formats::rounded(r.likeness)},
+          {"glare", formats::rounded(r.reading.glare)},
           {"light", {{"by", check::name(r.light.by)}, {"residual_de00", formats::rounded(r.light.residual_de00)}}},
           {"masses", masses},
           {"findings", findings}};

@@ -78,8 +78,8 @@ void find_glare(Reading& out, const board::BoardMap& map, const std::vector<Both
   tbb::parallel_for(0, board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) {
       const Both& t = targets[map.target.at(x, y)];
-      const double own = t.seen.n > 0 ? 0.7169 * (t.seen.g - t.wanted.g) / t.seen.n : 0;
-      left.at<float>(y, x) = 0.7169F * (out.picture.at(x, y).g - light_at(board, x, y).g) - static_cast<float>(own);
+      const double own = t.seen.n > 0 ? (t.seen.g - t.wanted.g) / t.seen.n : 0;
+      left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g - static_cast<float>(own);
     }
   });
   const double shrink = std::min(1.0, 200.0 / std::max(left.cols, left.rows));

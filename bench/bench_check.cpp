@@ -22,8 +22,8 @@ struct Taken {
     const auto& parameters = trial::shipped_model().parameters;
     const int all = static_cast<int>(plan.passes.size());
     const plan::Plan painted = standin::painted_by(plan, {0.15, 0.1, 7});
-    const auto board = board::render(
-        map, board::palette_after(painted, all, trial::paper(), trial::shipped_collection(), parameters));
+    const auto board =
+        board::render(map, board::palette_after(painted, all, trial::paper(), trial::shipped_collection(), parameters));
     standin::Camera camera = standin::handheld(3);
     camera.width = width;
     camera.height = width * 2 / 3;

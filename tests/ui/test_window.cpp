@@ -13,8 +13,8 @@
 #include "ui_world.h"
 
 using namespace yd;
-using trial::drop;
 using app::Stage;
+using trial::drop;
 
 namespace {
 

@@ -48,7 +48,7 @@ class CheckPanel : public Bench {
   QPushButton* take_;
   Facts* masses_;
   Facts* photo_;
-  bool lit_ = true;      ///< what is chosen is chosen by the artist, not by a new look
+  bool lit_ = true;  ///< what is chosen is chosen by the artist, not by a new look
   bool chosen_ = false;
   Card* faults_card_ = nullptr;
   Card* photo_card_ = nullptr;

@@ -243,7 +243,8 @@ QString finished_when(const plan::Passage& p, const Job& job) {
       return Passages::tr("Finished when they catch the eye; one more would be too many.");
     case PassageKind::step_back:
       return Passages::tr(
-          "Finished when three differences are found, or none is seen at a glance; a photograph shown to the stage Check "
+          "Finished when three differences are found, or none is seen at a glance; a photograph shown to the stage "
+          "Check "
           "finds more.");
     case PassageKind::restate:
       return Passages::tr("Finished when the darkest is as dark as on the Board.");

@@ -18,7 +18,7 @@ inline constexpr double kMostBlur = 0.006;    ///< standard deviation, of the pi
 inline constexpr double kMostClipped = 0.04;  ///< of the picture's pixels, beyond what is to be as light as that
 inline constexpr double kDimPaper = 0.035;    ///< light of bare paper in the file, for each of its own, at least
 inline constexpr double kMostGlare = 0.03;    ///< of white; without a lamp 0.013 at most on the kettle
-inline constexpr double kStrange = 9;         ///< CIEDE2000, of half the masses: the paper was none
+inline constexpr double kStrange = 5;         ///< CIEDE2000, of half the masses: the paper was none
 inline constexpr double kMostUneven = 6;      ///< light on the brightest place to the darkest
 
 /// Before anything is compared: size, sharpness, light, likeness.

@@ -5,6 +5,7 @@
 
 #include "looks/images.h"
 #include "pictures/pictures.h"
+#include "session/choice_rules.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 #include "session/work.h"
@@ -113,6 +114,7 @@ void Checker::simulate(std::uint64_t seed) {
 void Checker::close() {
   if (reporter_) reporter_->stop();
   again_ = false;
+  dropped_ = running_;
   photo_.reset();
   photograph_ = {};
   checked_.reset();
@@ -236,7 +238,11 @@ void Checker::finished() {
   running_ = false;
   const Outcome outcome = watcher_.result();
   const bool again = again_;
-  if (const auto* taken = std::get_if<std::shared_ptr<const Taken>>(&outcome)) {
+  // What was begun for another picture is not shown with this one.
+  if (dropped_) {
+    dropped_ = false;
+    if (again) start_look();
+  } else if (const auto* taken = std::get_if<std::shared_ptr<const Taken>>(&outcome)) {
     photo_ = *taken;
     photograph_ = photo_->picture;
     name_ = photo_->name;
@@ -257,7 +263,7 @@ void Checker::take() {
   if (!checked_ || checked_->laid.empty() || checked_->planned != session_.planned()) return;
   Choices next = session_.choices();
   next.plan.laid = checked_->laid;
-  std::erase_if(next.marks, [](const plan::PassMark& m) { return m.pass.rfind(kChoreMark, 0) != 0; });
+  forget_passes(next.marks);
   next.plan.order_by_hand.clear();
   next.plan.given_tray = checked_->planned->plan.tray;
   next.plan.rest =

@@ -95,6 +95,7 @@ class Checker : public QObject {
   bool strip_ = false;
   bool running_ = false;
   bool again_ = false;
+  bool dropped_ = false;  ///< what is being worked out is for a picture that is gone
   std::shared_ptr<Reporter> reporter_;
   /// Not the global pool: Qt paints with that one, and would wait for the work to end.
   QThreadPool pool_;

@@ -4,7 +4,6 @@
 #include "check/report.h"
 #include "formats/plan_json.h"
 #include "guide/guide.h"
-#include "pictures/pictures.h"
 #include "words/checked.h"
 #include "work.h"
 
@@ -96,10 +95,7 @@ Status run_check(const CheckArguments& a) {
   const std::size_t all = w.plan.passes.size();
   if (a.passes_done > static_cast<int>(all))
     return bad_value("--done", "is more than the " + std::to_string(all) + " passes of the plan");
-  const QString file = QString::fromStdString(a.photo_file);
-  const auto bytes = pictures::read_bytes(file);
-  if (!bytes) return bytes.error();
-  const auto photo = pictures::decode(bytes.value(), file);
+  const auto photo = read_picture(a.photo_file);
   if (!photo) return photo.error();
   const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
   const board::BoardMap map = board::make_map(w.subject, w.plan, w.paper, guide.touches);

@@ -94,6 +94,32 @@ struct CalibrateArguments {
 /// Hand and masstones from offcut strokes that were measured.
 Status run_calibrate(const CalibrateArguments& arguments);
 
+struct SheetArguments {
+  std::string file;            ///< .pdf or .svg
+  std::string size = "a4";     ///< a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres
+  int cells = 40;
+  std::string strokes_file;    ///< table of offcut strokes; empty: a sheet for sticks
+  std::string paper, collection;
+  std::string photo_file;      ///< PNG; empty: none
+  std::uint64_t seed = 1;      ///< of hand and camera
+  double hand = 0.15;
+};
+/// A sheet to print, and a photograph of it as it could look filled in with the sticks of a collection.
+Status run_sheet(const SheetArguments& arguments);
+
+struct SwatchesArguments {
+  std::string photo_file;
+  std::string paper, collection;
+  std::string kind;          ///< of all sticks; empty: guessed
+  std::string name = "Box";  ///< of the collection they make
+  std::string strokes_file;  ///< table of offcut strokes that were laid
+  std::string csv_file;      ///< write the table with what was read
+  bool again = false;        ///< the cells are the sticks of `collection`, in its order
+  std::string json_file;     ///< empty: standard output
+};
+/// What a photographed sheet holds: sticks as a collection, or offcut strokes as a table.
+Status run_swatches(const SwatchesArguments& arguments);
+
 struct ImportArguments {
   std::string file;
   std::string medium = "soft";

@@ -122,6 +122,29 @@ void add_check(CLI::App& app, yd::cli::CheckArguments& a) {
               "The tray's sticks are laid on the margin below, dark to light, firmly, rubbed, twice");
 }
 
+void add_sheets(CLI::App& app, yd::cli::SheetArguments& s, yd::cli::SwatchesArguments& a) {
+  CLI::App* c = app.add_subcommand("sheet", "A sheet to print: a cell for every stick of a box, or offcut stroke");
+  c->add_option("FILE", s.file, "Write the sheet here, .pdf or .svg")->required();
+  c->add_option("--size", s.size, "a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres")->capture_default_str();
+  c->add_option("--cells", s.cells, "How many sticks")->capture_default_str();
+  c->add_option("--strokes", s.strokes_file, "Table of `offcuts`: a cell for each of its strokes");
+  c->add_option("--paper", s.paper, "Paper id it is printed on");
+  c->add_option("--collection", s.collection, "Collection id or JSON file");
+  c->add_option("--photo", s.photo_file, "Write a photograph of it, filled in with the collection's sticks, as PNG");
+  c->add_option("--seed", s.seed, "Of hand and camera, with --photo")->capture_default_str();
+  c->add_option("--hand", s.hand, "How far off a pressure is, with --photo")->capture_default_str();
+  c = app.add_subcommand("swatches", "Sticks, or offcut strokes, from a photograph of such a sheet");
+  c->add_option("PHOTO", a.photo_file, "Photograph of the whole sheet")->required();
+  c->add_option("--paper", a.paper, "Paper id it is printed on");
+  c->add_option("--collection", a.collection, "Collection id or JSON file that --strokes and --again speak of");
+  c->add_option("--kind", a.kind, "All sticks are soft, hard, pencil, pan or charcoal; guessed where it is not given");
+  c->add_option("--name", a.name, "Of the collection the sticks make")->capture_default_str();
+  c->add_flag("--again", a.again, "The cells are the sticks of the collection, in its order: their colours anew");
+  c->add_option("--strokes", a.strokes_file, "Table of `offcuts` that was laid");
+  c->add_option("--csv", a.csv_file, "With --strokes: write the table with what was read, for `calibrate`");
+  c->add_option("--json", a.json_file, "Write to this file, for --collection, instead of standard output");
+}
+
 int run(int argc, char** argv) {
   CLI::App app("Yawning Dune without a window");
   app.require_subcommand(1);
@@ -134,6 +157,8 @@ int run(int argc, char** argv) {
   yd::cli::CheckArguments check;
   yd::cli::OffcutArguments offcuts;
   yd::cli::CalibrateArguments calibrate;
+  yd::cli::SheetArguments sheet;
+  yd::cli::SwatchesArguments swatches;
   yd::cli::ImportArguments import;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
@@ -150,6 +175,7 @@ int run(int argc, char** argv) {
   add_photograph(app, photograph);
   add_check(app, check);
   add_calibrate(app, offcuts, calibrate);
+  add_sheets(app, sheet, swatches);
   add_swatch(app, swatch);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
@@ -173,6 +199,8 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("photograph")) return finish(yd::cli::run_photograph(photograph));
   if (app.got_subcommand("offcuts")) return finish(yd::cli::run_offcuts(offcuts));
   if (app.got_subcommand("calibrate")) return finish(yd::cli::run_calibrate(calibrate));
+  if (app.got_subcommand("sheet")) return finish(yd::cli::run_sheet(sheet));
+  if (app.got_subcommand("swatches")) return finish(yd::cli::run_swatches(swatches));
   if (app.got_subcommand("check")) return finish(yd::cli::run_check(check));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));

@@ -165,6 +165,13 @@ Result<subject::Subject> read(const formats::Project& p, const std::string& focu
 
 }  // namespace
 
+Result<subject::RawPicture> read_picture(const std::string& file) {
+  const QString name = QString::fromStdString(file);
+  const auto bytes = pictures::read_bytes(name);
+  if (!bytes) return bytes.error();
+  return pictures::decode(bytes.value(), name);
+}
+
 Result<PlanMaterials> load_materials(const std::string& paper, const std::string& collection) {
   PlanMaterials out;
   auto model = media::load_model();

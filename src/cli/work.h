@@ -33,6 +33,9 @@ Result<PlanMaterials> load_materials(const std::string& paper, const std::string
 
 Result<Work> load_work(const WorkArguments& arguments, bool planned, Observer& observer);
 
+/// The picture of a file.
+Result<subject::RawPicture> read_picture(const std::string& file);
+
 /// Four corners in pixels, clockwise from the top left.
 nlohmann::json corners_to_json(const std::array<subject::Point, 4>& corners);
 

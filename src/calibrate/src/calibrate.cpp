@@ -1,18 +1,16 @@
 #include "calibrate/calibrate.h"
 
-#include <nlopt.h>
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cmath>
-#include <functional>
 #include <map>
-#include <memory>
 #include <set>
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
 #include "colour/smoothest.h"
+#include "fit/least.h"
 
 namespace yd::calibrate {
 namespace {
@@ -23,35 +21,6 @@ constexpr double kHand = 0.35;    // and a hand, as a share
 constexpr double kFurthest = 25;  // of a masstone, in L, a or b
 constexpr int kRounds = 5;
 constexpr std::size_t kEvery = 4;  // reading that is left out to judge by
-
-double squares(const colour::Lab& p, const colour::Lab& q) {
-  const double c = 0.5 * (colour::chroma(p) + colour::chroma(q));
-  const double l = p.l - q.l;
-  const double ab = std::hypot(p.a - q.a, p.b - q.b) / (1 + 0.03 * c);
-  return l * l + ab * ab;
-}
-
-double cost_of(unsigned n, const double* x, double* /*gradient*/, void* data) {
-  return (*static_cast<const std::function<double(std::span<const double>)>*>(data))({x, n});
-}
-
-/// The least of a function within bounds, near a start.
-std::vector<double> least(const std::function<double(std::span<const double>)>& cost, std::vector<double> x,
-                          std::span<const double> low, std::span<const double> high, double step) {
-  const auto n = static_cast<unsigned>(x.size());
-  const std::unique_ptr<nlopt_opt_s, decltype(&nlopt_destroy)> opt(nlopt_create(NLOPT_LN_BOBYQA, n), &nlopt_destroy);
-  nlopt_set_min_objective(opt.get(), cost_of, const_cast<std::function<double(std::span<const double>)>*>(&cost));
-  nlopt_set_lower_bounds(opt.get(), low.data());
-  nlopt_set_upper_bounds(opt.get(), high.data());
-  nlopt_set_initial_step1(opt.get(), step);
-  nlopt_set_maxeval(opt.get(), static_cast<int>(60 * n));
-  nlopt_set_xtol_abs1(opt.get(), 0.002 * step);
-  std::vector<double> best = x;
-  double found = cost(x);
-  const double before = found;
-  if (nlopt_optimize(opt.get(), x.data(), &found) > 0 && found < before) best = x;
-  return best;
-}
 
 class Fit {
  public:
@@ -94,7 +63,7 @@ class Fit {
   /// Squares of one stick's readings, in units of their scatter.
   double off(int stick, const media::Stick& as, const optics::Parameters& p) const {
     double sum = 0;
-    for (const Reading& r : by_stick_.at(stick)) sum += squares(predicted(r.stroke, as, p), r.lab);
+    for (const Reading& r : by_stick_.at(stick)) sum += colour::squares_seen(predicted(r.stroke, as, p), r.lab);
     return sum / (kScatter * kScatter);
   }
 
@@ -114,7 +83,8 @@ class Fit {
     };
     const std::array low{0.2, 0.2};
     const std::array high{3.0, 2.0};
-    const std::vector<double> best = least(cost, {parameters_.hand.light, parameters_.hand.firm}, low, high, 0.1);
+    const std::vector<double> best =
+        fit::least(cost, {parameters_.hand.light, parameters_.hand.firm}, low, high, {}).at;
     parameters_.hand = {best[0], best[1]};
   }
 
@@ -133,7 +103,7 @@ class Fit {
       const auto cost = [&](std::span<const double> x) { return cost_of_stick(sticks[i], {x[0], x[1], x[2]}); };
       const std::array low{std::max(1.0, was.lab.l - kFurthest), was.lab.a - kFurthest, was.lab.b - kFurthest};
       const std::array high{std::min(99.0, was.lab.l + kFurthest), was.lab.a + kFurthest, was.lab.b + kFurthest};
-      const std::vector<double> best = least(cost, {now.lab.l, now.lab.a, now.lab.b}, low, high, 2);
+      const std::vector<double> best = fit::least(cost, {now.lab.l, now.lab.a, now.lab.b}, low, high, {2}).at;
       now = with_masstone(was, {best[0], best[1], best[2]});
     });
   }

@@ -1,13 +1,12 @@
 #include "check/laid.h"
 
-#include <nlopt.h>
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cmath>
-#include <memory>
 
 #include "colour/ciede2000.h"
+#include "fit/least.h"
 
 namespace yd::check {
 namespace {
@@ -18,14 +17,6 @@ constexpr double kForgotten = 5;   // squares that leaving a pass out costs at l
 constexpr double kNothing = 0.06;  // a factor under this: not laid
 constexpr double kMostFactor = 1.9;
 constexpr std::size_t kMostTargets = 9;
-
-/// What is off, less where the eye is less exact: the CIE 1994 weights of chroma.
-double off2(const colour::Lab& p, const colour::Lab& q) {
-  const double c = 0.5 * (colour::chroma(p) + colour::chroma(q));
-  const double l = p.l - q.l;
-  const double ab = std::hypot(p.a - q.a, p.b - q.b) / (1 + 0.03 * c);
-  return l * l + ab * ab;
-}
 
 /// One mass: its targets that were seen, and what a set of factors costs.
 class MassFit {
@@ -60,7 +51,7 @@ class MassFit {
       const Compared& seen = reading_.targets[static_cast<std::size_t>(targets_[i])];
       colour::Lab lab = lab_of(targets_[i], by);
       lab = {lab.l + shift_[i].l, lab.a + shift_[i].a, lab.b + shift_[i].b};
-      sum += seen.area / area_ * off2(lab, seen.measured);
+      sum += seen.area / area_ * colour::squares_seen(lab, seen.measured);
     }
     return sum;
   }
@@ -89,26 +80,11 @@ class MassFit {
   double area_ = 0;
 };
 
-double cost_of(unsigned n, const double* x, double* /*gradient*/, void* data) {
-  return static_cast<const MassFit*>(data)->cost({x, n});
-}
-
 /// The least cost near a start.
-std::pair<std::vector<double>, double> descended(const MassFit& fit, std::vector<double> x) {
-  const auto n = static_cast<unsigned>(x.size());
-  const std::unique_ptr<nlopt_opt_s, decltype(&nlopt_destroy)> opt(
-      nlopt_create(n > 1 ? NLOPT_LN_BOBYQA : NLOPT_LN_COBYLA, n), &nlopt_destroy);
-  nlopt_set_min_objective(opt.get(), cost_of, const_cast<MassFit*>(&fit));
-  nlopt_set_lower_bounds1(opt.get(), 0);
-  nlopt_set_upper_bounds1(opt.get(), kMostFactor);
-  nlopt_set_initial_step1(opt.get(), 0.2);
-  nlopt_set_maxeval(opt.get(), static_cast<int>(30 * n));
-  nlopt_set_xtol_abs1(opt.get(), 0.01);
-  double least = fit.cost(x);
-  std::vector<double> best = x;
-  double found = least;
-  if (nlopt_optimize(opt.get(), x.data(), &found) > 0 && found < least) best = x, least = found;
-  return {best, least};
+fit::Least descended(const MassFit& mass, const std::vector<double>& start) {
+  const std::vector<double> low(start.size(), 0);
+  const std::vector<double> high(start.size(), kMostFactor);
+  return fit::least([&](std::span<const double> by) { return mass.cost(by); }, start, low, high, {0.2, 0.05, 30});
 }
 
 MassLaid laid_on(const MassFit& fit) {
@@ -117,15 +93,15 @@ MassLaid laid_on(const MassFit& fit) {
   std::vector<double> planned(n, 1.0);
   auto best = descended(fit, planned);
   for (std::size_t i = 0; i < n; ++i) {
-    std::vector<double> without = best.first;
+    std::vector<double> without = best.at;
     without[i] = 0;
-    if (fit.cost(without) > best.second + 4 * kForgotten) continue;
+    if (fit.cost(without) > best.cost + 4 * kForgotten) continue;
     auto other = descended(fit, without);
-    if (other.second < best.second) best = std::move(other);
+    if (other.cost < best.cost) best = std::move(other);
   }
   for (std::size_t i = 0; i < n; ++i)
-    out.factors.push_back({fit.passes()[i], best.first[i] < kNothing ? 0 : best.first[i]});
-  out.left_de00 = std::sqrt(fit.colours(best.first));
+    out.factors.push_back({fit.passes()[i], best.at[i] < kNothing ? 0 : best.at[i]});
+  out.left_de00 = std::sqrt(fit.colours(best.at));
   return out;
 }
 

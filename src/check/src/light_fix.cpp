@@ -17,12 +17,6 @@ constexpr std::size_t kFewest = 40;
 
 double channel(const colour::Light& c, int k) { return k == 0 ? c.r : k == 1 ? c.g : c.b; }
 
-/// One place of bare paper: where, and what was seen.
-struct Bare {
-  double u = 0, v = 0;
-  colour::Light seen;
-};
-
 Eigen::Matrix<double, 1, kTerms> terms(int k, double u, double v) {
   Eigen::Matrix<double, 1, kTerms> out = Eigen::Matrix<double, 1, kTerms>::Zero();
   const double x = u - 0.5;
@@ -51,26 +45,9 @@ class Inverse {
   Homography out_of_{};
 };
 
-/// Mean of a small square of the photograph; nothing where it leaves it.
-bool mean_at(const Photo& photo, const Point& p, int reach, colour::Light& out) {
-  const int x0 = static_cast<int>(p.x);
-  const int y0 = static_cast<int>(p.y);
-  if (x0 < reach || y0 < reach || x0 + reach >= photo.image.width || y0 + reach >= photo.image.height) return false;
-  std::array<double, 3> sum{};
-  for (int y = y0 - reach; y <= y0 + reach; ++y) {
-    for (int x = x0 - reach; x <= x0 + reach; ++x) {
-      const colour::Light& c = photo.image.at(x, y);
-      sum[0] += c.r, sum[1] += c.g, sum[2] += c.b;
-    }
-  }
-  const double n = (2.0 * reach + 1) * (2.0 * reach + 1);
-  out = {static_cast<float>(sum[0] / n), static_cast<float>(sum[1] / n), static_cast<float>(sum[2] / n)};
-  return true;
-}
-
 /// Bare paper all round, midway between the picture and the end of the sheet; below too, where there is no strip.
-std::vector<Bare> bare_round(const Photo& photo, const Located& located, bool strip) {
-  std::vector<Bare> out;
+std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, bool strip) {
+  std::vector<SeenAt> out;
   const Inverse shares(located.picture);
   Quad outer{{{-0.03, -0.03}, {1.03, -0.03}, {1.03, 1.03}, {-0.03, 1.03}}};
   if (located.sheet) {
@@ -92,8 +69,7 @@ std::vector<Bare> bare_round(const Photo& photo, const Located& located, bool st
         const Point q = between(outer);
         const double u = p.x + way * (q.x - p.x);
         const double v = p.y + way * (q.y - p.y);
-        Bare bare{u, v, {}};
-        if (mean_at(photo, located.picture.at(u, v), 2, bare.seen)) out.push_back(bare);
+        if (const auto seen = light_at(photo, located.picture.at(u, v), 2)) out.push_back({u, v, *seen});
       }
     }
   }
@@ -122,9 +98,9 @@ Row solved(const std::vector<Equation>& equations) {
 }
 
 /// The surface through the bare places; how far they scatter from it, in the logarithm of light.
-double fit_surface(const std::vector<Bare>& bare, const colour::Light& paper, LightFix& fix) {
+double fit_surface(std::span<const SeenAt> bare, const colour::Light& paper, LightFix& fix) {
   std::vector<Equation> equations;
-  for (const Bare& b : bare) {
+  for (const SeenAt& b : bare) {
     for (int k = 0; k < 3; ++k) {
       const double light = std::log(std::max(kDark, channel(b.seen, k)) / std::max(kDark, channel(paper, k)));
       equations.push_back({terms(k, b.u, b.v).transpose(), light, 1});
@@ -155,26 +131,22 @@ double log_light(const LightFix& fix, int k, double u, double v) {
 }
 
 /// Patches of the strip as they are seen, the light on them undone.
-struct Patch {
-  colour::Light seen, wanted;
-  double weight = 1;
-};
-std::vector<Patch> patches_of(const Photo& photo, const Located& located, const Known& known, const LightFix& fix,
+std::vector<KnownPatch> patches_of(const Photo& photo, const Located& located, const Known& known, const LightFix& fix,
                               double aspect) {
-  std::vector<Patch> out;
+  std::vector<KnownPatch> out;
   const int n = static_cast<int>(known.strip.size());
   for (int i = 0; i < n; ++i) {
     const board::PatchPlace at = board::patch_place(i, n, located.margin, aspect);
-    Patch patch;
+    KnownPatch patch;
     std::array<double, 3> sum{};
     int count = 0;
     for (const double s : {0.3, 0.4, 0.5, 0.6, 0.7}) {
       for (const double t : {0.35, 0.5, 0.65}) {
         const double u = at.left + s * (at.right - at.left);
         const double v = at.top + t * (at.bottom - at.top);
-        colour::Light seen;
-        if (!mean_at(photo, located.picture.at(u, v), 1, seen)) continue;
-        const colour::Light even = fix.at(seen, u, v);
+        const auto seen = light_at(photo, located.picture.at(u, v), 1);
+        if (!seen) continue;
+        const colour::Light even = fix.at(*seen, u, v);
         sum[0] += even.r, sum[1] += even.g, sum[2] += even.b, ++count;
       }
     }
@@ -190,12 +162,12 @@ std::vector<Patch> patches_of(const Photo& photo, const Located& located, const 
 double ratio_log(double value, double paper) { return std::log(std::max(1e-3, value) / std::max(1e-3, paper)); }
 
 /// Slope and square of the curve, all channels alike, held towards no change.
-void fit_curve(const std::vector<Patch>& patches, LightFix& fix) {
+void fit_curve(const std::vector<KnownPatch>& patches, LightFix& fix) {
   Eigen::Matrix2d a = Eigen::Matrix2d::Zero();
   Eigen::Vector2d b = Eigen::Vector2d::Zero();
   a(0, 0) = 0.02, a(1, 1) = 0.2;
   b(0) = 0.02;
-  for (const Patch& p : patches) {
+  for (const KnownPatch& p : patches) {
     for (int k = 0; k < 3; ++k) {
       const double seen = ratio_log(channel(p.seen, k), channel(fix.paper, k));
       const double wanted = ratio_log(channel(p.wanted, k), channel(fix.paper, k));
@@ -211,7 +183,7 @@ void fit_curve(const std::vector<Patch>& patches, LightFix& fix) {
 }
 
 /// What channels take from each other, held towards nothing.
-void fit_mix(const std::vector<Patch>& patches, LightFix& fix) {
+void fit_mix(const std::vector<KnownPatch>& patches, LightFix& fix) {
   LightFix curve_only = fix;
   curve_only.mix = {1, 0, 0, 0, 1, 0, 0, 0, 1};
   curve_only.surface = {};
@@ -219,7 +191,7 @@ void fit_mix(const std::vector<Patch>& patches, LightFix& fix) {
     Eigen::Matrix3d a = Eigen::Matrix3d::Identity() * 0.02;
     Eigen::Vector3d b = Eigen::Vector3d::Zero();
     b(k) = 0.02;
-    for (const Patch& p : patches) {
+    for (const KnownPatch& p : patches) {
       const colour::Light c = curve_only.at(p.seen, 0.5, 0.5);
       const double wanted = channel(p.wanted, k);
       const double w = p.weight / std::pow(std::max(0.01, wanted), 0.67);
@@ -232,26 +204,10 @@ void fit_mix(const std::vector<Patch>& patches, LightFix& fix) {
   }
 }
 
-double off_of(const Patch& p, const LightFix& fix) {
+double off_of(const KnownPatch& p, const LightFix& fix) {
   LightFix even = fix;
   even.surface = {};
   return colour::ciede2000(colour::to_lab(even.at(p.seen, 0.5, 0.5)), colour::to_lab(p.wanted));
-}
-
-/// Curve and mixing by the strip, patch by patch less by how far each is off.
-void fit_strip(std::vector<Patch>& patches, LightFix& fix) {
-  for (int round = 0; round < 5; ++round) {
-    fit_curve(patches, fix);
-    fit_mix(patches, fix);
-    std::vector<double> off(patches.size());
-    for (std::size_t i = 0; i < off.size(); ++i) off[i] = off_of(patches[i], fix);
-    std::vector<double> sorted = off;
-    std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
-    const double scale = std::max(1.0, 1.48 * sorted[sorted.size() / 2]);
-    for (std::size_t i = 0; i < patches.size(); ++i) patches[i].weight = std::min(1.0, 1.5 * scale / off[i]);
-  }
-  fix.residual_de00 = 0;
-  for (const Patch& p : patches) fix.residual_de00 += off_of(p, fix) / static_cast<double>(patches.size());
 }
 
 double unevenness(const LightFix& fix) {
@@ -269,7 +225,8 @@ double unevenness(const LightFix& fix) {
 }  // namespace
 
 const char* name(Reference reference) {
-  return reference == Reference::none ? "none" : reference == Reference::bare_paper ? "bare-paper" : "margin-strip";
+  constexpr std::array names{"none", "bare-paper", "margin-strip", "printed-greys"};
+  return names[static_cast<std::size_t>(reference)];
 }
 
 colour::Light LightFix::at(const colour::Light& seen, double u, double v) const {
@@ -289,26 +246,61 @@ colour::Light LightFix::at(const colour::Light& seen, double u, double v) const 
           static_cast<float>(mix[6] * c[0] + mix[7] * c[1] + mix[8] * c[2])};
 }
 
-LightFix fix_light(const Photo& photo, const Located& located, const Known& known) {
+std::optional<colour::Light> light_at(const Photo& photo, const Point& p, int reach) {
+  const int x0 = static_cast<int>(p.x);
+  const int y0 = static_cast<int>(p.y);
+  if (x0 < reach || y0 < reach || x0 + reach >= photo.image.width || y0 + reach >= photo.image.height)
+    return std::nullopt;
+  std::array<double, 3> sum{};
+  for (int y = y0 - reach; y <= y0 + reach; ++y) {
+    for (int x = x0 - reach; x <= x0 + reach; ++x) {
+      const colour::Light& c = photo.image.at(x, y);
+      sum[0] += c.r, sum[1] += c.g, sum[2] += c.b;
+    }
+  }
+  const double n = (2.0 * reach + 1) * (2.0 * reach + 1);
+  return colour::Light{static_cast<float>(sum[0] / n), static_cast<float>(sum[1] / n), static_cast<float>(sum[2] / n)};
+}
+
+LightFix fix_by_paper(std::span<const SeenAt> bare, const colour::Lab& paper) {
   LightFix fix;
-  fix.paper = colour::to_light(known.paper);
-  const bool strip = known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
-  const std::vector<Bare> bare = bare_round(photo, located, strip);
+  fix.paper = colour::to_light(paper);
   if (bare.size() < kFewest) return fix;
   fix.scatter = fit_surface(bare, fix.paper, fix);
   fix.uneven = unevenness(fix);
   if (fix.scatter > kSameBare) return fix;
   fix.by = Reference::bare_paper;
-  for (const Bare& b : bare)
-    fix.residual_de00 +=
-        colour::ciede2000(colour::to_lab(fix.at(b.seen, b.u, b.v)), known.paper) / static_cast<double>(bare.size());
-  if (!strip) return fix;
+  for (const SeenAt& b : bare)
+    fix.residual_de00 += colour::ciede2000(colour::to_lab(fix.at(b.seen, b.u, b.v)), paper) /
+                         static_cast<double>(bare.size());
+  return fix;
+}
+
+void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix) {
+  for (int round = 0; round < 5; ++round) {
+    fit_curve(patches, fix);
+    fit_mix(patches, fix);
+    std::vector<double> off(patches.size());
+    for (std::size_t i = 0; i < off.size(); ++i) off[i] = off_of(patches[i], fix);
+    std::vector<double> sorted = off;
+    std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
+    const double scale = std::max(1.0, 1.48 * sorted[sorted.size() / 2]);
+    for (std::size_t i = 0; i < patches.size(); ++i) patches[i].weight = std::min(1.0, 1.5 * scale / off[i]);
+  }
+  fix.residual_de00 = 0;
+  for (const KnownPatch& p : patches) fix.residual_de00 += off_of(p, fix) / static_cast<double>(patches.size());
+}
+
+LightFix fix_light(const Photo& photo, const Located& located, const Known& known) {
+  const bool strip = known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
+  LightFix fix = fix_by_paper(bare_round(photo, located, strip), known.paper);
+  if (fix.by == Reference::none || !strip) return fix;
   const Quad c = located.picture.corners();
   const double aspect = (distance(c[0], c[1]) + distance(c[3], c[2])) / (distance(c[0], c[3]) + distance(c[1], c[2]));
-  std::vector<Patch> patches = patches_of(photo, located, known, fix, aspect);
+  std::vector<KnownPatch> patches = patches_of(photo, located, known, fix, aspect);
   if (patches.size() < 4) return fix;
   LightFix by_strip = fix;
-  fit_strip(patches, by_strip);
+  fix_by_patches(patches, by_strip);
   // A strip that does not fit at all is not there, or in another order.
   constexpr double kNoStrip = 6;
   if (by_strip.residual_de00 > kNoStrip) return fix;

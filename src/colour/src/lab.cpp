@@ -40,6 +40,13 @@ Lab to_lab(const Lch& lch) { return {lch.l, lch.c * std::cos(lch.h / kDegrees), 
 
 double distance_1976(const Lab& p, const Lab& q) { return std::hypot(p.l - q.l, p.a - q.a, p.b - q.b); }
 
+double squares_seen(const Lab& p, const Lab& q) {
+  const double c = 0.5 * (chroma(p) + chroma(q));
+  const double l = p.l - q.l;
+  const double ab = std::hypot(p.a - q.a, p.b - q.b) / (1 + 0.03 * c);
+  return l * l + ab * ab;
+}
+
 double munsell_value(double luminance_y) {
   const auto luminance = [](double v) {
     return ((((0.00081939 * v - 0.020484) * v + 0.23352) * v - 0.22533) * v + 1.1914) * v;

@@ -13,7 +13,7 @@
 namespace yd::exports {
 namespace {
 
-constexpr double kMmPerInch = 25.4;
+constexpr double kMmPerInch = 10 * subject::kInch_cm;
 constexpr int kSvgDpi = 254;  // ten dots a millimetre
 constexpr int kMostGrid = 40;
 

@@ -95,7 +95,7 @@ class Rows {
                                 : colour::to_lab({v[0], v[1], v[2]}, colour::weights(colour::Illuminant::d50).white);
     if (!(lab.l >= 0 && lab.l <= 100 && std::abs(lab.a) <= 160 && std::abs(lab.b) <= 160))
       return bad_value("", "is no colour of a surface");
-    return stick_of(lab, name, medium_);
+    return media::stick_of(lab, name, medium_);
   }
 
  private:

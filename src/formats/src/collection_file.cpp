@@ -17,15 +17,6 @@ void number_ids(std::vector<media::Stick>& sticks, const std::string& stem) {
   }
 }
 
-media::Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium medium) {
-  media::Stick s;
-  s.masstone = colour::nearest_reflectance(lab);
-  s.lab = colour::to_lab(s.masstone);
-  s.name = name.empty() ? colour::describe(s.lab) : name;
-  s.medium = medium;
-  return s;
-}
-
 Result<ImportedSticks> read_sticks(const QByteArray& bytes, const std::string& where, optics::Medium medium) {
   const QByteArray start = bytes.left(256).trimmed();
   if (start.startsWith("GIMP Palette")) return read_gimp_palette(bytes, where, medium);

@@ -98,7 +98,7 @@ class Row {
     }
     const auto lab = colour();
     if (!lab) return lab.error();
-    media::Stick s = stick_of(lab.value(), at(CsvField::name).toStdString(), medium);
+    media::Stick s = media::stick_of(lab.value(), at(CsvField::name).toStdString(), medium);
     const QStringList pigments = at(CsvField::pigments).split(QRegularExpression("[\\s,;/+]+"), Qt::SkipEmptyParts);
     for (const QString& p : pigments) s.pigments.push_back(p.toStdString());
     s.lightfast = at(CsvField::lightfast).toUpper().toStdString();

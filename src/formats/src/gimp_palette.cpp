@@ -22,7 +22,7 @@ Result<media::Stick> read_row(const QString& line, optics::Medium medium) {
     if (!ok || v < 0 || v > 255) return bad_value("", parts[i].left(20).toStdString() + " is no number from 0 to 255");
     *to[i] = static_cast<std::uint8_t>(v);
   }
-  return stick_of(colour::from_srgb(rgb), parts.mid(3).join(' ').left(200).toStdString(), medium);
+  return media::stick_of(colour::from_srgb(rgb), parts.mid(3).join(' ').left(200).toStdString(), medium);
 }
 
 }  // namespace

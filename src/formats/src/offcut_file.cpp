@@ -52,26 +52,63 @@ std::optional<double> pressure_of(const OffcutRow& row) {
   return number && *number > 0 && *number <= 1 ? number : std::nullopt;
 }
 
-Result<calibrate::Reading> reading_of(const OffcutRow& row, const std::string& where, int line,
-                                      const media::Collection& collection) {
-  calibrate::Reading out;
+Result<calibrate::OffcutStroke> stroke_of(const OffcutRow& row, const std::string& where, int line,
+                                          const media::Collection& collection) {
+  calibrate::OffcutStroke out;
   const std::string id = row.text(0).toStdString();
   const auto stick = std::find_if(collection.sticks.begin(), collection.sticks.end(),
                                   [&](const media::Stick& s) { return s.id == id; });
   if (stick == collection.sticks.end())
     return at_line(where, line, "\"" + id + "\" is no stick of the collection; its id is needed");
-  out.stroke.stick = static_cast<int>(stick - collection.sticks.begin());
+  out.stick = static_cast<int>(stick - collection.sticks.begin());
   const auto pressure = pressure_of(row);
   if (!pressure) return at_line(where, line, "pressure must be light, middle, firm, or a number above 0 up to 1");
-  out.stroke.pressure = *pressure;
+  out.pressure = *pressure;
   const QString technique = row.text(2).toLower();
   if (technique != "laid" && technique != "rubbed") return at_line(where, line, "technique must be laid or rubbed");
-  out.stroke.technique = technique == "laid" ? plan::Technique::laid : plan::Technique::rubbed;
+  out.technique = technique == "laid" ? plan::Technique::laid : plan::Technique::rubbed;
+  return out;
+}
+
+Result<calibrate::Reading> reading_of(const OffcutRow& row, const std::string& where, int line,
+                                      const media::Collection& collection) {
+  const auto stroke = stroke_of(row, where, line, collection);
+  if (!stroke) return stroke.error();
   const std::array lab{row.number(3), row.number(4), row.number(5)};
   for (std::size_t i = 0; i < 3; ++i) {
     if (!lab[i]) return at_line(where, line, std::string(kColumns[3 + i]) + " must be a number");
   }
-  out.lab = {*lab[0], *lab[1], *lab[2]};
+  return calibrate::Reading{stroke.value(), {*lab[0], *lab[1], *lab[2]}};
+}
+
+/// Every row, or those that were measured, made into something.
+template <class Made>
+Result<std::vector<Made>> rows_of(const QByteArray& bytes, const std::string& where, bool measured_only,
+                                  Result<Made> (*make)(const OffcutRow&, const std::string&, int,
+                                                       const media::Collection&),
+                                  const media::Collection& collection) {
+  const auto read = read_csv_table(bytes, where);
+  if (!read) return read.error();
+  std::array<std::size_t, kColumns.size()> columns{};
+  for (std::size_t i = 0; i < kColumns.size(); ++i) {
+    const auto found = std::find_if(read->titles.begin(), read->titles.end(), [&](const std::string& t) {
+      const QString title = QString::fromStdString(t).trimmed();
+      return title.compare(kColumns[i], Qt::CaseInsensitive) == 0 ||
+             (i >= 3 && title.compare(QString(kColumns[i]).chopped(1), Qt::CaseInsensitive) == 0);
+    });
+    if (found == read->titles.end())
+      return Error{Error::Code::bad_format, where, std::string("has no column ") + kColumns[i]};
+    columns[i] = static_cast<std::size_t>(found - read->titles.begin());
+  }
+  std::vector<Made> out;
+  out.reserve(read->rows.size());
+  for (std::size_t i = 0; i < read->rows.size(); ++i) {
+    const OffcutRow row(read->rows[i], columns);
+    if (measured_only && !row.measured()) continue;
+    auto made = make(row, where, read->lines[i], collection);
+    if (!made) return made.error();
+    out.push_back(std::move(made).value());
+  }
   return out;
 }
 
@@ -91,28 +128,12 @@ QByteArray row_of(const calibrate::OffcutStroke& s, const media::Collection& c) 
 
 Result<std::vector<calibrate::Reading>> read_offcuts(const QByteArray& bytes, const std::string& where,
                                                      const media::Collection& collection) {
-  const auto read = read_csv_table(bytes, where);
-  if (!read) return read.error();
-  std::array<std::size_t, kColumns.size()> columns{};
-  for (std::size_t i = 0; i < kColumns.size(); ++i) {
-    const auto found = std::find_if(read->titles.begin(), read->titles.end(), [&](const std::string& t) {
-      const QString title = QString::fromStdString(t).trimmed();
-      return title.compare(kColumns[i], Qt::CaseInsensitive) == 0 ||
-             (i >= 3 && title.compare(QString(kColumns[i]).chopped(1), Qt::CaseInsensitive) == 0);
-    });
-    if (found == read->titles.end())
-      return Error{Error::Code::bad_format, where, std::string("has no column ") + kColumns[i]};
-    columns[i] = static_cast<std::size_t>(found - read->titles.begin());
-  }
-  std::vector<calibrate::Reading> out;
-  for (std::size_t i = 0; i < read->rows.size(); ++i) {
-    const OffcutRow row(read->rows[i], columns);
-    if (!row.measured()) continue;
-    auto reading = reading_of(row, where, read->lines[i], collection);
-    if (!reading) return reading.error();
-    out.push_back(std::move(reading).value());
-  }
-  return out;
+  return rows_of<calibrate::Reading>(bytes, where, true, reading_of, collection);
+}
+
+Result<std::vector<calibrate::OffcutStroke>> read_offcut_strokes(const QByteArray& bytes, const std::string& where,
+                                                                 const media::Collection& collection) {
+  return rows_of<calibrate::OffcutStroke>(bytes, where, false, stroke_of, collection);
 }
 
 QByteArray write_offcuts(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection) {

@@ -6,6 +6,7 @@
 
 #include "colour/observer.h"
 #include "colour/smoothest.h"
+#include "colour/words.h"
 #include "media/fields.h"
 #include "media/shipped.h"
 
@@ -169,6 +170,15 @@ bool needs_care(const Stick& stick) {
   return std::any_of(stick.pigments.begin(), stick.pigments.end(), [&](const std::string& p) {
     return std::find(harmful.begin(), harmful.end(), p) != harmful.end();
   });
+}
+
+Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium medium) {
+  Stick s;
+  s.masstone = colour::nearest_reflectance(lab);
+  s.lab = colour::to_lab(s.masstone);
+  s.name = name.empty() ? colour::describe(s.lab) : name;
+  s.medium = medium;
+  return s;
 }
 
 }  // namespace yd::media

@@ -84,13 +84,13 @@ cv::Scalar scalar(const colour::Lab& lab) {
 }
 
 /// The board on its sheet, in linear light.
-cv::Mat on_its_sheet(const board::BoardImage& board, const Sheet& sheet, int margin) {
+cv::Mat on_its_sheet(const Scene& board, const Sheet& sheet, int margin) {
   cv::Mat out(board.height + 2 * margin, board.width + 2 * margin, CV_32FC3, scalar(sheet.paper));
   for (int y = 0; y < board.height; ++y) {
     auto* row = out.ptr<cv::Vec3f>(y + margin) + margin;
     for (int x = 0; x < board.width; ++x) {
-      const colour::Rgb8& c = board.at(x, y);
-      row[x] = {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
+      const colour::Light& c = board.at(x, y);
+      row[x] = {c.r, c.g, c.b};
     }
   }
   const int n = static_cast<int>(sheet.strip.size());
@@ -212,7 +212,19 @@ Camera handheld(std::uint64_t seed) {
   return c;
 }
 
+Scene scene_of(const board::BoardImage& board) {
+  Scene out(board.width, board.height);
+  std::transform(board.data.begin(), board.data.end(), out.data.begin(), [](const colour::Rgb8& c) {
+    return colour::Light{colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
+  });
+  return out;
+}
+
 Result<Photograph> photograph(const board::BoardImage& board, const Sheet& sheet, const Camera& camera) {
+  return photograph(scene_of(board), sheet, camera);
+}
+
+Result<Photograph> photograph(const Scene& board, const Sheet& sheet, const Camera& camera) {
   const Status usable = check(camera);
   if (!usable) return usable.error();
   if (board.size() == 0) return bad_value("board", "is empty");

@@ -79,6 +79,8 @@ QString reference(check::Reference by) {
       return Checked::tr("bare paper round the picture");
     case check::Reference::margin_strip:
       return Checked::tr("strokes on the margin");
+    case check::Reference::printed_greys:
+      return Checked::tr("printed greys");
   }
   return {};
 }

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <optional>
+#include <span>
 #include <vector>
 
 #include "check/locate.h"
@@ -8,7 +10,7 @@
 namespace yd::check {
 
 /// What the light is put right by.
-enum class Reference { none, bare_paper, margin_strip };
+enum class Reference { none, bare_paper, margin_strip, printed_greys };
 const char* name(Reference reference);
 
 /// Colours known to lie in the photograph.
@@ -32,6 +34,26 @@ struct LightFix {
   double uneven = 0;         ///< the brightest place of the picture to the darkest, a ratio
   colour::Light at(const colour::Light& seen, double u, double v) const;
 };
+
+/// A place of a rectangle, in shares of it, and the light that was seen there.
+struct SeenAt {
+  double u = 0, v = 0;
+  colour::Light seen;
+};
+/// Mean of a small square of pixels round a place; nothing where it leaves the photograph.
+std::optional<colour::Light> light_at(const Photo& photo, const Point& place, int reach);
+
+/// The surface alone, through places of bare paper. `Reference::none` where they are too few, or scatter too much to be
+/// one sheet.
+LightFix fix_by_paper(std::span<const SeenAt> bare, const colour::Lab& paper);
+
+/// A colour that is known, and how it is seen once the light on it is even.
+struct KnownPatch {
+  colour::Light seen, wanted;
+  double weight = 1;  ///< less for those that lie off
+};
+/// Curve and mixing by at least four of them, patch by patch less by how far each is off; sets the residual.
+void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix);
 
 /// By least squares, robust (P. Huber's weights), with Eigen; a strip's patches that lie off are given up. Without bare
 /// paper round the picture: `Reference::none`, and only the exposure is guessed.

@@ -29,6 +29,9 @@ double chroma(const Lab& lab);
 /// Euclidean distance in Lab (CIE 1976), for sorting and bounds only: differences that are shown are CIEDE2000.
 double distance_1976(const Lab& p, const Lab& q);
 
+/// A square of what is off, for fits: smooth, and less where the eye is less exact: the CIE 1994 weight of chroma.
+double squares_seen(const Lab& p, const Lab& q);
+
 /// Munsell value 0 to 10 from luminance factor Y (0 to 100, perfect white = 100): the quintic of ASTM D1535
 /// with Y relative to the perfect diffuser, solved for V by bisection to 1e-9.
 double munsell_value(double luminance_y);

@@ -69,7 +69,5 @@ Result<ImportedSticks> read_sticks(const QByteArray& bytes, const std::string& w
 
 /// Ids that differ, made from `stem` and a number.
 void number_ids(std::vector<media::Stick>& sticks, const std::string& stem);
-/// A stick of a colour: reflectance and a name in words.
-media::Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium medium);
 
 }  // namespace yd::formats

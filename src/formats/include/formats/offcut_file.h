@@ -15,6 +15,9 @@ namespace yd::formats {
 /// without a measurement are left out. Errors name the file and the line.
 Result<std::vector<calibrate::Reading>> read_offcuts(const QByteArray& bytes, const std::string& where,
                                                      const media::Collection& collection);
+/// The strokes of the same table, measured or not.
+Result<std::vector<calibrate::OffcutStroke>> read_offcut_strokes(const QByteArray& bytes, const std::string& where,
+                                                                 const media::Collection& collection);
 /// The same table; strokes without readings have their last three columns empty, to be filled in.
 QByteArray write_offcuts(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection);
 QByteArray write_offcuts(std::span<const calibrate::Reading> readings, const media::Collection& collection);

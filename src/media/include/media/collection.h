@@ -27,6 +27,9 @@ struct Stick {
   std::string lightfast;  ///< ASTM D6901 class "I" to "V", empty where not known
 };
 
+/// A stick of a colour: the smoothest reflectance that has it, and without a name the colour in words.
+Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium medium);
+
 /// Can be put in a tray: owned, and something is left of it.
 inline bool at_hand(const Stick& stick) { return stick.owned && stick.left > 0; }
 

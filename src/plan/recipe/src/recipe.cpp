@@ -51,6 +51,16 @@ Recipe evaluate(const optics::Ground& ground, const optics::Parameters& paramete
   return r;
 }
 
+std::vector<Stroke> full_swatch() {
+  constexpr std::size_t kTimes = 3;
+  return std::vector<Stroke>(kTimes, {0, 1, Technique::rubbed, false, 0});
+}
+
+std::vector<Stroke> light_swatch() {
+  constexpr double kLight = 0.3;
+  return {{0, kLight, Technique::laid, false, 0}};
+}
+
 bool may_lie_over(optics::Medium over, optics::Medium under) {
   constexpr std::array<int, optics::kMedia> softness{0, 1, 1, 2, 0};  // pan, pencil, hard, soft, charcoal
   return softness[static_cast<std::size_t>(over)] >= softness[static_cast<std::size_t>(under)];

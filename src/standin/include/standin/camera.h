@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "board/board.h"
+#include "colour/light.h"
 #include "subject/measure.h"
 #include "support/result.h"
 
@@ -49,7 +50,11 @@ struct Photograph {
       sheet;  ///< corners of the sheet in pixels: top left, top right, bottom right, bottom left
   std::array<subject::Point, 4> picture;  ///< and of the picture within its margin
 };
+/// What is photographed, in linear light: colours that no file holds are in it too.
+using Scene = subject::Grid<colour::Light>;
+Scene scene_of(const board::BoardImage& board);
 /// Photographs a board on its sheet, on a table. Pixels are averaged in linear light. Deterministic.
+Result<Photograph> photograph(const Scene& scene, const Sheet& sheet, const Camera& camera);
 Result<Photograph> photograph(const board::BoardImage& board, const Sheet& sheet, const Camera& camera);
 
 }  // namespace yd::standin

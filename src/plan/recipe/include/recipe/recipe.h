@@ -60,6 +60,11 @@ optics::StrataSpectra shade(const optics::Pile& pile, const optics::Parameters& 
 Recipe evaluate(const optics::Ground& ground, const optics::Parameters& parameters,
                 std::span<const media::Stick> sticks, std::vector<Stroke> strokes, const colour::Lab& target);
 
+/// How a stick is tried on paper, number 0 of a list: pressed firmly and rubbed in, three times over, so that the paper
+/// hardly counts; and once lightly, so that it does.
+std::vector<Stroke> full_swatch();
+std::vector<Stroke> light_swatch();
+
 /// Whether a stick's medium may lie over another's: hard under soft, never the reverse. Pan and charcoal are
 /// the thinnest, then pencil and hard, then soft. Common practice, no published source.
 bool may_lie_over(optics::Medium over, optics::Medium under);

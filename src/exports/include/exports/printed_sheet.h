@@ -1,0 +1,20 @@
+#pragma once
+
+#include <QByteArray>
+#include <QStringList>
+
+#include "calibrate/calibrate.h"
+#include "printed/sheet.h"
+
+namespace yd::exports {
+
+/// What stands at the cells of a sheet: their numbers; of offcut strokes also the stick and how it is laid.
+QStringList cell_numbers(const printed::Layout& layout);
+QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection);
+
+/// The sheet at its true size, to be printed without scaling: as PDF, or as SVG in millimetres. `labels`: one a cell;
+/// what does not fit is elided. Needs a QGuiApplication.
+QByteArray printed_sheet_pdf(const printed::Layout& layout, const QStringList& labels);
+QByteArray printed_sheet_svg(const printed::Layout& layout, const QStringList& labels);
+
+}  // namespace yd::exports

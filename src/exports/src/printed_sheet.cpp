@@ -1,0 +1,125 @@
+#include "exports/printed_sheet.h"
+
+#include <QBuffer>
+#include <QFontMetricsF>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QSvgGenerator>
+
+#include "colour/light.h"
+#include "exports/pass_words.h"
+#include "print_words.h"
+#include "printed/marks.h"
+
+namespace yd::exports {
+namespace {
+
+constexpr double kDotsPerMm = 10;
+
+QRectF rect(const printed::Box& b) { return {b.left, b.top, b.width, b.height}; }
+
+void draw_mark(QPainter& painter, const printed::Box& box, int mark) {
+  const std::vector<bool> cells = printed::cells_of(mark);
+  const double side = box.width / printed::kMarkCells;
+  painter.setPen(Qt::NoPen);
+  for (int y = 0; y < printed::kMarkCells; ++y) {
+    // A run of black cells in one piece: no printer leaves a hair of white in it.
+    for (int x = 0; x < printed::kMarkCells;) {
+      int end = x;
+      while (end < printed::kMarkCells && cells[static_cast<std::size_t>(y * printed::kMarkCells + end)]) ++end;
+      if (end > x) painter.fillRect(QRectF(box.left + x * side, box.top + y * side, (end - x) * side, side), Qt::black);
+      x = end + 1;
+    }
+  }
+}
+
+void write(QPainter& painter, const QRectF& room, const QString& text, int high_mm) {
+  QFont font("Lato");
+  font.setPixelSize(high_mm);
+  painter.setFont(font);
+  painter.setPen(QColor(40, 40, 40));
+  const QFontMetricsF metrics(font, painter.device());
+  painter.drawText(room, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextSingleLine,
+                   metrics.elidedText(text, Qt::ElideRight, room.width()));
+}
+
+/// What is to be done, below everything.
+QString advice(printed::Purpose purpose) {
+  if (purpose == printed::Purpose::strokes)
+    return on_paper("Lay each stroke as its cell says. Leave the paper between them bare; photograph the whole sheet.");
+  return on_paper("Each stick: left, press firmly and rub in, three times over; right, once lightly. Rest bare.");
+}
+
+void draw_cells(QPainter& painter, const printed::Layout& layout, const QStringList& labels) {
+  const auto marks = printed::marks_of(layout.sheet);
+  for (std::size_t i = 0; i < marks.size(); ++i) draw_mark(painter, layout.marks[i], marks[i]);
+  painter.setPen(Qt::NoPen);
+  for (const printed::Grey& g : layout.greys) {
+    const int level = colour::level_of_light(g.light);
+    painter.fillRect(rect(g.box), QColor(level, level, level));
+  }
+  for (std::size_t i = 0; i < layout.cells.size(); ++i) {
+    const printed::Cell& cell = layout.cells[i];
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(QColor(190, 190, 190), 0.15));
+    for (const printed::Box& b : cell.patches) painter.drawRect(rect(b));
+    write(painter, rect(cell.label), labels.value(static_cast<qsizetype>(i)), 3);
+  }
+  const printed::Box& last = layout.marks[6];
+  write(painter, QRectF(last.left + last.width / 10, last.bottom(), layout.sheet.width_mm - 2 * last.left, 4),
+        advice(layout.sheet.purpose), 3);
+}
+
+}  // namespace
+
+QStringList cell_numbers(const printed::Layout& layout) {
+  QStringList out;
+  for (std::size_t i = 0; i < layout.cells.size(); ++i) out << QString::number(i + 1);
+  return out;
+}
+
+QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection) {
+  QStringList out;
+  for (const calibrate::OffcutStroke& s : strokes) {
+    const QString how = s.technique == plan::Technique::rubbed ? on_paper("%1, rubbed") : on_paper("%1");
+    out << QString("%1 %2 · %3")
+               .arg(out.size() + 1)
+               .arg(how.arg(pressure_words(s.pressure)),
+                    QString::fromStdString(collection.sticks[static_cast<std::size_t>(s.stick)].name));
+  }
+  return out;
+}
+
+QByteArray printed_sheet_pdf(const printed::Layout& layout, const QStringList& labels) {
+  QByteArray out;
+  QBuffer buffer(&out);
+  buffer.open(QIODevice::WriteOnly);
+  QPdfWriter writer(&buffer);
+  writer.setResolution(qRound(kDotsPerMm * 10 * subject::kInch_cm));
+  writer.setTitle(on_paper("A sheet for strokes"));
+  const QPageSize size(QSizeF(layout.sheet.width_mm, layout.sheet.height_mm), QPageSize::Millimeter);
+  writer.setPageLayout(QPageLayout(size, QPageLayout::Portrait, QMarginsF(), QPageLayout::Millimeter));
+  QPainter painter(&writer);
+  painter.scale(kDotsPerMm, kDotsPerMm);
+  draw_cells(painter, layout, labels);
+  painter.end();
+  return out;
+}
+
+QByteArray printed_sheet_svg(const printed::Layout& layout, const QStringList& labels) {
+  QByteArray out;
+  QBuffer buffer(&out);
+  buffer.open(QIODevice::WriteOnly);
+  QSvgGenerator svg;
+  svg.setOutputDevice(&buffer);
+  svg.setTitle(on_paper("A sheet for strokes"));
+  svg.setResolution(qRound(kDotsPerMm * 10 * subject::kInch_cm));
+  svg.setSize(QSize(qRound(layout.sheet.width_mm * kDotsPerMm), qRound(layout.sheet.height_mm * kDotsPerMm)));
+  svg.setViewBox(QRectF(0, 0, layout.sheet.width_mm, layout.sheet.height_mm));
+  QPainter painter(&svg);
+  draw_cells(painter, layout, labels);
+  painter.end();
+  return out;
+}
+
+}  // namespace yd::exports

@@ -1,0 +1,24 @@
+#pragma once
+
+#include <array>
+#include <optional>
+#include <vector>
+
+#include "printed/sheet.h"
+
+namespace yd::printed {
+
+/// Square marks that a photograph is found by: the family 36h11 of E. Olson, "AprilTag: A robust and flexible visual
+/// fiducial system", ICRA 2011. Each carries its place and six bits of what the sheet is.
+inline constexpr int kMarkCells = 10;  ///< along a side, the outer ones white: the black square is eight wide
+
+std::array<int, kMarks> marks_of(const Sheet& sheet);
+/// Nothing where the marks are of no sheet of ours, or not of one and the same.
+std::optional<Sheet> sheet_of(const std::array<int, kMarks>& marks);
+/// The place that a mark says it has, 0 to 7.
+int place_of(int mark);
+
+/// Row by row, whether a cell is black.
+std::vector<bool> cells_of(int mark);
+
+}  // namespace yd::printed

@@ -16,6 +16,7 @@ shot ground 1 data/demo/salt-works.png
 shot offcuts 1 --press offcut_sheet data/demo/salt-works.png
 shot tray 2 data/demo/salt-works.png
 shot collection 2 --press collection_edit data/demo/salt-works.png
+shot box 2 --press collection_box,box_simulate data/demo/salt-works.png
 shot underpainting 3 data/demo/kettle.png
 shot passages 4 --passage 7 data/demo/salt-works.png
 shot advice 4 --press card_advice data/demo/kettle.png
@@ -24,7 +25,6 @@ shot easel 6 --done 9 data/demo/salt-works.png
 shot check 5 --photo 3 --done 11 data/demo/salt-works.png
 shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
 shot large 4 --size 1920x1080 --passage 6 data/demo/kettle.png
-shot dark 4 --dark --passage 8 data/demo/kettle.png
 shot tall 4 --crop 0.4,0,0.5,1 --passage 6 data/demo/kettle.png
 "${program%/app/yawning-dune}/cli/dune-plan" plan data/demo/salt-works.png --json /dev/null --pdf "$home/plan.pdf"
 pdftoppm -r 70 -png -singlefile -f 1 -l 1 "$home/plan.pdf" docs/screenshots/print-1

@@ -33,9 +33,11 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
                      passage = shot.passage] {
     const QStringList xy = point.split(',');
     if (xy.size() == 2) window.point_at({xy[0].toDouble(), xy[1].toDouble()});
-    auto* button = sheet.isEmpty() ? nullptr : window.findChild<QAbstractButton*>(sheet);
-    // A card is opened, not folded.
-    if (button != nullptr && !(button->isCheckable() && button->isChecked())) button->click();
+    for (const QString& name : sheet.split(',')) {
+      auto* button = name.isEmpty() ? nullptr : window.findChild<QAbstractButton*>(name);
+      // A card is opened, not folded.
+      if (button != nullptr && !(button->isCheckable() && button->isChecked())) button->click();
+    }
     if (shot.easel) {
       window.show_easel(true);
       for (int i = 0; i < shot.behind; ++i) easel.done();
@@ -43,9 +45,12 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
     if (passage > 0) {
       if (auto* list = window.findChild<QTableView*>("passages")) list->selectRow(passage - 1);
     }
-    // At the easel the mark is drawn as the hand moves.
-    QTimer::singleShot(shot.easel ? 1800 : 400, &window,
-                       [&window, file] { QCoreApplication::exit(window.grab().save(file) ? 0 : 2); });
+    // At the easel the mark is drawn as the hand moves; a box may still be read.
+    auto* grab = new QTimer(&window);
+    QObject::connect(grab, &QTimer::timeout, &window, [&window, file] {
+      if (!window.sheets().box().reader().busy()) QCoreApplication::exit(window.grab().save(file) ? 0 : 2);
+    });
+    grab->start(shot.easel ? 1800 : 400);
   };
   if (!opened) return take();
   const auto when_idle = [&session, &advice, &checker, take, shot] {
@@ -75,7 +80,7 @@ int main(int argc, char** argv) {
   parser.addPositionalArgument("FILE", "A picture or a .dune project");
   const QCommandLineOption picture("picture", "Save a picture of the window once it has planned, and end", "FILE");
   const QCommandLineOption stage("stage", "The stage for --picture, 0 to 5; 6: the easel", "N", "0");
-  const QCommandLineOption sheet("press", "For --picture: press the button of this name first", "NAME");
+  const QCommandLineOption sheet("press", "For --picture: press the buttons of these names first", "NAME,…");
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");

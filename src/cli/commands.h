@@ -65,6 +65,7 @@ struct PhotographArguments : WorkArguments {
   double forgets = 0;
   double glare = 0;
   bool strip = false;  ///< with the tray's sticks on the margin
+  bool marks = false;  ///< with printed corner marks
 };
 /// Paints the plan with a hand that is off by `hand` and photographs the board as a hand-held camera would.
 Status run_photograph(const PhotographArguments& arguments);
@@ -95,14 +96,15 @@ struct CalibrateArguments {
 Status run_calibrate(const CalibrateArguments& arguments);
 
 struct SheetArguments {
-  std::string file;            ///< .pdf or .svg
-  std::string size = "a4";     ///< a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres
+  std::string file;         ///< .pdf or .svg
+  std::string size = "a4";  ///< a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres
   int cells = 40;
-  std::string strokes_file;    ///< table of offcut strokes; empty: a sheet for sticks
+  std::string strokes_file;  ///< table of offcut strokes; empty: a sheet for sticks
   std::string paper, collection;
-  std::string photo_file;      ///< PNG; empty: none
-  std::uint64_t seed = 1;      ///< of hand and camera
+  std::string photo_file;  ///< PNG; empty: none
+  std::uint64_t seed = 1;  ///< of hand and camera
   double hand = 0.15;
+  bool corners = false;  ///< corner marks for the check instead
 };
 /// A sheet to print, and a photograph of it as it could look filled in with the sticks of a collection.
 Status run_sheet(const SheetArguments& arguments);

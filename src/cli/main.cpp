@@ -93,6 +93,7 @@ void add_photograph(CLI::App& app, yd::cli::PhotographArguments& a) {
   c->add_option("--seed", a.seed, "Of hand and camera")->capture_default_str();
   c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();
   c->add_option("--glare", a.glare, "A lamp mirrored in the sheet, share of white")->capture_default_str();
+  c->add_flag("--marks", a.marks, "Lay printed marks at the corners");
   c->add_flag("--strip", a.strip, "Lay the tray's sticks on the margin below, for `check --strip`");
 }
 
@@ -125,6 +126,7 @@ void add_check(CLI::App& app, yd::cli::CheckArguments& a) {
 void add_sheets(CLI::App& app, yd::cli::SheetArguments& s, yd::cli::SwatchesArguments& a) {
   CLI::App* c = app.add_subcommand("sheet", "A sheet to print: a cell for every stick of a box, or offcut stroke");
   c->add_option("FILE", s.file, "Write the sheet here, .pdf or .svg")->required();
+  c->add_flag("--corners", s.corners, "Four marks to lay round a picture instead, for `check`");
   c->add_option("--size", s.size, "a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres")->capture_default_str();
   c->add_option("--cells", s.cells, "How many sticks")->capture_default_str();
   c->add_option("--strokes", s.strokes_file, "Table of `offcuts`: a cell for each of its strokes");

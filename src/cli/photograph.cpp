@@ -37,6 +37,7 @@ Status run_photograph(const PhotographArguments& a) {
   camera.glare = a.glare;
   standin::Sheet sheet(w.paper.lab);
   if (a.strip) sheet.strip = standin::strip_by(w.plan, w.paper, w.collection, w.model.parameters, hand);
+  sheet.marks = a.marks;
   const auto photo = standin::photograph(board, sheet, camera);
   if (!photo) return photo.error();
   Status written = pictures::write_png(QString::fromStdString(a.photo_file), photo->image);

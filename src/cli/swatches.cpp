@@ -64,7 +64,8 @@ Status photograph(const SheetArguments& a, const printed::Layout& layout,
   camera.margin = 0;
   camera.width = 2400;
   camera.height = 3000;
-  const auto photo = standin::photograph(standin::filled_sheet(layout, m.paper.lab, filling, kPxPerMm), m.paper.lab, camera);
+  const auto photo =
+      standin::photograph(standin::filled_sheet(layout, m.paper.lab, filling, kPxPerMm), m.paper.lab, camera);
   if (!photo) return photo.error();
   return pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
 }
@@ -113,6 +114,10 @@ Status read_strokes(const SwatchesArguments& a, const swatches::SheetReading& sh
 }  // namespace
 
 Status run_sheet(const SheetArguments& a) {
+  if (a.corners) {
+    exports::load_fonts();
+    return formats::write_atomically(QString::fromStdString(a.file), exports::corner_marks_pdf());
+  }
   const auto materials = load_materials(a.paper.empty() ? kPrintable : a.paper, a.collection);
   if (!materials) return materials.error();
   const auto size = size_of(a.size);
@@ -140,7 +145,7 @@ Status run_swatches(const SwatchesArguments& a) {
   if (a.strokes_file.empty() != a.csv_file.empty()) return bad_value("--strokes", "needs --csv, and --csv needs it");
   const auto materials = load_materials(a.paper.empty() ? kPrintable : a.paper, a.collection);
   if (!materials) return materials.error();
-  std::optional<optics::Medium> kind;
+  swatches::Kind kind;
   if (!a.kind.empty()) {
     const auto found = media::medium_by_name(a.kind);
     if (!found) return found.error();
@@ -154,7 +159,8 @@ Status run_swatches(const SwatchesArguments& a) {
   if (!sheet) return Error{sheet.error().code, a.photo_file, sheet.error().what};
   if (!a.strokes_file.empty()) return read_strokes(a, sheet.value(), materials.value());
   Observer observer;
-  const auto box = swatches::sticks_of(sheet.value(), materials->paper, materials->model.parameters, kind, observer);
+  const std::vector<swatches::Kind> kinds(sheet->cells.size(), kind);
+  const auto box = swatches::sticks_of(sheet.value(), materials->paper, materials->model.parameters, kinds, observer);
   if (!box) return Error{box.error().code, a.photo_file, box.error().what};
   nlohmann::json out = found_to_json(box.value(), collection_of(a, box.value(), materials.value()));
   out["read"]["light"] = {{"by", check::name(sheet->light.by)},

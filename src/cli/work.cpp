@@ -137,6 +137,7 @@ Status take_calibration(const WorkArguments& a, Work& w) {
   w.collection = calibrate::calibrated(std::move(w.collection), found.value());
   w.model.parameters = calibrate::calibrated(w.model.parameters, found.value());
   w.options.presses = found->hand;
+  w.options.rests_on = calibrate::rests_on(found.value());
   return success();
 }
 

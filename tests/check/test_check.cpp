@@ -2,6 +2,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "check/borders.h"
 #include "check/report.h"
 #include "colour/ciede2000.h"
 #include "photographs.h"
@@ -211,6 +212,37 @@ class TestCheck : public QObject {
     const double blind = off(w.plan, static_cast<std::size_t>(half));
     const double seen = off(again, static_cast<std::size_t>(half));
     QVERIFY2(seen < 0.9 * blind, qPrintable(QString("%1 against %2").arg(seen).arg(blind)));
+  }
+
+  // A border that was rubbed across is told among those that were not, and only that one.
+  void a_smudged_edge_is_found() {
+    const World& w = world();
+    const auto photograph = [&](const board::BoardImage& board) {
+      const auto photo = standin::photograph(board, trial::paper().lab, held(2)).value();
+      Observer observer;
+      return check::check_work(trial::raw_of(photo.image), w.work(w.all()), observer).value();
+    };
+    const board::BoardImage board = w.board_of(w.plan, w.all());
+    const check::Report whole = photograph(board);
+    const auto borders = check::read_borders(whole.reading, w.subject);
+    QVERIFY(borders.size() >= 5);
+    QVERIFY(std::none_of(whole.faults.begin(), whole.faults.end(),
+                         [](const check::Fault& f) { return f.off == check::Off::edge; }));
+    int found = 0;
+    int others = 0;
+    for (const check::BorderReading& b : borders) {
+      const check::Report r = photograph(standin::smudged(board, w.subject, b.mass, b.rival, 0.02));
+      for (const check::Fault& f : r.faults) {
+        if (f.off != check::Off::edge) continue;
+        const bool this_one = std::min(f.mass, f.rival) == b.mass && std::max(f.mass, f.rival) == b.rival;
+        (this_one ? found : others) += 1;
+        QVERIFY(f.amount < 1);
+        if (!f.mendings.empty()) QVERIFY(f.mendings.front().way == check::Mending::Way::cut);
+      }
+    }
+    QVERIFY2(found >= 0.8 * static_cast<double>(borders.size()),
+             qPrintable(QString("%1 of %2").arg(found).arg(borders.size())));
+    QVERIFY2(others <= 1, qPrintable(QString::number(others)));
   }
 
   void a_lamp_on_the_work_is_not_taken_for_paint() {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "check/light_fix.h"
+#include "check/marks.h"
 #include "check/usable.h"
 #include "colour/ciede2000.h"
 #include "photographs.h"
@@ -249,6 +250,32 @@ class TestPhoto : public QObject {
     const check::Photo photo = check::open_photo(checks).value();
     QCOMPARE(photo.image.width, check::kPhotoSide);
     QVERIFY(std::abs(photo.image.at(200, 300).g - 0.5F) < 1e-4F);
+  }
+
+  // A picture on a table as light as its paper, whose sheet cannot be seen to end: printed marks say where it lies.
+  void corners_are_found_by_printed_marks() {
+    const board::BoardImage board = board_of(invented(), 6);
+    standin::Sheet sheet(kSheet);
+    sheet.marks = true;
+    for (const std::uint64_t seed : {1, 2, 3, 4}) {
+      standin::Camera camera = held(seed);
+      camera.margin = 0.15;
+      camera.table = colour::luminance(colour::to_light(kSheet));
+      const auto taken = standin::photograph(board, sheet, camera).value();
+      const auto photo = check::open_photo(taken.image).value();
+      const auto marks = check::marks_seen(photo);
+      QCOMPARE(marks.size(), std::size_t{4});
+      const check::Located found = check::locate(photo, board);
+      const check::Quad corners = found.picture.corners();
+      const double side = check::distance(corners[0], corners[1]);
+      for (std::size_t i = 0; i < 4; ++i) {
+        const check::Point truth{taken.picture[i].x / photo.scale, taken.picture[i].y / photo.scale};
+        QVERIFY2(check::distance(corners[i], truth) < 0.005 * side, qPrintable(QString::number(seed)));
+      }
+      // One of them twice, or one hidden, and they say nothing.
+      QVERIFY(!check::corners_by_marks({marks[0], marks[1], marks[2]}));
+      QVERIFY(!check::corners_by_marks({marks[0], marks[1], marks[2], marks[2]}));
+    }
   }
 };
 

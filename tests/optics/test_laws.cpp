@@ -176,9 +176,9 @@ class TestLaws : public QObject {
   }
 };
 
-int main(int argc, char** argv) {
+[[maybe_unused]] static const bool entered = yd::trial::enter(__FILE__, [](const QStringList& arguments) {
   qputenv("RC_PARAMS", "seed=20 max_success=2000 max_size=12");
   TestLaws laws;
-  return QTest::qExec(&laws, argc, argv);
-}
+  return QTest::qExec(&laws, arguments);
+});
 #include "test_laws.moc"

@@ -6,6 +6,7 @@
 #include <cstdio>
 #include <ctime>
 
+#include "check/borders.h"
 #include "check/report.h"
 #include "colour/ciede2000.h"
 #include "guide/guide.h"
@@ -93,6 +94,7 @@ std::vector<colour::Lab> means(const board::BoardImage& board, const subject::Su
 struct Tally {
   int works = 0, refused = 0;
   int off = 0, found = 0, told = 0, right = 0;
+  int edges = 0, borders = 0;  // told as smudged or too hard, though no hand here smudges
   double colour = 0, masses = 0, worst_corner = 0, corner = 0, residual = 0, cpu = 0;
   double factor = 0, factors = 0;
   std::vector<double> corners;
@@ -115,13 +117,17 @@ void add(Tally& t, const Bench& b, const Painted& work, const check::Report& r, 
   const auto is = means(work.board, b.subject);
   const auto wanted = means(work.wanted, b.subject);
   t.residual += r.light.residual_de00;
+  t.borders += static_cast<int>(check::read_borders(r.reading, b.subject).size());
+  t.edges += static_cast<int>(
+      std::count_if(r.faults.begin(), r.faults.end(), [](const check::Fault& f) { return f.off == check::Off::edge; }));
   for (std::size_t m = 0; m < is.size(); ++m) {
     t.colour += colour::ciede2000(is[m], r.reading.masses[m].whole.measured);
     t.masses += 1;
     const double beyond = colour::ciede2000(is[m], wanted[m]) - r.spread[m];
     bool told = false;
     for (const check::Fault& f : r.faults)
-      told = told || (f.mass == static_cast<int>(m) && !f.part && f.off != check::Off::pair);
+      told =
+          told || (f.mass == static_cast<int>(m) && !f.part && f.off != check::Off::pair && f.off != check::Off::edge);
     const bool off = beyond > check::kFault;
     t.off += off ? 1 : 0;
     t.found += off && told ? 1 : 0;
@@ -135,11 +141,11 @@ void print(const char* what, Tally& t) {
   std::sort(t.corners.begin(), t.corners.end());
   std::printf(
       "%-22s works %3d refused %3d | colour %.2f residual %.2f | corner mean %.3f%% p95 %.3f%% | off %d recall %.3f "
-      "precision %.3f | cpu %.2f\n",
+      "precision %.3f | edges told wrongly %d of %d | cpu %.2f\n",
       what, t.works, t.refused, t.colour / std::max(1.0, t.masses), t.residual / seen,
       100 * t.corner / std::max(1, t.works), 100 * t.corners[t.corners.size() * 95 / 100], t.off,
-      static_cast<double>(t.found) / std::max(1, t.off), static_cast<double>(t.right) / std::max(1, t.told),
-      t.cpu / std::max(1, t.works));
+      static_cast<double>(t.found) / std::max(1, t.off), static_cast<double>(t.right) / std::max(1, t.told), t.edges,
+      t.borders, t.cpu / std::max(1, t.works));
   for (const auto& [why, n] : t.why) std::printf("    %s %d\n", why.c_str(), n);
 }
 

@@ -203,7 +203,7 @@ class TestCamera : public QObject {
       c.*field = wrong;
       QVERIFY(!standin::photograph(quarters(), kSheet, c).ok());
     }
-    QVERIFY(!standin::photograph({}, kSheet, small()).ok());
+    QVERIFY(!standin::photograph(board::BoardImage(), kSheet, small()).ok());
   }
 };
 

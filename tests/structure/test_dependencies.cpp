@@ -8,8 +8,8 @@
 namespace {
 
 const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
-const QStringList kCore =
-    QStringList{"support", "colour", "optics", "media", "subject"} + kRooms + QStringList{"board", "standin"};
+const QStringList kCore = QStringList{"support", "fit", "colour", "optics", "media", "subject"} + kRooms +
+                          QStringList{"board", "printed", "standin", "check", "calibrate", "swatches"};
 const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports"};
 
 struct Include {

@@ -365,9 +365,5 @@ class TestBench : public QObject {
   }
 };
 
-int main(int argc, char** argv) {
-  QApplication application(argc, argv);
-  TestBench test;
-  return QTest::qExec(&test, argc, argv);
-}
+QTEST_MAIN(TestBench)
 #include "test_bench.moc"

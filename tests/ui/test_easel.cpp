@@ -286,7 +286,7 @@ class TestEasel : public QObject {
     auto environment = QProcessEnvironment::systemEnvironment();
     environment.insert(kChild, folder.path());
     run.setProcessEnvironment(environment);
-    run.start(QCoreApplication::applicationFilePath(), {});
+    run.start(QCoreApplication::applicationFilePath(), {"test_easel"});
     QByteArray said;
     QVERIFY(QTest::qWaitFor(
         [&] {
@@ -383,11 +383,10 @@ class TestEasel : public QObject {
   }
 };
 
-int main(int argc, char** argv) {
-  QApplication application(argc, argv);
+[[maybe_unused]] static const bool entered = yd::trial::enter(__FILE__, [](const QStringList& arguments) {
   const QString folder = qEnvironmentVariable(kChild);
   if (!folder.isEmpty()) return child(folder);
   TestEasel test;
-  return QTest::qExec(&test, argc, argv);
-}
+  return QTest::qExec(&test, arguments);
+});
 #include "test_easel.moc"

@@ -6,6 +6,7 @@
 
 #include "models/stage_facts.h"
 #include "panels/panel_parts.h"
+#include "words/rests_on.h"
 
 namespace yd::app {
 
@@ -14,23 +15,35 @@ HandSection::HandSection(Session& session, QWidget* parent)
       session_(session),
       calibrator_(session),
       about_(paragraph()),
-      save_(new QPushButton(tr("Table to fill in…"))),
+      save_(new QPushButton(tr("Sheet or table…"))),
       open_(new QPushButton(tr("Readings…"))),
       facts_(new Facts("hand_facts", tr("What the offcuts say of hand and sticks"))),
       take_(new QPushButton(tr("Plan with it"))),
+      artist_(new QLineEdit),
+      keep_(new QPushButton(tr("Keep it…"))),
       forget_(new QPushButton(tr("Forget the hand"))) {
   save_->setObjectName("offcut_table");
-  save_->setToolTip(tr("%1 strokes of the tray: which stick, how firmly, laid or rubbed").arg(Calibrator::kStrokes));
+  save_->setToolTip(
+      tr("%1 strokes of the tray, a cell each: a sheet to print on this paper and photograph, or a table for a "
+         "colorimeter")
+          .arg(Calibrator::kStrokes));
   open_->setObjectName("offcut_readings");
-  open_->setToolTip(tr("The same table with L*, a* and b* of every stroke, from a colorimeter"));
+  open_->setToolTip(tr("A photograph of the sheet, or the table with L*, a* and b* of every stroke"));
   take_->setObjectName("hand_take");
   forget_->setObjectName("hand_forget");
   about_->setObjectName("hand_about");
+  artist_->setObjectName("hand_artist");
+  artist_->setPlaceholderText(tr("Whose hand"));
+  artist_->setAccessibleName(tr("Whose hand"));
+  keep_->setObjectName("hand_keep");
+  keep_->setToolTip(tr("Hand and sticks as a file, for other pictures and other people"));
   auto* files = new QHBoxLayout;
   files->addWidget(save_);
   files->addWidget(open_);
+  files->addWidget(artist_);
   auto* does = new QHBoxLayout;
   does->addWidget(take_);
+  does->addWidget(keep_);
   does->addWidget(forget_);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
@@ -41,6 +54,8 @@ HandSection::HandSection(Session& session, QWidget* parent)
   column->addStretch();
   connect(save_, &QPushButton::clicked, this, &HandSection::save);
   connect(open_, &QPushButton::clicked, this, &HandSection::open);
+  connect(artist_, &QLineEdit::textChanged, &calibrator_, &Calibrator::set_artist);
+  connect(keep_, &QPushButton::clicked, this, &HandSection::keep);
   connect(take_, &QPushButton::clicked, &calibrator_, &Calibrator::take);
   connect(forget_, &QPushButton::clicked, &calibrator_, &Calibrator::forget_hand);
   connect(&calibrator_, &Calibrator::changed, this, &HandSection::refresh);
@@ -51,19 +66,31 @@ HandSection::HandSection(Session& session, QWidget* parent)
 }
 
 void HandSection::save() {
-  auto* dialog = new QFileDialog(this, tr("Table of offcut strokes"), "offcuts.csv", tr("Tables (*.csv)"));
+  auto* dialog = new QFileDialog(this, tr("Sheet of offcut strokes"), "offcuts.pdf",
+                                 tr("Sheet to print (*.pdf *.svg);;Table (*.csv)"));
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->setAcceptMode(QFileDialog::AcceptSave);
-  dialog->setDefaultSuffix("csv");
+  dialog->setDefaultSuffix("pdf");
   connect(dialog, &QFileDialog::fileSelected, &calibrator_, &Calibrator::write_table);
   dialog->open();
 }
 
 void HandSection::open() {
-  auto* dialog = new QFileDialog(this, tr("Readings of offcut strokes"), {}, tr("Tables (*.csv)"));
+  auto* dialog = new QFileDialog(
+      this, tr("Readings of offcut strokes"), {},
+      tr("Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)"));
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->setFileMode(QFileDialog::ExistingFile);
   connect(dialog, &QFileDialog::fileSelected, &calibrator_, &Calibrator::read_table);
+  dialog->open();
+}
+
+void HandSection::keep() {
+  auto* dialog = new QFileDialog(this, tr("Keep hand and sticks"), "hand.json", tr("Hand and sticks (*.json)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setAcceptMode(QFileDialog::AcceptSave);
+  dialog->setDefaultSuffix("json");
+  connect(dialog, &QFileDialog::fileSelected, &calibrator_, &Calibrator::keep);
   dialog->open();
 }
 
@@ -72,13 +99,15 @@ void HandSection::refresh() {
   const auto found = calibrator_.found();
   save_->setEnabled(planned);
   open_->setEnabled(planned && !calibrator_.busy());
-  take_->setEnabled(found != nullptr);
+  for (QWidget* w : std::initializer_list<QWidget*>{take_, keep_}) w->setEnabled(found != nullptr);
   forget_->setEnabled(session_.choices().plan.presses != optics::HandPressure{});
   facts_->set_facts(found ? hand_facts(found->calibration) : QList<Fact>{});
   if (calibrator_.busy()) return about_->setText(tr("Fitting hand and sticks …"));
+  const QString rests_on = words::rests_on(session_.choices().plan.rests_on);
+  if (!rests_on.isEmpty()) return about_->setText(tr("The plan rests on %1.").arg(rests_on));
   about_->setText(
-      planned ? tr("Lay the strokes of the table on an offcut of this paper, measure them, and the plan reckons "
-                   "with your own hand and sticks.")
+      planned ? tr("Lay the strokes of the sheet on this paper, photograph or measure them, and the plan reckons with "
+                   "your own hand and sticks.")
               : tr("Open a picture: its tray is what is tried on an offcut."));
 }
 

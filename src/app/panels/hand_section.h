@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 
 #include "session/calibrator.h"
@@ -19,6 +20,7 @@ class HandSection : public QWidget {
  private:
   void save();
   void open();
+  void keep();
   void refresh();
 
   Session& session_;
@@ -28,6 +30,8 @@ class HandSection : public QWidget {
   QPushButton* open_;
   Facts* facts_;
   QPushButton* take_;
+  QLineEdit* artist_;
+  QPushButton* keep_;
   QPushButton* forget_;
 };
 

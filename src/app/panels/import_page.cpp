@@ -168,9 +168,7 @@ void ImportPage::show_sticks() {
 void ImportPage::take() {
   media::Collection c;
   c.name = name_->text().trimmed().isEmpty() ? "Imported" : name_->text().trimmed().toStdString();
-  c.id = "own-" + c.name;
-  for (int n = 2; session_.materials().collection(QString::fromStdString(c.id)) != nullptr; ++n)
-    c.id = "own-" + c.name + "-" + std::to_string(n);
+  c.id = session_.materials().own_id(c.name);
   c.sticks = found_.sticks;
   session_.edit_collection(c, tr("Imported sticks"));
   emit taken(QString::fromStdString(c.id));

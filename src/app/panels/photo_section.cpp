@@ -21,7 +21,9 @@ PhotoSection::PhotoSection(Session& session, Checker& checker, QWidget* parent)
       strip_(new QCheckBox(tr("Tray laid on the margin"))),
       status_(paragraph()) {
   open_->setObjectName("photo_open");
-  open_->setToolTip(tr("A photograph of the whole sheet, with bare paper all round the picture"));
+  open_->setToolTip(
+      tr("A photograph of the whole sheet, with bare paper all round the picture; where there is none, with printed "
+         "corner marks (Print and export)"));
   simulate_->setObjectName("photo_simulate");
   simulate_->setToolTip(
       tr("Paints what is done with an unsteady, forgetful hand and photographs it: to try the check"));

@@ -99,7 +99,9 @@ QLayout* TrayPanel::make_collection() {
   collections_->setAccessibleName(tr("Collection"));
   auto* edit = button(tr("Edit"), "collection_edit");
   auto* import = button(tr("Import…"), "collection_import");
+  auto* box = button(tr("Photograph a box…"), "collection_box");
   auto* save = button(tr("Export…"), "collection_export");
+  connect(box, &QPushButton::clicked, this, &TrayPanel::box_asked);
   connect(edit, &QPushButton::clicked, this, [this] { emit edit_asked(session_.choices().collection); });
   connect(import, &QPushButton::clicked, this, &TrayPanel::import_asked);
   connect(save, &QPushButton::clicked, this, [this] { emit export_asked(session_.choices().collection); });
@@ -113,6 +115,7 @@ QLayout* TrayPanel::make_collection() {
   grid->addWidget(edit, 1, 0);
   grid->addWidget(import, 1, 1);
   grid->addWidget(save, 1, 2);
+  grid->addWidget(box, 2, 0, 1, 3);
   return grid;
 }
 

@@ -26,6 +26,8 @@ class TrayPanel : public Bench {
  signals:
   void edit_asked(const QString& collection);
   void import_asked();
+  /// Sticks from a photographed sheet.
+  void box_asked();
   void export_asked(const QString& collection);
 
  private:

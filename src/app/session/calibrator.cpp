@@ -1,26 +1,78 @@
 #include "session/calibrator.h"
 
+#include <QDate>
+#include <QFileInfo>
+#include <nlohmann/json.hpp>
+
+#include "exports/printed_sheet.h"
 #include "formats/archive.h"
 #include "formats/offcut_file.h"
+#include "media/fields.h"
 #include "pictures/pictures.h"
-#include "session/reporter.h"
 #include "session/sentences.h"
-#include "session/work.h"
+#include "swatches/box.h"
 
 namespace yd::app {
 
-Calibrator::Calibrator(Session& session, QObject* parent) : QObject(parent), session_(session) {
-  connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Calibrator::finished);
+namespace {
+
+bool is_table(const QString& file) {
+  const QString suffix = QFileInfo(file).suffix().toLower();
+  return suffix == "csv" || suffix == "txt";
+}
+
+using Readings = Result<std::vector<calibrate::Reading>>;
+
+/// What was measured: by the table, or by a photograph of the printed sheet.
+Readings readings_in(const QString& file, const Planned& p, const std::vector<calibrate::OffcutStroke>& strokes) {
+  const auto bytes = pictures::read_bytes(file);
+  if (!bytes) return bytes.error();
+  const std::string where = file.toStdString();
+  if (is_table(file)) return formats::read_offcuts(bytes.value(), where, *p.collection);
+  const auto raw = pictures::decode(bytes.value(), file);
+  if (!raw) return raw.error();
+  const auto photo = check::open_photo(raw.value());
+  if (!photo) return photo.error();
+  const auto sheet = swatches::read_sheet(photo.value(), p.paper->lab);
+  if (!sheet) return sheet.error();
+  return swatches::readings_of(sheet.value(), strokes);
+}
+
+Result<QByteArray> printed(const std::vector<calibrate::OffcutStroke>& strokes, const media::Collection& collection,
+                           bool svg) {
+  printed::Sheet sheet;
+  sheet.cells = static_cast<int>(strokes.size());
+  sheet.purpose = printed::Purpose::strokes;
+  const auto layout = printed::lay_out(sheet);
+  if (!layout) return layout.error();
+  const QStringList labels = exports::cell_strokes(strokes, collection);
+  return svg ? exports::printed_sheet_svg(layout.value(), labels) : exports::printed_sheet_pdf(layout.value(), labels);
+}
+
+/// A hand and sticks that were kept.
+Result<Calibrator::FoundPtr> kept_in(const QString& file, const PlannedPtr& planned) {
+  const std::string where = file.toStdString();
+  const auto bytes = pictures::read_bytes(file);
+  if (!bytes) return bytes.error();
+  const auto json = media::parse_json(bytes->toStdString(), where);
+  if (!json) return json.error();
+  auto kept = formats::calibration_from_json(json.value(), where, *planned->collection);
+  if (!kept) return kept.error();
+  return std::make_shared<const Calibrator::Found>(Calibrator::Found{std::move(kept).value(), planned});
+}
+
+}  // namespace
+
+Calibrator::Calibrator(Session& session, QObject* parent)
+    : QObject(parent),
+      session_(session),
+      runner_(
+          this, [this](double f, const QString& s) { emit progressed(f, s); },
+          [this](const auto& outcome) { finished(outcome); }) {
   connect(&session_, &Session::plan_changed, this, [this] {
     found_.reset();
     emit changed();
   });
-}
-
-Calibrator::~Calibrator() {
-  if (reporter_) reporter_->stop();
-  watcher_.disconnect(this);
-  watcher_.waitForFinished();
 }
 
 std::vector<calibrate::OffcutStroke> Calibrator::strokes() const {
@@ -31,37 +83,32 @@ std::vector<calibrate::OffcutStroke> Calibrator::strokes() const {
 void Calibrator::write_table(const QString& file) {
   const PlannedPtr planned = session_.planned();
   if (!planned) return;
-  const Status written = formats::write_atomically(file, formats::write_offcuts(strokes(), *planned->collection));
+  Result<QByteArray> bytes = formats::write_offcuts(strokes(), *planned->collection);
+  if (!is_table(file)) bytes = printed(strokes(), *planned->collection, file.endsWith(".svg", Qt::CaseInsensitive));
+  const Status written = bytes ? formats::write_atomically(file, bytes.value()) : Status(bytes.error());
   if (!written) emit failed(sentence(written.error()));
 }
 
 void Calibrator::read_table(const QString& file) {
   const PlannedPtr planned = session_.planned();
-  if (running_ || !planned) return;
-  running_ = true;
-  reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& s) { emit progressed(f, s); });
-  run_beside(
-      pool_, watcher_,
-      [planned, file, reporter = reporter_, parameters = session_.materials().model.parameters]() -> Result<FoundPtr> {
-        const auto bytes = pictures::read_bytes(file);
-        if (!bytes) return bytes.error();
-        const auto readings = formats::read_offcuts(bytes.value(), file.toStdString(), *planned->collection);
-        if (!readings) return readings.error();
-        auto found =
-            calibrate::calibrate(readings.value(), *planned->paper, *planned->collection, parameters, *reporter);
-        if (!found) return found.error();
-        return std::make_shared<const Found>(Found{std::move(found).value(), planned});
-      });
+  if (runner_.busy() || !planned) return;
+  runner_.run([planned, file, strokes = strokes(), parameters = session_.materials().model.parameters,
+               artist = artist_](Observer& observer) -> Result<FoundPtr> {
+    if (file.endsWith(".json", Qt::CaseInsensitive)) return kept_in(file, planned);
+    const Readings readings = readings_in(file, *planned, strokes);
+    if (!readings) return readings.error();
+    auto found = calibrate::calibrate(readings.value(), *planned->paper, *planned->collection, parameters, observer);
+    if (!found) return found.error();
+    calibrate::Calibration calibration = std::move(found).value();
+    calibration.artist = artist.toStdString();
+    calibration.paper = planned->paper->id;
+    calibration.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    return std::make_shared<const Found>(Found{std::move(calibration), planned});
+  });
   emit busy_changed();
 }
 
-void Calibrator::cancel() {
-  if (reporter_) reporter_->stop();
-}
-
-void Calibrator::finished() {
-  running_ = false;
-  const Outcome outcome = watcher_.result();
+void Calibrator::finished(const Runner<FoundPtr>::Outcome& outcome) {
   if (const auto* found = std::get_if<FoundPtr>(&outcome)) {
     if ((*found)->planned == session_.planned()) found_ = *found;
   } else if (const Error& error = std::get<Error>(outcome); error.code != Error::Code::cancelled) {
@@ -74,12 +121,21 @@ void Calibrator::finished() {
 void Calibrator::take() {
   if (!found_) return;
   session_.take_calibration(calibrate::calibrated(*found_->planned->collection, found_->calibration),
-                            found_->calibration.hand, tr("Calibrated by offcuts"));
+                            found_->calibration.hand, calibrate::rests_on(found_->calibration),
+                            tr("Calibrated by offcuts"));
+}
+
+void Calibrator::keep(const QString& file) {
+  if (!found_) return;
+  const auto json = formats::calibration_to_json(found_->calibration, *found_->planned->collection);
+  const Status written = formats::write_atomically(file, QByteArray::fromStdString(json.dump(1) + "\n"));
+  if (!written) emit failed(sentence(written.error()));
 }
 
 void Calibrator::forget_hand() {
   Choices next = session_.choices();
   next.plan.presses = {};
+  next.plan.rests_on = {};
   session_.change(next, tr("Calibration of the hand forgotten"));
 }
 

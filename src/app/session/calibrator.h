@@ -1,43 +1,45 @@
 #pragma once
 
-#include <QFutureWatcher>
 #include <QObject>
-#include <QThreadPool>
 #include <memory>
-#include <variant>
 
 #include "calibrate/calibrate.h"
+#include "session/runner.h"
 #include "session/session.h"
 
 namespace yd::app {
 
-class Reporter;
-
-/// Offcut strokes of the tray: the table to fill in, and what its readings say of the artist's hand and sticks. Nothing
-/// of it is part of the choices until it is taken.
+/// Offcut strokes of the tray: the table or printed sheet to fill in, and what its readings say of the artist's hand
+/// and sticks. Nothing of it is part of the choices until it is taken.
 class Calibrator : public QObject {
   Q_OBJECT
  public:
   explicit Calibrator(Session& session, QObject* parent = nullptr);
-  ~Calibrator() override;
 
   static constexpr int kStrokes = 36;
   /// What the table holds; empty without a plan.
   std::vector<calibrate::OffcutStroke> strokes() const;
-  /// Writes the table; an error is said by `failed`.
+  /// Writes the table, or for .pdf and .svg the sheet to print, with a cell for each stroke. An error is said by
+  /// `failed`.
   void write_table(const QString& file);
-  /// Reads it again, filled in, and fits. On a worker.
+  /// Whose hand it is, told with the plan.
+  void set_artist(const QString& name) { artist_ = name; }
+  /// Reads the table filled in with readings, or a photograph of the sheet, and fits; or a hand that was kept. On a
+  /// worker.
   void read_table(const QString& file);
 
   struct Found {
     calibrate::Calibration calibration;
     PlannedPtr planned;  ///< it was made for
   };
-  std::shared_ptr<const Found> found() const { return found_; }
-  bool busy() const { return running_; }
-  void cancel();
+  using FoundPtr = std::shared_ptr<const Found>;
+  FoundPtr found() const { return found_; }
+  bool busy() const { return runner_.busy(); }
+  void cancel() { runner_.cancel(); }
   /// Plans with it; one step of undo.
   void take();
+  /// Writes hand and sticks as a file (.json) that other pictures, and other people, can read.
+  void keep(const QString& file);
   /// The hand as everybody's again; sticks stay.
   void forget_hand();
 
@@ -48,17 +50,12 @@ class Calibrator : public QObject {
   void failed(const QString& sentence);
 
  private:
-  using FoundPtr = std::shared_ptr<const Found>;
-  using Outcome = std::variant<FoundPtr, Error>;
-  void finished();
+  void finished(const Runner<FoundPtr>::Outcome& outcome);
 
   Session& session_;
+  QString artist_;
   FoundPtr found_;
-  bool running_ = false;
-  std::shared_ptr<Reporter> reporter_;
-  /// Not the global pool: Qt paints with that one, and would wait for the work to end.
-  QThreadPool pool_;
-  QFutureWatcher<Outcome> watcher_;
+  Runner<FoundPtr> runner_;
 };
 
 }  // namespace yd::app

@@ -53,6 +53,13 @@ const media::Paper* Materials::paper(const QString& id) const { return find(pape
 
 const media::Collection* Materials::collection(const QString& id) const { return find(collections, id); }
 
+std::string Materials::own_id(const std::string& name) const {
+  std::string out = "own-" + name;
+  for (int n = 2; collection(QString::fromStdString(out)) != nullptr; ++n)
+    out = "own-" + name + "-" + std::to_string(n);
+  return out;
+}
+
 Result<Materials> load_materials() {
   auto model = media::load_model();
   if (!model) return model.error();

@@ -26,6 +26,8 @@ struct Materials {
 
   const media::Paper* paper(const QString& id) const;
   const media::Collection* collection(const QString& id) const;
+  /// For a collection of the artist's with this name, one that no other has.
+  std::string own_id(const std::string& name) const;
 };
 
 /// Reads what ships. Errors name the file.

@@ -261,8 +261,10 @@ void Session::edit_collection(const media::Collection& wished, const QString& te
   put_sticks(wished, choices_, text);
 }
 
-void Session::take_calibration(const media::Collection& sticks, const optics::HandPressure& hand, const QString& text) {
+void Session::take_calibration(const media::Collection& sticks, const optics::HandPressure& hand,
+                               const plan::RestsOn& rests_on, const QString& text) {
   Choices then = choices_;
+  then.plan.rests_on = rests_on;
   then.plan.presses = hand;
   put_sticks(sticks, then, text);
 }

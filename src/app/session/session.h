@@ -94,7 +94,8 @@ class Session : public QObject {
   /// by id; a stick that lies on the paper stays, as one that is not owned.
   void edit_collection(const media::Collection& after, const QString& text);
   /// Sticks and hand as offcuts have shown them; one step of undo.
-  void take_calibration(const media::Collection& sticks, const optics::HandPressure& hand, const QString& text);
+  void take_calibration(const media::Collection& sticks, const optics::HandPressure& hand,
+                        const plan::RestsOn& rests_on, const QString& text);
   /// Used by the undo command; none takes the collection away.
   void put_collection(const std::string& id, const std::optional<media::Collection>& collection,
                       const Choices& choices);

@@ -4,6 +4,10 @@
 #include <QFileDialog>
 #include <QFileInfo>
 
+#include "exports/printed_sheet.h"
+#include "formats/archive.h"
+#include "session/sentences.h"
+
 namespace yd::app {
 
 using exports::What;
@@ -30,7 +34,20 @@ void ExportActions::fill_menu(QMenu& menu) {
       {What::passes_csv, tr("Passes as a table (CSV)…"), tr("CSV (*.csv)"), "csv"},
       {What::plan_json, tr("Whole plan (JSON)…"), tr("JSON (*.json)"), "json"},
   };
+  menu.addAction(tr("Corner marks for the check (PDF)…"), this, &ExportActions::ask_marks);
   for (const Entry& e : entries) menu.addAction(e.text, this, [this, e] { ask(e.what, e.text, e.filter, e.suffix); });
+}
+
+void ExportActions::ask_marks() {
+  auto* dialog = new QFileDialog(window_, tr("Corner marks"), "corners.pdf", tr("PDF (*.pdf)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setAcceptMode(QFileDialog::AcceptSave);
+  dialog->setDefaultSuffix("pdf");
+  connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& file) {
+    const Status written = formats::write_atomically(file, exports::corner_marks_pdf());
+    notice_.show_sentence(written ? tr("Written: %1").arg(QDir::toNativeSeparators(file)) : sentence(written.error()));
+  });
+  dialog->open();
 }
 
 void ExportActions::ask(What what, const QString& title, const QString& filter, const QString& suffix) {

@@ -19,6 +19,7 @@ class ExportActions : public QObject {
   static constexpr int kGrid = 8;
 
  private:
+  void ask_marks();
   void ask(exports::What what, const QString& title, const QString& filter, const QString& suffix);
 
   Session& session_;

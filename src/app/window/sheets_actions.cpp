@@ -21,12 +21,14 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
       sheet_(new SheetView),
       collection_(new CollectionPage(session)),
       import_(new ImportPage(session)),
+      box_(new BoxPage(session)),
       schools_(new SchoolPage),
       keys_(new KeysPage),
       offcuts_(new OffcutPage) {
   centre_.addWidget(sheet_);
   centre_.addWidget(collection_);
   centre_.addWidget(import_);
+  centre_.addWidget(box_);
   centre_.addWidget(schools_);
   centre_.addWidget(keys_);
   centre_.addWidget(offcuts_);
@@ -43,6 +45,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   connect(sheet_, &SheetView::closed, this, &SheetsActions::back);
   connect(collection_, &CollectionPage::closed, this, &SheetsActions::back);
   connect(import_, &ImportPage::closed, this, &SheetsActions::back);
+  connect(box_, &BoxPage::closed, this, &SheetsActions::back);
   connect(&stages, &Stages::stage_changed, this, &SheetsActions::back);
   const auto take_paper = [this](const QString& paper) {
     Choices c = session_.choices();
@@ -62,13 +65,9 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   });
   connect(stages.tray_panel(), &TrayPanel::import_asked, this, &SheetsActions::import_dialog);
   connect(stages.tray_panel(), &TrayPanel::export_asked, this, &SheetsActions::export_dialog);
-  connect(import_, &ImportPage::taken, this, [this](const QString& id) {
-    Choices c = session_.choices();
-    c.collection = id;
-    session_.change(c, tr("Collection"));
-    collection_->show_collection(id);
-    centre_.setCurrentWidget(collection_);
-  });
+  connect(import_, &ImportPage::taken, this, &SheetsActions::take_collection);
+  connect(box_, &BoxPage::taken, this, &SheetsActions::take_collection);
+  connect(stages.tray_panel(), &TrayPanel::box_asked, this, &SheetsActions::show_box);
   connect(&advice_, &Advice::changed, this, [this](Need need) {
     if (need != Need::grounds || shown_ == Shown::nothing || !advice_.grounds()) return;
     if (shown_ == Shown::papers) show_papers();
@@ -79,6 +78,19 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
 void SheetsActions::back() {
   shown_ = Shown::nothing;
   centre_.setCurrentIndex(session_.has_reference() ? 1 : 0);
+}
+
+void SheetsActions::take_collection(const QString& id) {
+  Choices c = session_.choices();
+  c.collection = id;
+  session_.change(c, tr("Collection"));
+  collection_->show_collection(id);
+  centre_.setCurrentWidget(collection_);
+}
+
+void SheetsActions::show_box() {
+  centre_.setCurrentWidget(box_);
+  box_->setFocus();
 }
 
 void SheetsActions::show_keys(const QList<KeyGroup>& groups) {

@@ -4,6 +4,7 @@
 #include <QObject>
 #include <QStackedWidget>
 
+#include "panels/box_page.h"
 #include "panels/collection_page.h"
 #include "panels/import_page.h"
 #include "panels/keys_page.h"
@@ -24,6 +25,8 @@ class SheetsActions : public QObject {
   /// Reads a palette file and shows what it holds.
   void import_file(const QString& file);
   void show_keys(const QList<KeyGroup>& groups);
+  void show_box();
+  BoxPage& box() { return *box_; }
   Status export_to(const QString& file, const QString& collection);
 
  private:
@@ -32,6 +35,8 @@ class SheetsActions : public QObject {
   void show_schools();
   void show_cells(const QString& title, const QList<SheetCell>& cells, int across);
   void back();
+  /// Works with it from now on, and shows it.
+  void take_collection(const QString& id);
   void import_dialog();
   void export_dialog(const QString& collection);
 
@@ -42,6 +47,7 @@ class SheetsActions : public QObject {
   SheetView* sheet_;
   CollectionPage* collection_;
   ImportPage* import_;
+  BoxPage* box_;
   SchoolPage* schools_;
   KeysPage* keys_;
   OffcutPage* offcuts_;

@@ -200,6 +200,8 @@ Result<Calibration> calibrate(std::span<const Reading> readings, const media::Pa
   return out;
 }
 
+plan::RestsOn rests_on(const Calibration& c) { return {c.artist, c.paper, c.date, c.readings, c.after_de00}; }
+
 media::Collection calibrated(media::Collection collection, const Calibration& calibration) {
   for (const StickFound& f : calibration.sticks) {
     media::Stick& stick = collection.sticks[static_cast<std::size_t>(f.stick)];

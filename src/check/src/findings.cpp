@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "check/borders.h"
 #include "colour/ciede2000.h"
 #include "colour/words.h"
 
@@ -87,15 +88,44 @@ std::vector<Fault> pairs_of(const Reading& reading, const subject::Subject& s, s
   return out;
 }
 
+/// Borders that were smudged, or cut where they were to be lost. Named by the mass in front.
+std::vector<Fault> edges_of(const Reading& reading, const subject::Subject& s) {
+  constexpr double kEdgeWeight = 2;  // edges come after colours, all else alike
+  std::vector<Fault> out;
+  const std::vector<BorderReading> borders = read_borders(reading, s);
+  const std::vector<double> sharp = sharpness(borders);
+  for (std::size_t i = 0; i < borders.size(); ++i) {
+    const BorderReading& b = borders[i];
+    const bool soft = sharp[i] < kSoft;
+    const bool hard = sharp[i] > kHard && b.expected < kMeantSoft;
+    if (!soft && !hard) continue;
+    const bool first =
+        s.masses[static_cast<std::size_t>(b.mass)].plane >= s.masses[static_cast<std::size_t>(b.rival)].plane;
+    Fault f;
+    f.off = Off::edge;
+    f.mass = first ? b.mass : b.rival;
+    f.rival = first ? b.rival : b.mass;
+    f.colours = reading.masses[static_cast<std::size_t>(f.mass)].whole;
+    f.amount = sharp[i];
+    const bool focal =
+        s.masses[static_cast<std::size_t>(b.mass)].focal || s.masses[static_cast<std::size_t>(b.rival)].focal;
+    f.weight =
+        kEdgeWeight * std::sqrt(0.1 * b.length) * std::abs(std::log(std::max(0.1, sharp[i]))) * (focal ? kFocal : 1);
+    out.push_back(f);
+  }
+  return out;
+}
+
 }  // namespace
 
 const char* name(Off off) {
-  constexpr std::array names{"value", "temperature", "chroma", "pair"};
+  constexpr std::array names{"value", "temperature", "chroma", "pair", "edge"};
   return names[static_cast<std::size_t>(off)];
 }
 
 const char* name(Mending::Way way) {
-  return way == Mending::Way::strokes ? "strokes" : way == Mending::Way::fixative ? "fixative" : "leave";
+  constexpr std::array names{"strokes", "fixative", "leave", "cut", "soften"};
+  return names[static_cast<std::size_t>(way)];
 }
 
 std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject,
@@ -111,6 +141,7 @@ std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& s
   for (Fault& f : pairs_of(reading, subject, spread)) {
     if (spoken[static_cast<std::size_t>(f.mass)] == 0) out.push_back(std::move(f));
   }
+  for (Fault& f : edges_of(reading, subject)) out.push_back(std::move(f));
   std::stable_sort(out.begin(), out.end(), [](const Fault& p, const Fault& q) { return p.weight > q.weight; });
   return out;
 }

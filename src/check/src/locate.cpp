@@ -7,6 +7,7 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
+#include "check/marks.h"
 #include "edges_seen.h"
 
 namespace yd::check {
@@ -16,7 +17,8 @@ constexpr int kScanSide = 110;  // pixels of the picture while quads are tried
 constexpr int kFineSide = 280;  // and while it is moved into place
 constexpr double kMostMargin = 0.2;
 constexpr double kMarginStep = 0.01;
-constexpr double kMostMoved = 0.03;  // of the longer side that outlines may move a corner
+constexpr double kMostMoved = 0.03;     // of the longer side that outlines may move a corner …
+constexpr double kMostByMarks = 0.008;  // … and one that a mark was laid at
 
 /// The Board in linear light, as small as it is compared at.
 cv::Mat template_of(const board::BoardImage& board, int long_side) {
@@ -236,33 +238,43 @@ double far_moved(const Placement& p, const Placement& q) {
   return out;
 }
 
+/// Outlines on outlines, unless that goes further than `most` of the longer side or makes it less alike; says how alike
+/// it is.
+void move_into_place(const Photo& photo, const board::BoardImage& board, double most, Located& located) {
+  const Placement first = located.picture;
+  const Quad c = first.corners();
+  const Small fine = small_of(photo, 1.2 * kFineSide / std::max(distance(c[0], c[2]) / 1.25, 1.0));
+  const cv::Mat wanted = template_of(board, kFineSide);
+  located.likeness = likeness(seen_through(fine, first, wanted.size()), wanted);
+  const Placement moved = moved_into_place(fine, wanted, first);
+  const double like = likeness(seen_through(fine, moved, wanted.size()), wanted);
+  const double longer = std::max(distance(c[0], c[1]), distance(c[0], c[3]));
+  if (like < located.likeness - 0.005 || far_moved(first, moved) >= most * longer || !is_convex(moved.corners()))
+    return;
+  located.picture = moved;
+  located.likeness = like;
+}
+
 }  // namespace
 
 Located locate(const Photo& photo, const board::BoardImage& board) {
+  // Marks are laid by hand: near enough to be moved into place.
+  if (const auto corners = corners_by_marks(marks_seen(photo))) {
+    Located out = located_at(photo, board, *corners);
+    move_into_place(photo, board, kMostByMarks, out);
+    return out;
+  }
   const cv::Mat coarse = template_of(board, kScanSide);
   const double aspect = static_cast<double>(board.width) / board.height;
   const Guess guess = best_guess(photo, coarse, find_quads(photo));
   Located out;
   out.margin = guess.margin;
-  out.likeness = guess.likeness;
   const SharpQuad sharp = sharpen(photo, guess.outer);
   out.blur_px = sharp.blur_px;
   const Placement outer = place(sharp.lens, sharp.seen);
-  const Placement first = place(sharp.lens, inside(outer, guess.margin, aspect));
-  const Small fine =
-      small_of(photo, 1.2 * kFineSide / std::max(distance(first.corners()[0], first.corners()[2]) / 1.25, 1.0));
-  const cv::Mat wanted = template_of(board, kFineSide);
-  out.picture = first;
-  out.likeness = likeness(seen_through(fine, first, wanted.size()), wanted);
-  const Placement moved = moved_into_place(fine, wanted, first);
-  const double like = likeness(seen_through(fine, moved, wanted.size()), wanted);
-  const double longer =
-      std::max(distance(first.corners()[0], first.corners()[1]), distance(first.corners()[0], first.corners()[3]));
-  if (like >= out.likeness - 0.005 && far_moved(first, moved) < kMostMoved * longer && is_convex(moved.corners())) {
-    out.picture = moved;
-    out.likeness = like;
-  }
+  out.picture = place(sharp.lens, inside(outer, guess.margin, aspect));
   if (guess.margin > 0) out.sheet = sharp.seen;
+  move_into_place(photo, board, kMostMoved, out);
   return out;
 }
 

@@ -120,10 +120,26 @@ std::vector<Mending> different(const std::vector<Mending>& all, std::size_t most
   return out;
 }
 
+/// An edge is no colour: cut again with what lies on top of the mass in front, or rubbed across.
+Mending edge_mended(const Fault& fault, const DoneWork& work) {
+  Mending out;
+  out.after = fault.colours.measured;
+  out.de00 = fault.colours.de00;
+  out.way = fault.amount < 1 ? Mending::Way::cut : Mending::Way::soften;
+  if (out.way == Mending::Way::soften) return out;
+  for (const plan::TargetPlan& t : work.plan().targets) {
+    if (t.mass != fault.mass || t.recipe.strokes.empty()) continue;
+    out.strokes = {{t.recipe.strokes.back().stick, 1, plan::Technique::laid, false, 0}};
+    return out;
+  }
+  return out;
+}
+
 }  // namespace
 
 std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,
                           std::span<const int> tray, const media::Collection& collection) {
+  if (fault.off == Off::edge) return {edge_mended(fault, work)};
   const Bench bench(fault, work, reading, laid, collection);
   if (bench.empty()) return {};
   const Mending leave = bench.tried(Mending::Way::leave, {});

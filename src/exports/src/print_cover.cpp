@@ -7,6 +7,7 @@
 #include "plan_pictures.h"
 #include "print_parts.h"
 #include "print_words.h"
+#include "words/rests_on.h"
 #include "words/school.h"
 #include "words/seen.h"
 
@@ -31,6 +32,8 @@ QStringList summary(const PlanView& p) {
              .arg(p.plan.sittings.size() == 1 ? on_paper("one sitting")
                                               : on_paper("%1 sittings").arg(p.plan.sittings.size()))
              .arg(words::seen_with_number(p.figures.seen.mean));
+  if (const QString by = words::rests_on(p.plan.rests_on); !by.isEmpty())
+    out << on_paper("Hand and sticks as measured: %1.").arg(by);
   return out;
 }
 

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <QPdfWriter>
 #include <QSvgGenerator>
+#include <functional>
 
 #include "colour/light.h"
 #include "exports/pass_words.h"
@@ -70,6 +71,23 @@ void draw_cells(QPainter& painter, const printed::Layout& layout, const QStringL
         advice(layout.sheet.purpose), 3);
 }
 
+/// One page of this size, drawn in millimetres.
+QByteArray pdf_of(const QSizeF& page_mm, const std::function<void(QPainter&)>& draw) {
+  QByteArray out;
+  QBuffer buffer(&out);
+  buffer.open(QIODevice::WriteOnly);
+  QPdfWriter writer(&buffer);
+  writer.setResolution(qRound(kDotsPerMm * 10 * subject::kInch_cm));
+  writer.setTitle(on_paper("A sheet for strokes"));
+  writer.setPageLayout(QPageLayout(QPageSize(page_mm, QPageSize::Millimeter), QPageLayout::Portrait, QMarginsF(),
+                                   QPageLayout::Millimeter));
+  QPainter painter(&writer);
+  painter.scale(kDotsPerMm, kDotsPerMm);
+  draw(painter);
+  painter.end();
+  return out;
+}
+
 }  // namespace
 
 QStringList cell_numbers(const printed::Layout& layout) {
@@ -91,19 +109,32 @@ QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const
 }
 
 QByteArray printed_sheet_pdf(const printed::Layout& layout, const QStringList& labels) {
-  QByteArray out;
-  QBuffer buffer(&out);
-  buffer.open(QIODevice::WriteOnly);
-  QPdfWriter writer(&buffer);
-  writer.setResolution(qRound(kDotsPerMm * 10 * subject::kInch_cm));
-  writer.setTitle(on_paper("A sheet for strokes"));
-  const QPageSize size(QSizeF(layout.sheet.width_mm, layout.sheet.height_mm), QPageSize::Millimeter);
-  writer.setPageLayout(QPageLayout(size, QPageLayout::Portrait, QMarginsF(), QPageLayout::Millimeter));
-  QPainter painter(&writer);
-  painter.scale(kDotsPerMm, kDotsPerMm);
-  draw_cells(painter, layout, labels);
-  painter.end();
-  return out;
+  return pdf_of({static_cast<double>(layout.sheet.width_mm), static_cast<double>(layout.sheet.height_mm)},
+                [&](QPainter& painter) { draw_cells(painter, layout, labels); });
+}
+
+QByteArray corner_marks_pdf() {
+  constexpr double kSide = 25;
+  constexpr double kApart = 60;
+  const QString places[] = {on_paper("top left"), on_paper("top right"), on_paper("bottom right"),
+                            on_paper("bottom left")};
+  const QPointF touches[] = {{1, 1}, {0, 1}, {0, 0}, {1, 0}};
+  return pdf_of({210, 297}, [&](QPainter& painter) {
+    write(painter, QRectF(20, 20, 170, 6),
+          on_paper("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
+          4);
+    for (int corner = 0; corner < 4; ++corner) {
+      const printed::Box box{30 + kApart * (corner % 2), 45 + kApart * (corner / 2), kSide, kSide};
+      draw_mark(painter, box, printed::corner_mark(corner));
+      painter.setBrush(Qt::NoBrush);
+      painter.setPen(QPen(QColor(150, 150, 150), 0.15));
+      painter.drawRect(rect(box));
+      painter.setPen(Qt::NoPen);
+      painter.setBrush(QColor(90, 90, 90));
+      painter.drawEllipse(QPointF(box.left + touches[corner].x() * kSide, box.top + touches[corner].y() * kSide), 1, 1);
+      write(painter, QRectF(box.left, box.bottom() + 1, kApart, 5), places[corner], 4);
+    }
+  });
 }
 
 QByteArray printed_sheet_svg(const printed::Layout& layout, const QStringList& labels) {

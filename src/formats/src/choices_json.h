@@ -21,6 +21,8 @@ nlohmann::json plan_options_to_json(const plan::PlanOptions& options, const medi
 /// Needs the collection, because sticks stand there by id.
 void read_plan_options(media::Fields& f, plan::PlanOptions& options, const media::Collection& collection);
 
+nlohmann::json rests_on_to_json(const plan::RestsOn& rests_on);
+
 nlohmann::json marks_to_json(const std::vector<plan::PassMark>& marks);
 void read_marks(media::Fields& f, std::vector<plan::PassMark>& marks);
 

@@ -161,6 +161,9 @@ nlohmann::json calibration_to_json(const calibrate::Calibration& c, const media:
   }
   return {{"format", kCalibration},
           {"version", kCalibrationVersion},
+          {"artist", c.artist},
+          {"paper", c.paper},
+          {"date", c.date},
           {"readings", c.readings},
           {"hand", {{"light", rounded(c.hand.light)}, {"firm", rounded(c.hand.firm)}}},
           {"sticks", sticks},
@@ -177,6 +180,17 @@ Result<calibrate::Calibration> calibration_from_json(const nlohmann::json& json,
     return Error{Error::Code::too_new, where, "was written by a newer program"};
   calibrate::Calibration out;
   out.readings = static_cast<int>(f.number("readings", 0, 1e6, 0));
+  out.artist = f.text("artist", "");
+  out.paper = f.text("paper", "");
+  out.date = f.text("date", "");
+  if (f.has("left_out") && f.json()["left_out"].is_object()) {
+    media::Fields left_out = f.object("left_out");
+    out.before_de00 = left_out.number("before_de00", 0, 200);
+    out.after_de00 = left_out.number("after_de00", 0, 200);
+    f.absorb(left_out);
+  } else {
+    out.before_de00 = out.after_de00 = -1;
+  }
   media::Fields hand = f.object("hand");
   out.hand = {hand.number("light", 0.2, 3), hand.number("firm", 0.2, 2)};
   f.absorb(hand);

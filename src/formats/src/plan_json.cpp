@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "choices_json.h"
 #include "colour/ciede2000.h"
 #include "words/order.h"
 #include "words/school.h"
@@ -290,6 +291,7 @@ json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subjec
           {"order", order_to_json(plan, subject)},
           {"sticks", sticks},
           {"masses", masses_to_json(plan, subject, collection)},
+          {"rests_on", rests_on_to_json(plan.rests_on)},
           {"passes", passes_to_json(job, subject, collection)},
           {"passages", passages_to_json(job)},
           {"as_fitted", figure_to_json(figures.fitted)},

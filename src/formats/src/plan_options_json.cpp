@@ -271,6 +271,11 @@ void read_laid(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
 
 }  // namespace
 
+json rests_on_to_json(const plan::RestsOn& r) {
+  return {
+      {"artist", r.artist}, {"paper", r.paper}, {"date", r.date}, {"readings", r.readings}, {"off_de00", r.off_de00}};
+}
+
 json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c) {
   return {{"sticks", p.most_sticks},
           {"strokes", p.most_strokes},
@@ -293,6 +298,7 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
           {"underpainting", underpaint_to_json(p.underpaint)},
           {"by_hand", by_hand_to_json(p.by_hand, c)},
           {"presses", {{"light", p.presses.light}, {"firm", p.presses.firm}}},
+          {"rests_on", rests_on_to_json(p.rests_on)},
           {"rest", rest_to_json(p.rest, c)}};
 }
 
@@ -325,6 +331,12 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
     Fields hand = f.object("presses");
     p.presses = {hand.number("light", 0.2, 3), hand.number("firm", 0.2, 2)};
     f.absorb(hand);
+  }
+  if (f.has("rests_on")) {
+    Fields by = f.object("rests_on");
+    p.rests_on = {by.text("artist"), by.text("paper"), by.text("date"), static_cast<int>(by.number("readings", 0, 1e6)),
+                  by.number("off_de00", -1, 200)};
+    f.absorb(by);
   }
 }
 

@@ -6,11 +6,11 @@
 namespace yd::printed {
 namespace {
 
-constexpr double kEdge = 8;      // no printer prints up to the end of a sheet
-constexpr double kMark = 12;     // with its white border
-constexpr double kGap = 3.5;     // bare paper between what is printed
-constexpr double kInner = 1;     // between the two patches of a cell
-constexpr double kLabel = 4;     // high
+constexpr double kEdge = 8;   // no printer prints up to the end of a sheet
+constexpr double kMark = 12;  // with its white border
+constexpr double kGap = 3.5;  // bare paper between what is printed
+constexpr double kInner = 1;  // between the two patches of a cell
+constexpr double kLabel = 4;  // high
 constexpr double kMostPatch = 26;
 constexpr std::array kGreys{0.62, 0.35, 0.18, 0.08, 0.04, 0.12, 0.26, 0.48};  // either end is light: no glare hides all
 
@@ -67,6 +67,19 @@ void place_greys(Layout& out) {
   }
 }
 
+/// All along the gaps between rows and columns; `all`: from gap to gap.
+void place_bare(Layout& out, const Box& all, const Grid& g) {
+  constexpr double kApart = 5;
+  for (int row = 0; row <= g.rows; ++row) {
+    const double y = all.top + all.height * row / g.rows;
+    for (double x = all.left; x <= all.right(); x += kApart) out.bare.push_back({x, y});
+  }
+  for (int column = 0; column <= g.columns; ++column) {
+    const double x = all.left + all.width * column / g.columns;
+    for (double y = all.top; y <= all.bottom(); y += kApart) out.bare.push_back({x, y});
+  }
+}
+
 void place_cells(Layout& out, const Grid& g) {
   const Box room = inside(out.sheet);
   const int patches = patches_of(out.sheet);
@@ -82,21 +95,13 @@ void place_cells(Layout& out, const Grid& g) {
       cell.patches.push_back({x + p * (g.patch_wide + kInner), y + kLabel, g.patch_wide, g.patch_high});
     out.cells.push_back(cell);
   }
-  for (int row = 0; row <= g.rows; ++row) {
-    for (int column = 0; column <= g.columns; ++column) {
-      const double x = left + step_x * column - 0.5 * kGap;
-      const double y = room.top + step_y * row - 0.5 * kGap;
-      out.bare.push_back({x, y});
-      if (row < g.rows) out.bare.push_back({x, y + 0.5 * step_y});
-      if (column < g.columns) out.bare.push_back({x + 0.5 * step_x, y});
-    }
-  }
+  place_bare(out, {left - 0.5 * kGap, room.top - 0.5 * kGap, step_x * g.columns, step_y * g.rows}, g);
 }
 
 }  // namespace
 
 const char* mark_place(int mark) {
-  constexpr std::array kPlaces{"at the top left",     "amid the top",        "at the top right",  "amid the right side",
+  constexpr std::array kPlaces{"at the top left",     "amid the top",    "at the top right",   "amid the right side",
                                "at the bottom right", "amid the bottom", "at the bottom left", "amid the left side"};
   return kPlaces[static_cast<std::size_t>(mark)];
 }

@@ -9,6 +9,7 @@
 
 #include "board/strip.h"
 #include "colour/light.h"
+#include "printed/marks.h"
 #include "support/random.h"
 
 namespace yd::standin {
@@ -83,6 +84,26 @@ cv::Scalar scalar(const colour::Lab& lab) {
   return {c.r, c.g, c.b};
 }
 
+/// Printed marks on white paper, touching the picture's corners from outside.
+void lay_marks(cv::Mat& sheet, int margin, int width, int height) {
+  const int side = std::max(printed::kMarkCells, margin * 4 / 5);
+  const cv::Point at[] = {{margin - side, margin - side},
+                          {margin + width, margin - side},
+                          {margin + width, margin + height},
+                          {margin - side, margin + height}};
+  for (int corner = 0; corner < 4; ++corner) {
+    const std::vector<bool> cells = printed::cells_of(printed::corner_mark(corner));
+    for (int y = 0; y < side; ++y) {
+      for (int x = 0; x < side; ++x) {
+        const int cell = y * printed::kMarkCells / side * printed::kMarkCells + x * printed::kMarkCells / side;
+        const cv::Point p(at[corner].x + x, at[corner].y + y);
+        if (cv::Rect({0, 0}, sheet.size()).contains(p))
+          sheet.at<cv::Vec3f>(p) = cv::Vec3f::all(cells[static_cast<std::size_t>(cell)] ? 0.03F : 0.85F);
+      }
+    }
+  }
+}
+
 /// The board on its sheet, in linear light.
 cv::Mat on_its_sheet(const Scene& board, const Sheet& sheet, int margin) {
   cv::Mat out(board.height + 2 * margin, board.width + 2 * margin, CV_32FC3, scalar(sheet.paper));
@@ -101,6 +122,7 @@ cv::Mat on_its_sheet(const Scene& board, const Sheet& sheet, int margin) {
                          cv::Point2d(margin + at.right * board.width, margin + at.bottom * board.height));
     out(patch & cv::Rect({0, 0}, out.size())).setTo(scalar(sheet.strip[static_cast<std::size_t>(i)]));
   }
+  if (sheet.marks) lay_marks(out, margin, board.width, board.height);
   return out;
 }
 

@@ -10,17 +10,17 @@
 namespace yd::swatches {
 namespace {
 
-constexpr double kEmpty = 3;    // CIEDE2000 from the paper, of the firm patch
-constexpr double kPatchy = 3;   // L*
+constexpr double kEmpty = 3;   // CIEDE2000 from the paper, of the firm patch
+constexpr double kPatchy = 3;  // L*
 constexpr double kClipped = 0.1;
-constexpr double kOdd = 3.5;    // scatters by which a light stroke may be off
-constexpr double kScatter = 1.5;  // of a light stroke, as of any reading …
+constexpr double kOdd = 3.5;        // scatters by which a light stroke may be off
+constexpr double kScatter = 1.5;    // of a light stroke, as of any reading …
 constexpr double kUnsteady = 0.15;  // … and of its pressure: a hand is not the same twice
-constexpr double kHand = 0.35;  // how far a hand may be from everybody's, as a share
-constexpr int kTurns = 4;       // until a masstone stands still: the paper hardly counts
+constexpr double kHand = 0.35;      // how far a hand may be from everybody's, as a share
+constexpr int kTurns = 4;           // until a masstone stands still: the paper hardly counts
 
 /// The kinds a stick of this colour can be.
-std::vector<optics::Medium> kinds_of(const colour::Lab& lab, std::optional<optics::Medium> kind) {
+std::vector<optics::Medium> kinds_of(const colour::Lab& lab, Kind kind) {
   if (kind) return {*kind};
   constexpr double kCharred = 45;  // charcoal is burnt wood: dark, and without a colour of its own
   std::vector<optics::Medium> out;
@@ -44,8 +44,7 @@ struct Guess {
 /// One stick's patches, and what it would be of each kind.
 class Cell {
  public:
-  Cell(const std::vector<Patch>& patches, const media::Paper& paper, const optics::Parameters& parameters,
-       std::optional<optics::Medium> kind)
+  Cell(const std::vector<Patch>& patches, const media::Paper& paper, const optics::Parameters& parameters, Kind kind)
       : patches_(&patches), paper_(&paper) {
     for (const optics::Medium m : kinds_of(patches[0].lab, kind)) sticks_.push_back(stick(m, parameters));
     const double contrast = colour::distance_1976(patches[1].lab, paper.lab);
@@ -181,9 +180,8 @@ std::vector<Guess> guesses_of(const Cell& cell, const std::vector<Explained>& al
     p.hand = e.hand;
     for (Guess g : cell.guesses(p, e.shares)) {
       g.weight *= e.weight;
-      const auto same = std::find_if(out.begin(), out.end(), [&](const Guess& o) {
-        return o.stick.medium == g.stick.medium;
-      });
+      const auto same =
+          std::find_if(out.begin(), out.end(), [&](const Guess& o) { return o.stick.medium == g.stick.medium; });
       if (same == out.end()) {
         out.push_back(std::move(g));
       } else {
@@ -221,9 +219,8 @@ const char* name(Doubt doubt) {
   return names[static_cast<std::size_t>(doubt)];
 }
 
-Result<BoxFound> sticks_of(const SheetReading& reading, const media::Paper& paper,
-                           const optics::Parameters& parameters, std::optional<optics::Medium> kind,
-                           Observer& observer) {
+Result<BoxFound> sticks_of(const SheetReading& reading, const media::Paper& paper, const optics::Parameters& parameters,
+                           std::span<const Kind> kinds, Observer& observer) {
   if (reading.layout.sheet.purpose != printed::Purpose::sticks)
     return bad_value("photograph", "shows a sheet for offcut strokes, not for sticks");
   BoxFound out;
@@ -238,7 +235,10 @@ Result<BoxFound> sticks_of(const SheetReading& reading, const media::Paper& pape
   if (numbers.empty()) return bad_value("photograph", "shows no stroke in any cell");
   std::vector<Cell> cells;
   cells.reserve(numbers.size());
-  for (const int i : numbers) cells.emplace_back(reading.cells[static_cast<std::size_t>(i)], paper, parameters, kind);
+  for (const int i : numbers) {
+    const auto at = static_cast<std::size_t>(i);
+    cells.emplace_back(reading.cells[at], paper, parameters, at < kinds.size() ? kinds[at] : std::nullopt);
+  }
   observer.progress(0.3, "hand and kinds of stick");
   if (observer.cancelled()) return Error{Error::Code::cancelled, "swatches", "stopped"};
   const std::vector<Explained> all = explained(cells, parameters);

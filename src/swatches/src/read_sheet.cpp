@@ -4,27 +4,30 @@
 #include <cmath>
 #include <string>
 
+#include "check/marks.h"
 #include "check/usable.h"
 #include "colour/ciede2000.h"
-#include "marks_seen.h"
+#include "placed_sheet.h"
 #include "printed/marks.h"
 
 namespace yd::swatches {
 namespace {
 
-constexpr double kFlat_px = 2;     // by which marks may lie off once lens and view are undone
+constexpr double kDimPaper = 0.12;  // light of bare paper, for each of its own: dark sticks are to be told apart
+constexpr double kFlat_px = 2;      // by which marks may lie off once lens and view are undone
 constexpr float kTopLight = 0.985F;
 constexpr float kNoLight = 0.0015F;  // five levels of 255
-constexpr double kMostOff = 6;     // CIEDE2000 of the greys, above which they are not trusted
-constexpr double kInside = 0.2;    // of a patch on either side, where a hand may not have filled it
+constexpr double kMostOff = 6;       // CIEDE2000 of the greys, above which they are not trusted
+constexpr double kInside = 0.2;      // of a patch on either side, where a hand may not have filled it
 
 Error refused(const std::string& what) { return bad_value("photograph", what); }
 
 /// The eight marks by their places. More than one of a place: of two sheets.
-Result<std::array<MarkSeen, printed::kMarks>> all_marks(const std::vector<MarkSeen>& seen) {
-  std::array<MarkSeen, printed::kMarks> out;
+Result<std::array<check::MarkSeen, printed::kMarks>> all_marks(const std::vector<check::MarkSeen>& seen) {
+  std::array<check::MarkSeen, printed::kMarks> out;
   std::array<int, printed::kMarks> count{};
-  for (const MarkSeen& m : seen) {
+  for (const check::MarkSeen& m : seen) {
+    if (m.mark >= printed::corner_mark(0)) continue;
     const auto place = static_cast<std::size_t>(printed::place_of(m.mark));
     out[place] = m;
     ++count[place];
@@ -35,11 +38,12 @@ Result<std::array<MarkSeen, printed::kMarks>> all_marks(const std::vector<MarkSe
     if (count[i] > 1) return refused("shows marks of two sheets: take one sheet at a time");
     if (count[i] == 0) hidden += (hidden.empty() ? "" : ", ") + std::string(printed::mark_place(static_cast<int>(i)));
   }
-  if (!hidden.empty()) return refused("does not show the mark " + hidden + ": take the whole sheet, all eight marks free");
+  if (!hidden.empty())
+    return refused("does not show the mark " + hidden + ": take the whole sheet, all eight marks free");
   return out;
 }
 
-Result<printed::Layout> layout_of(const std::array<MarkSeen, printed::kMarks>& marks) {
+Result<printed::Layout> layout_of(const std::array<check::MarkSeen, printed::kMarks>& marks) {
   std::array<int, printed::kMarks> ids{};
   for (std::size_t i = 0; i < ids.size(); ++i) ids[i] = marks[i].mark;
   const auto sheet = printed::sheet_of(ids);
@@ -47,7 +51,7 @@ Result<printed::Layout> layout_of(const std::array<MarkSeen, printed::kMarks>& m
   return printed::lay_out(*sheet);
 }
 
-PlacedSheet placed(const printed::Layout& layout, const std::array<MarkSeen, printed::kMarks>& marks,
+PlacedSheet placed(const printed::Layout& layout, const std::array<check::MarkSeen, printed::kMarks>& marks,
                    const check::Photo& photo) {
   const double wide = layout.sheet.width_mm;
   const double high = layout.sheet.height_mm;
@@ -103,7 +107,8 @@ class Reader {
         const double v = (box.top + t * box.height) / r_.layout.sheet.height_mm;
         const auto seen = check::light_at(photo_, r_.placement.at(u, v), 0);
         if (!seen) continue;
-        at_end += std::max({seen->r, seen->g, seen->b}) >= kTopLight || std::min({seen->r, seen->g, seen->b}) <= kNoLight;
+        at_end +=
+            std::max({seen->r, seen->g, seen->b}) >= kTopLight || std::min({seen->r, seen->g, seen->b}) <= kNoLight;
         out.push_back(r_.light.at(*seen, u, v));
       }
     }
@@ -162,9 +167,11 @@ Status even_light(const Reader& reader, const colour::Lab& paper, SheetReading& 
   if (top * 10 > static_cast<std::ptrdiff_t>(bare.size()))
     return refused("is too light: the bare paper has burnt out, expose less");
   r.light = check::fix_by_paper(bare, paper);
+  if (std::exp(r.light.surface[3]) < kDimPaper) return refused("is too dark: more light, or expose longer");
   if (r.light.by == check::Reference::none)
-    return refused("has light that does not lie evenly: no shadow and no lamp mirrored on the sheet, the paper bare between the cells");
-  if (std::exp(r.light.surface[3]) < check::kDimPaper) return refused("is too dark: more light, or expose longer");
+    return refused(
+        "has light that does not lie evenly: no shadow and no lamp mirrored on the sheet, the paper bare between the "
+        "cells");
   if (r.light.uneven > check::kMostUneven) return refused("is lit from one side: turn the sheet to the light");
   fix_by_greys(reader, r);
   return success();
@@ -182,7 +189,7 @@ Patch patch_of(const Reader& reader, const printed::Box& box, const colour::Lab&
 }  // namespace
 
 Result<SheetReading> read_sheet(const check::Photo& photo, const colour::Lab& paper) {
-  const auto marks = all_marks(marks_seen(photo));
+  const auto marks = all_marks(check::marks_seen(photo));
   if (!marks) return marks.error();
   const auto layout = layout_of(marks.value());
   if (!layout) return layout.error();

@@ -95,6 +95,8 @@ QString off(check::Off off) {
       return Checked::tr("chroma");
     case check::Off::pair:
       return Checked::tr("pair");
+    case check::Off::edge:
+      return Checked::tr("edge");
   }
   return {};
 }
@@ -102,6 +104,10 @@ QString off(check::Off off) {
 QString fault(const check::Fault& f, std::span<const subject::Mass> masses) {
   const QString where = mass_name(masses, f.mass);
   if (f.off == check::Off::pair) return Checked::tr("%1 has come out unlike %2").arg(where, mass_name(masses, f.rival));
+  if (f.off == check::Off::edge)
+    return (f.amount < 1 ? Checked::tr("edge of %1 against %2: too soft")
+                         : Checked::tr("edge of %1 against %2: too hard"))
+        .arg(where, mass_name(masses, f.rival));
   const QString how = QString::fromStdString(colour::difference_words(f.colours.measured, f.colours.expected));
   return f.part ? Checked::tr("%1, %2: %3").arg(where, part(*f.part), how) : Checked::tr("%1: %2").arg(where, how);
 }
@@ -127,6 +133,9 @@ QString fault_evidence(const check::Fault& f) {
           .arg(f.spread_de00, 0, 'f', 1);
     case check::Off::pair:
       return Checked::tr("difference between the two %1").arg(f.amount, 0, 'f', 1);
+    case check::Off::edge:
+      return Checked::tr("%1 times as sharp as the other edges of the work lead one to expect")
+          .arg(f.amount, 0, 'f', 1);
   }
   return {};
 }
@@ -138,6 +147,13 @@ QString mending(const check::Mending& m, std::span<const media::Stick> sticks) {
       for (const plan::Stroke& s : m.strokes) strokes.append(stroke(s, sticks));
       return strokes.join(Checked::tr(", then "));
     }
+    case check::Mending::Way::cut:
+      return m.strokes.empty()
+                 ? Checked::tr("cut it anew with the edge of a stick")
+                 : Checked::tr("cut it anew with the edge of %1, pressed firmly, not rubbed")
+                       .arg(QString::fromStdString(sticks[static_cast<std::size_t>(m.strokes.front().stick)].name));
+    case check::Mending::Way::soften:
+      return Checked::tr("rub across it once with a clean finger");
     case check::Mending::Way::fixative:
       return Checked::tr("fixative over all of it: it darkens");
     case check::Mending::Way::leave:

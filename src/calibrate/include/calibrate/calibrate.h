@@ -6,6 +6,7 @@
 #include "media/collection.h"
 #include "media/paper.h"
 #include "recipe/recipe.h"
+#include "recipe/rests_on.h"
 #include "support/observer.h"
 #include "support/result.h"
 
@@ -37,11 +38,15 @@ struct StickFound {
 
 struct Calibration {
   optics::HandPressure hand;
-  std::vector<StickFound> sticks;  ///< those that were tested, rising; the others stay as they are
+  std::vector<StickFound> sticks;   ///< those that were tested, rising; the others stay as they are
+  std::string artist, paper, date;  ///< as in RestsOn, where the artist said so
   int readings = 0;
   double before_de00 = 0;  ///< CIEDE2000, mean, on readings that were left out of the fit, as it was predicted before …
   double after_de00 = 0;  ///< … and by what the others say; -1 where there are too few to leave any out
 };
+
+/// What a plan with it rests on.
+plan::RestsOn rests_on(const Calibration& calibration);
 
 /// Fewest readings that say anything; and those from which some are left out to judge by.
 inline constexpr std::size_t kFewestReadings = 3;

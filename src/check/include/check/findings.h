@@ -9,14 +9,14 @@
 namespace yd::check {
 
 /// What is off, in the order in which it is put right.
-enum class Off { value, temperature, chroma, pair };
+enum class Off { value, temperature, chroma, pair, edge };
 const char* name(Off off);
 
 /// One thing to do about a fault.
 struct Mending {
-  enum class Way { strokes, fixative, leave };
+  enum class Way { strokes, fixative, leave, cut, soften };
   Way way = Way::leave;
-  std::vector<plan::Stroke> strokes;  ///< one or two, from the ground upwards; pressures are the same all over
+  std::vector<plan::Stroke> strokes;  ///< one or two, from the ground upwards, the same pressure all over; of cut: one
   colour::Lab after;                  ///< of what was off
   double de00 = 0;                    ///< CIEDE2000 that is left then
 };
@@ -26,10 +26,10 @@ const char* name(Mending::Way way);
 struct Fault {
   Off off = Off::value;
   int mass = 0;
-  int rival = -1;                     ///< of a pair, the mass it should be like
+  int rival = -1;                     ///< of a pair, the mass it should be like; of an edge, the one on its other side
   std::optional<subject::Role> part;  ///< none: the whole of it
   Compared colours;
-  double amount = 0;              ///< steps of nine; or colour::warmth; or chroma; measured less expected
+  double amount = 0;  ///< steps of nine; or colour::warmth; or chroma; measured less expected; of an edge its sharpness
   double spread_de00 = 0;         ///< what the hand alone makes of it
   double weight = 0;              ///< for ranking
   std::vector<Mending> mendings;  ///< best first
@@ -40,11 +40,13 @@ inline constexpr double kFault = 3;
 inline constexpr std::size_t kMostFaults = 5;
 
 /// Masses that are off, weightiest first: by area, by how much, by where the eye is to go; then parts of masses that
-/// are right as a whole, and masses of one colour that came out different.
+/// are right as a whole, masses of one colour that came out different, and borders that are softer or harder than the
+/// others of the work (check/borders.h).
 std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject, std::span<const double> spread);
 
 /// For a fault one or two strokes of the tray, or fixative, on what is really there; to leave it where nothing gains.
-/// Measured colours that firmness does not explain stay on top of what the model says.
+/// An edge is cut anew with a stick of the mass in front, or softened by a rub across it. Measured colours that
+/// firmness does not explain stay on top of what the model says.
 std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,
                           std::span<const int> tray, const media::Collection& collection);
 

@@ -18,9 +18,10 @@ struct Located {
 /// Under this the photograph is not of this picture.
 inline constexpr double kLikeness = 0.35;
 
-/// Tries every quad as the sheet, with margins up to a fifth, and as the picture itself, in all four turns, and keeps
-/// what looks most like `board`, the work as it should be by now; then moves the corners until outlines lie on outlines
-/// (Gauss and Newton on the differences: B. Lucas, T. Kanade, IJCAI 1981).
+/// By printed corner marks (printed/marks.h) where all four are seen. Else tries every quad as the sheet, with margins
+/// up to a fifth, and as the picture itself, in all four turns, and keeps what looks most like `board`, the work as it
+/// should be by now; then moves the corners until outlines lie on outlines (Gauss and Newton on the differences: B.
+/// Lucas, T. Kanade, IJCAI 1981).
 Located locate(const Photo& photo, const board::BoardImage& board);
 
 /// The same with the corners of the picture given, in pixels of `photo.image`; they are not moved.

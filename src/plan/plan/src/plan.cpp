@@ -94,6 +94,7 @@ class Planner {
     const SchoolAdvice advice = advise_school(subject_.masses, collection_.sticks);
     plan_.school = options_.school.value_or(advice.school);
     if (!options_.school) plan_.advised = advice;
+    plan_.rests_on = options_.rests_on;
     for (std::size_t m = 0; m < subject_.masses.size(); ++m)
       plan_.rules.push_back(rules_for(options_, plan_.school, static_cast<int>(m)));
   }

@@ -15,6 +15,10 @@ inline constexpr int kMarkCells = 10;  ///< along a side, the outer ones white: 
 std::array<int, kMarks> marks_of(const Sheet& sheet);
 /// Nothing where the marks are of no sheet of ours, or not of one and the same.
 std::optional<Sheet> sheet_of(const std::array<int, kMarks>& marks);
+/// Marks of their own for the corners of a picture: laid so that one corner touches the picture's. `corner`: top left,
+/// top right, bottom right, bottom left.
+inline int corner_mark(int corner) { return 580 + corner; }
+
 /// The place that a mark says it has, 0 to 7.
 int place_of(int mark);
 

@@ -42,6 +42,7 @@ struct Sheet {
   Sheet(const colour::Lab& colour) : paper(colour) {}  // NOLINT(google-explicit-constructor): a bare sheet is a colour
   colour::Lab paper;
   std::vector<colour::Lab> strip{};
+  bool marks = false;  ///< printed corner marks, laid on the margin
 };
 
 struct Photograph {

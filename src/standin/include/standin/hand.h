@@ -52,4 +52,8 @@ Result<Rehearsal> rehearse(const RehearsalInput& input, const Hand& hand, int pa
 /// The board by one hand.
 board::BoardImage board_by(const RehearsalInput& input, const board::BoardMap& map, const Hand& hand);
 
+/// The border of two masses rubbed across: blurred by `reach`, a share of the longer side, to either side of it.
+board::BoardImage smudged(const board::BoardImage& board, const subject::Subject& subject, int mass, int rival,
+                          double reach);
+
 }  // namespace yd::standin

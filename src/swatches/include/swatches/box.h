@@ -29,17 +29,19 @@ struct SwatchFound {
 };
 
 struct BoxFound {
-  optics::HandPressure hand;         ///< that explains all light strokes together
-  std::vector<SwatchFound> sticks;   ///< of every cell that is not empty
-  std::vector<int> empty;            ///< cells, from 0
+  optics::HandPressure hand;        ///< that explains all light strokes together
+  std::vector<SwatchFound> sticks;  ///< of every cell that is not empty
+  std::vector<int> empty;           ///< cells, from 0
 };
 
+using Kind = std::optional<optics::Medium>;
+
 /// Masstones from the full patches, what little the paper counts for taken off by the model; kinds from how the light
-/// strokes catch the tooth, with one hand for all. Kinds that lay a light stroke alike are not told apart: `sure`. `kind`: where all sticks are of one, it is not guessed. Errors:
-/// `bad_value` for a sheet of strokes, or no stick on it; `cancelled`.
-Result<BoxFound> sticks_of(const SheetReading& reading, const media::Paper& paper,
-                           const optics::Parameters& parameters, std::optional<optics::Medium> kind,
-                           Observer& observer);
+/// strokes catch the tooth, with one hand for all. Kinds that lay a light stroke alike are not told apart: `sure`.
+/// `kinds`: of the cells in their order, where it is known; of all others it is guessed. Errors: `bad_value` for a
+/// sheet of strokes, or no stick on it; `cancelled`.
+Result<BoxFound> sticks_of(const SheetReading& reading, const media::Paper& paper, const optics::Parameters& parameters,
+                           std::span<const Kind> kinds, Observer& observer);
 
 /// Offcut strokes by the order they were asked for; cells left empty are left out. Errors: `bad_value` for a sheet of
 /// sticks.

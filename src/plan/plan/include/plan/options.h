@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "order/passes.h"
+#include "recipe/rests_on.h"
 #include "recipe/school.h"
 #include "tray/tray.h"
 #include "coat/underpaint.h"
@@ -78,6 +79,7 @@ struct PlanOptions {
   std::vector<MassWay> ways;           ///< other schools or manners for single masses
   int most_strokes = 4;                ///< layers of one mass, 1 to 4; a school that needs more takes it
   optics::HandPressure presses;        ///< what the artist makes of a pressure: see parameters_for
+  RestsOn rests_on;                    ///< by whose measurements; told with the plan, changes nothing
   double hand = 0.15;                  ///< how far off a pressure is, as a share of it: 0 (a machine) to 0.5 (shaky)
   std::optional<int> wish_passes;      ///< about how many passes, at least 1
   std::optional<double> wish_minutes;  ///< how long the work may take, at least 5

@@ -21,6 +21,7 @@ struct Plan {
   School school = School::dark_first;
   SchoolAdvice advised;                  ///< why this school; nothing where the artist chose it
   std::vector<StackRules> rules;         ///< of each mass
+  RestsOn rests_on;                      ///< as the options say
   std::vector<Coat> coats;               ///< the underpainting
   ValueRange seen;                       ///< of the subject
   ValueRange reach;                      ///< of the collection on this paper

@@ -1,30 +1,11 @@
-#include "marks_seen.h"
-
-#include <apriltag/apriltag.h>
-#include <apriltag/tag36h11.h>
+#include "placed_sheet.h"
 
 #include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
-#include <memory>
-
-#include "colour/light.h"
 
 namespace yd::swatches {
 namespace {
-
-/// Grey levels, black and white of the photograph stretched to the ends.
-std::unique_ptr<image_u8_t, decltype(&image_u8_destroy)> grey_of(const check::LightImage& image) {
-  std::unique_ptr<image_u8_t, decltype(&image_u8_destroy)> out(
-      image_u8_create(static_cast<unsigned>(image.width), static_cast<unsigned>(image.height)), &image_u8_destroy);
-  float most = 1e-3F;
-  for (const colour::Light& c : image.data) most = std::max(most, colour::luminance(c));
-  for (int y = 0; y < image.height; ++y) {
-    for (int x = 0; x < image.width; ++x)
-      out->buf[y * out->stride + x] = colour::level_of_light(colour::luminance(image.at(x, y)) / most);
-  }
-  return out;
-}
 
 /// Least squares of the eight numbers of a homography from shares to straight pixels.
 check::Homography best_homography(const std::vector<Pair>& pairs, const check::Lens& lens) {
@@ -67,27 +48,6 @@ PlacedSheet placed_with(const std::vector<Pair>& pairs, check::Lens lens, double
 }
 
 }  // namespace
-
-std::vector<MarkSeen> marks_seen(const check::Photo& photo) {
-  const std::unique_ptr<apriltag_family_t, decltype(&tag36h11_destroy)> family(tag36h11_create(), &tag36h11_destroy);
-  const std::unique_ptr<apriltag_detector_t, decltype(&apriltag_detector_destroy)> detector(
-      apriltag_detector_create(), &apriltag_detector_destroy);
-  apriltag_detector_add_family_bits(detector.get(), family.get(), 1);
-  detector->quad_decimate = 1;
-  const auto grey = grey_of(photo.image);
-  zarray_t* found = apriltag_detector_detect(detector.get(), grey.get());
-  std::vector<MarkSeen> out;
-  for (int i = 0; i < zarray_size(found); ++i) {
-    apriltag_detection_t* d = nullptr;
-    zarray_get(found, i, &d);
-    // The library counts from the bottom left, against the clock.
-    MarkSeen mark{d->id, {}};
-    for (std::size_t k = 0; k < 4; ++k) mark.corners[k] = {d->p[3 - k][0], d->p[3 - k][1]};
-    out.push_back(mark);
-  }
-  apriltag_detections_destroy(found);
-  return out;
-}
 
 PlacedSheet placed_by(const std::vector<Pair>& pairs, int width, int height) {
   const check::Lens lens{{0.5 * width, 0.5 * height}, 0.5 * std::hypot(width, height), 0};

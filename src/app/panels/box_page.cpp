@@ -1,0 +1,252 @@
+#include "panels/box_page.h"
+
+#include <QFileDialog>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+#include "exports/pass_words.h"
+#include "formats/collection_file.h"
+#include "models/chips.h"
+#include "panels/panel_parts.h"
+#include "widgets/down_the_list.h"
+
+namespace yd::app {
+namespace {
+
+constexpr int kGuess = -1;
+
+void add_kinds(QComboBox& box, const QString& first) {
+  box.addItem(first, kGuess);
+  for (const auto m : optics::kAllMedia) box.addItem(exports::medium_name(m), int(m));
+}
+
+swatches::Kind kind_in(const QComboBox& box) {
+  const int m = box.currentData().toInt();
+  return m == kGuess ? swatches::Kind() : static_cast<optics::Medium>(m);
+}
+
+}  // namespace
+
+BoxPage::BoxPage(Session& session, QWidget* parent)
+    : QWidget(parent),
+      session_(session),
+      reader_(session),
+      cells_(new QSpinBox),
+      size_(new QComboBox),
+      paper_(new QComboBox),
+      kind_(new QComboBox),
+      open_(new QPushButton(tr("Photograph…"))),
+      simulate_(new QPushButton(tr("Simulate one"))),
+      status_(paragraph()),
+      table_(table("box_table", model_, BoxModel::doubt)),
+      said_(new QComboBox),
+      leave_out_(new QPushButton(tr("Leave out"))),
+      into_(new QComboBox),
+      name_(new QLineEdit(tr("My box"))),
+      take_(new QPushButton(tr("Take these sticks"))) {
+  auto* title = heading(tr("A box of sticks from one photograph"));
+  auto* back = new QPushButton(tr("Leave it"));
+  back->setObjectName("box_back");
+  auto* head = new QHBoxLayout;
+  head->addWidget(title, 1);
+  head->addWidget(back);
+  auto* row = new QHBoxLayout;
+  row->setSpacing(3 * kSpace);
+  row->addWidget(make_steps());
+  row->addWidget(make_list(), 1);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(2 * kSpace, kSpace, 2 * kSpace, kSpace);
+  column->addLayout(head);
+  column->addLayout(row, 1);
+  setFocusProxy(cells_);
+  connect(back, &QPushButton::clicked, this, &BoxPage::closed);
+  connect(&reader_, &BoxReader::changed, this, &BoxPage::refresh);
+  connect(&reader_, &BoxReader::busy_changed, this, &BoxPage::refresh);
+  connect(&reader_, &BoxReader::failed, &session_, &Session::failed);
+  connect(&session_, &Session::collection_changed, this, &BoxPage::refresh_into);
+  refresh_into();
+  refresh();
+}
+
+QWidget* BoxPage::make_steps() {
+  cells_->setObjectName("box_cells");
+  cells_->setRange(1, 150);
+  cells_->setValue(40);
+  size_->setObjectName("box_size");
+  size_->addItem(tr("A4"), QSize(210, 297));
+  size_->addItem(tr("A3"), QSize(297, 420));
+  size_->addItem(tr("Letter"), QSize(216, 279));
+  paper_->setObjectName("box_paper");
+  for (const media::Paper& p : session_.materials().papers)
+    paper_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
+  paper_->setCurrentIndex(paper_->findData(BoxReader::usual_paper()));
+  kind_->setObjectName("box_kind");
+  add_kinds(*kind_, tr("different kinds"));
+  kind_->setCurrentIndex(kind_->findData(int(optics::Medium::soft)));
+  open_->setObjectName("box_open");
+  simulate_->setObjectName("box_simulate");
+  simulate_->setToolTip(tr("Sticks of the present collection, laid by an unsteady hand and photographed: to try it"));
+  status_->setObjectName("box_status");
+  auto* print = new QPushButton(tr("Save the sheet…"));
+  print->setObjectName("box_print");
+  connect(print, &QPushButton::clicked, this, &BoxPage::print);
+  connect(open_, &QPushButton::clicked, this, &BoxPage::photograph);
+  connect(simulate_, &QPushButton::clicked, this,
+          [this] { reader_.simulate(cells_->value(), paper(), kind(), ++seed_); });
+  auto* first = new QFormLayout;
+  first->addRow(tr("Sticks"), cells_);
+  first->addRow(tr("Sheet"), size_);
+  first->addRow(tr("Paper"), paper_);
+  auto* second = new QFormLayout;
+  second->addRow(tr("They are"), kind_);
+  auto* buttons = new QHBoxLayout;
+  buttons->addWidget(open_);
+  buttons->addWidget(simulate_);
+  auto* box = new QWidget;
+  constexpr int kWide = 300;
+  box->setFixedWidth(kWide);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->addWidget(heading(tr("1  Print a sheet, without scaling")));
+  column->addLayout(first);
+  column->addWidget(print);
+  column->addSpacing(kSpace);
+  column->addWidget(heading(tr("2  Fill it in")));
+  column->addWidget(
+      paragraph(tr("Each stick in its cell: on the left pressed firmly and rubbed in, three times over; "
+                   "on the right once, lightly. Tap the dust off, do not blow.")));
+  column->addSpacing(kSpace);
+  column->addWidget(heading(tr("3  Photograph it")));
+  column->addWidget(paragraph(tr("The whole sheet, all eight marks, in even light and without shadow.")));
+  column->addLayout(second);
+  column->addLayout(buttons);
+  column->addWidget(status_);
+  column->addStretch();
+  return box;
+}
+
+QWidget* BoxPage::make_list() {
+  table_->setAccessibleName(tr("Sticks of the box"));
+  table_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+  table_->setIconSize(kChip);
+  for (const int column : {BoxModel::name, BoxModel::masstone})
+    table_->setItemDelegateForColumn(column, new DownTheList(*table_));
+  table_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                          QAbstractItemView::AnyKeyPressed);
+  auto* box = new QWidget;
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->addWidget(table_, 1);
+  column->addLayout(make_end());
+  return box;
+}
+
+QLayout* BoxPage::make_end() {
+  said_->setObjectName("box_said");
+  said_->setAccessibleName(tr("Kind of the chosen rows"));
+  add_kinds(*said_, tr("guess it"));
+  into_->setObjectName("box_into");
+  into_->setAccessibleName(tr("Where the sticks go"));
+  name_->setObjectName("box_name");
+  name_->setAccessibleName(tr("Name of the collection"));
+  take_->setObjectName("box_take");
+  leave_out_->setObjectName("box_leave_out");
+  leave_out_->setToolTip(tr("The chosen rows; once more takes them again"));
+  connect(said_, &QComboBox::activated, this, &BoxPage::say_kind);
+  connect(leave_out_, &QPushButton::clicked, this, &BoxPage::leave_out);
+  connect(into_, &QComboBox::currentIndexChanged, this, [this](int row) { name_->setVisible(row == 0); });
+  connect(take_, &QPushButton::clicked, this, &BoxPage::take);
+  auto* row = new QHBoxLayout;
+  row->addWidget(new QLabel(tr("Chosen rows are")));
+  row->addWidget(said_);
+  row->addWidget(leave_out_);
+  row->addStretch();
+  row->addWidget(into_);
+  row->addWidget(name_);
+  row->addWidget(take_);
+  return row;
+}
+
+swatches::Kind BoxPage::kind() const { return kind_in(*kind_); }
+
+void BoxPage::refresh_into() {
+  const QSignalBlocker quiet(into_);
+  const QString before = into_->currentData().toString();
+  into_->clear();
+  into_->addItem(tr("As a new collection"), QString());
+  for (const media::Collection& c : session_.materials().collections)
+    into_->addItem(tr("Into %1").arg(QString::fromStdString(c.name)), QString::fromStdString(c.id));
+  into_->setCurrentIndex(std::max(0, into_->findData(before)));
+  name_->setVisible(into_->currentIndex() == 0);
+}
+
+void BoxPage::refresh() {
+  const auto found = reader_.found();
+  model_.set_found(found);
+  for (QWidget* w : std::initializer_list<QWidget*>{open_, simulate_}) w->setEnabled(!reader_.busy());
+  take_->setEnabled(found && !reader_.busy());
+  for (QWidget* w : std::initializer_list<QWidget*>{said_, leave_out_}) w->setEnabled(found && !reader_.busy());
+  if (reader_.busy()) return status_->setText(tr("Reading it …"));
+  if (!found) return status_->setText({});
+  const int doubtful = model_.doubtful();
+  const qsizetype empty = static_cast<qsizetype>(found->box.empty.size());
+  status_->setText(tr("%1 sticks, %2 to look at, %3 cells empty. Light put right by the printed greys to %4.")
+                       .arg(model_.rowCount())
+                       .arg(doubtful)
+                       .arg(empty)
+                       .arg(found->sheet->light.residual_de00, 0, 'f', 1));
+}
+
+void BoxPage::print() {
+  auto* dialog =
+      new QFileDialog(this, tr("Sheet for a box of sticks"), "sheet.pdf", tr("Sheet to print (*.pdf *.svg)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setAcceptMode(QFileDialog::AcceptSave);
+  dialog->setDefaultSuffix("pdf");
+  const QSize mm = size_->currentData().toSize();
+  const printed::Sheet sheet{mm.width(), mm.height(), cells_->value(), printed::Purpose::sticks};
+  connect(dialog, &QFileDialog::fileSelected, this,
+          [this, sheet](const QString& file) { reader_.write_sheet(file, sheet); });
+  dialog->open();
+}
+
+void BoxPage::photograph() {
+  auto* dialog = new QFileDialog(this, tr("Photograph of the sheet"), {},
+                                 tr("Photographs (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setFileMode(QFileDialog::ExistingFile);
+  connect(dialog, &QFileDialog::fileSelected, this,
+          [this](const QString& file) { reader_.open(file, paper(), kind()); });
+  dialog->open();
+}
+
+void BoxPage::leave_out() {
+  for (const QModelIndex& i : table_->selectionModel()->selectedRows()) model_.toggle_left_out(i.row());
+}
+
+void BoxPage::say_kind() {
+  std::vector<int> cells;
+  for (const QModelIndex& i : table_->selectionModel()->selectedRows()) cells.push_back(model_.cell_at(i.row()));
+  if (!cells.empty()) reader_.say_kind(cells, kind_in(*said_));
+}
+
+void BoxPage::take() {
+  media::Collection c;
+  const QString into = into_->currentData().toString();
+  if (const media::Collection* there = session_.materials().collection(into)) {
+    c = *there;
+  } else {
+    c.name = name_->text().trimmed().isEmpty() ? tr("My box").toStdString() : name_->text().trimmed().toStdString();
+    c.id = session_.materials().own_id(c.name);
+  }
+  std::vector<media::Stick> sticks = model_.sticks();
+  formats::number_ids(sticks, c.id + "-" + std::to_string(c.sticks.size() + 1));
+  c.sticks.insert(c.sticks.end(), sticks.begin(), sticks.end());
+  session_.edit_collection(c, tr("Sticks of a photographed box"));
+  emit taken(QString::fromStdString(c.id));
+}
+
+}  // namespace yd::app

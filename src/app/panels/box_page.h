@@ -1,0 +1,60 @@
+#pragma once
+
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QTableView>
+
+#include "models/box_model.h"
+#include "session/box_reader.h"
+
+namespace yd::app {
+
+/// A box of sticks in one photograph: the sheet to print, its photograph, and the sticks it shows, to be named down the
+/// list and taken as a collection.
+class BoxPage : public QWidget {
+  Q_OBJECT
+ public:
+  explicit BoxPage(Session& session, QWidget* parent = nullptr);
+  BoxReader& reader() { return reader_; }
+
+ signals:
+  void closed();
+  void taken(const QString& collection);
+
+ private:
+  QWidget* make_steps();
+  QWidget* make_list();
+  QLayout* make_end();
+  void refresh();
+  void refresh_into();
+  void print();
+  void photograph();
+  void say_kind();
+  void leave_out();
+  void take();
+  swatches::Kind kind() const;
+  QString paper() const { return paper_->currentData().toString(); }
+
+  Session& session_;
+  BoxReader reader_;
+  BoxModel model_;
+  QSpinBox* cells_;
+  QComboBox* size_;
+  QComboBox* paper_;
+  QComboBox* kind_;
+  QPushButton* open_;
+  QPushButton* simulate_;
+  QLabel* status_;
+  QTableView* table_;
+  QComboBox* said_;
+  QPushButton* leave_out_;
+  QComboBox* into_;
+  QLineEdit* name_;
+  QPushButton* take_;
+  std::uint64_t seed_ = 0;
+};
+
+}  // namespace yd::app

@@ -1,5 +1,6 @@
 #include "calibrate/calibrate.h"
 
+#include <QDate>
 #include <cmath>
 
 #include "formats/archive.h"
@@ -69,7 +70,11 @@ Status run_calibrate(const CalibrateArguments& a) {
   const auto found = calibrate::calibrate(readings.value(), materials->paper, materials->collection,
                                           materials->model.parameters, observer);
   if (!found) return found.error();
-  return write_json(formats::calibration_to_json(found.value(), materials->collection), a.json_file);
+  calibrate::Calibration calibration = found.value();
+  calibration.artist = a.artist;
+  calibration.paper = materials->paper.id;
+  calibration.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+  return write_json(formats::calibration_to_json(calibration, materials->collection), a.json_file);
 }
 
 }  // namespace yd::cli

@@ -90,6 +90,7 @@ Status run_offcuts(const OffcutArguments& arguments);
 struct CalibrateArguments {
   std::string readings_file;
   std::string paper, collection;  ///< ids; empty: the usual ones
+  std::string artist;             ///< whose hand it is
   std::string json_file;          ///< empty: standard output
 };
 /// Hand and masstones from offcut strokes that were measured.

@@ -107,6 +107,7 @@ void add_calibrate(CLI::App& app, yd::cli::OffcutArguments& o, yd::cli::Calibrat
   c->add_option("READINGS", a.readings_file, "The table of `offcuts`, filled in with L*, a*, b* (D50)")->required();
   c->add_option("--paper", a.paper, "Paper id they are laid on");
   c->add_option("--collection", a.collection, "Collection id or JSON file");
+  c->add_option("--artist", a.artist, "Whose hand it is, told with plans that rest on it");
   c->add_option("--json", a.json_file, "Write to this file, for --calibration, instead of standard output");
 }
 

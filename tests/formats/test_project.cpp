@@ -56,6 +56,7 @@ formats::Project sample() {
   options.wish_passes = 14;
   options.wish_minutes = 75;
   options.presses = {0.75, 0.5};
+  options.rests_on = {"Ida", "cartridge-cream", "2026-11-26", 36, 0.75};
   options.rest = {{1, 4, {{2, 0.5, plan::Technique::rubbed, true, 3}}}, {1, 5, {}}};
   options.by_hand = {{2, {{3, 0.6, plan::Technique::laid}, {5, 1.0, plan::Technique::rubbed}}}};
   options.fit = plan::Fit::anchor_lights;

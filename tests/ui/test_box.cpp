@@ -157,10 +157,21 @@ class TestBoxPage : public QObject {
     const QString file = folder.filePath("offcuts.png");
     QVERIFY(pictures::write_png(file, photo.image).ok());
     app::Calibrator calibrator(w.session);
+    calibrator.set_artist("Ida");
     calibrator.read_table(file);
     QVERIFY(QTest::qWaitFor([&] { return !calibrator.busy(); }, 120'000));
     QVERIFY(calibrator.found() != nullptr);
     QVERIFY(std::abs(calibrator.found()->calibration.hand.firm - 0.75) < 0.15);
+    // Whose hand it is goes with the plan; what was kept is read again.
+    const QString kept = folder.filePath("hand.json");
+    calibrator.keep(kept);
+    calibrator.take();
+    QVERIFY(w.settle_all());
+    QCOMPARE(QString::fromStdString(w.session.planned()->plan.rests_on.artist), QString("Ida"));
+    calibrator.read_table(kept);
+    QVERIFY(QTest::qWaitFor([&] { return !calibrator.busy(); }, 60'000));
+    QVERIFY(calibrator.found() != nullptr);
+    QCOMPARE(calibrator.found()->calibration.artist, std::string("Ida"));
     calibrator.write_table(folder.filePath("sheet.pdf"));
     QFile sheet(folder.filePath("sheet.pdf"));
     QVERIFY(sheet.open(QIODevice::ReadOnly) && sheet.read(5) == "%PDF-");

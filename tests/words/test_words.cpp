@@ -2,6 +2,7 @@
 #include <QTest>
 
 #include "small_world.h"
+#include "words/rests_on.h"
 #include "words/checked.h"
 #include "words/coats.h"
 #include "words/findings.h"
@@ -265,6 +266,30 @@ class TestWords : public QObject {
     QVERIFY(
         said(plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local}).contains("Does not bear gouache"));
     QVERIFY(said({}).contains("pencil 20 %") && !said({}).contains("stick"));
+  }
+
+  void what_a_plan_rests_on_is_said() {
+    QVERIFY(words::rests_on({}).isEmpty());
+    const QString said = words::rests_on({"Ida", "", "2026-11-26", 36, 0.81});
+    QVERIFY(said.startsWith("Ida, 36 strokes"));
+    QVERIFY(said.contains("2026-11-26") && said.contains("0.8"));
+    QVERIFY(!words::rests_on({"", "", "", 12, -1}).contains("-1"));
+  }
+
+  void edges_are_told_and_mended_in_words() {
+    check::Fault f;
+    f.off = check::Off::edge;
+    f.mass = 0, f.rival = 1;
+    f.amount = 0.3;
+    QVERIFY(words::fault(f, scene().masses).contains("too soft"));
+    QVERIFY(words::fault_evidence(f).contains("0.3"));
+    f.amount = 2;
+    QVERIFY(words::fault(f, scene().masses).contains("too hard"));
+    check::Mending cut{check::Mending::Way::cut, {{2, 1, plan::Technique::laid, false, 0}}, {}, 0};
+    QVERIFY(words::mending(cut, trial::shipped_collection().sticks)
+                .contains(QString::fromStdString(trial::shipped_collection().sticks[2].name)));
+    cut.strokes.clear();
+    QVERIFY(!words::mending(cut, {}).isEmpty());
   }
 };
 

@@ -141,7 +141,11 @@ std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& s
   for (Fault& f : pairs_of(reading, subject, spread)) {
     if (spoken[static_cast<std::size_t>(f.mass)] == 0) out.push_back(std::move(f));
   }
-  for (Fault& f : edges_of(reading, subject)) out.push_back(std::move(f));
+  // A mass of another colour than it should be parts otherwise too: that is put right first.
+  for (Fault& f : edges_of(reading, subject)) {
+    if (spoken[static_cast<std::size_t>(f.mass)] == 0 && spoken[static_cast<std::size_t>(f.rival)] == 0)
+      out.push_back(std::move(f));
+  }
   std::stable_sort(out.begin(), out.end(), [](const Fault& p, const Fault& q) { return p.weight > q.weight; });
   return out;
 }

@@ -23,7 +23,7 @@ std::vector<BorderReading> read_borders(const Reading& reading, const subject::S
 /// below 1 softer. In the order of `borders`; 1 where there are too few to compare with.
 std::vector<double> sharpness(const std::vector<BorderReading>& borders);
 
-inline constexpr double kSoft = 0.6;       ///< sharpness below which a border is told as too soft
+inline constexpr double kSoft = 0.55;      ///< sharpness below which a border is told as too soft
 inline constexpr double kHard = 1.6;       ///< and above which, where it should be soft, as too hard
 inline constexpr double kMeantSoft = 0.7;  ///< expected share below which a border is meant to be soft
 

@@ -134,9 +134,7 @@ Status run_sheet(const SheetArguments& a) {
   const QStringList labels = for_strokes ? exports::cell_strokes(strokes.value(), materials->collection)
                                          : exports::cell_numbers(layout.value());
   const QString file = QString::fromStdString(a.file);
-  const Status written = formats::write_atomically(file, file.endsWith(".svg", Qt::CaseInsensitive)
-                                                             ? exports::printed_sheet_svg(layout.value(), labels)
-                                                             : exports::printed_sheet_pdf(layout.value(), labels));
+  const Status written = formats::write_atomically(file, exports::printed_sheet(file, layout.value(), labels));
   if (!written || a.photo_file.empty()) return written;
   return photograph(a, layout.value(), strokes.value(), materials.value());
 }

@@ -224,6 +224,7 @@ class TestCli : public QObject {
     painter.translate(120, 60);
     painter.rotate(3);
     painter.scale(0.95, 0.95);
+    painter.setOpacity(0.8);  // as an exposure that leaves white paper below the top
     painter.drawImage(0, 0, page);
     painter.end();
     const QString photo = dir.filePath("photo.png");

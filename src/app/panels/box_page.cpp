@@ -159,15 +159,26 @@ QLayout* BoxPage::make_end() {
   connect(leave_out_, &QPushButton::clicked, this, &BoxPage::leave_out);
   connect(into_, &QComboBox::currentIndexChanged, this, [this](int row) { name_->setVisible(row == 0); });
   connect(take_, &QPushButton::clicked, this, &BoxPage::take);
+  // Names of collections are long; what does not fit is elided.
+  for (QComboBox* box : {into_, paper_}) {
+    constexpr int kLetters = 14;
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(kLetters);
+  }
   auto* row = new QHBoxLayout;
   row->addWidget(new QLabel(tr("Chosen rows are")));
   row->addWidget(said_);
   row->addWidget(leave_out_);
   row->addStretch();
-  row->addWidget(into_);
-  row->addWidget(name_);
-  row->addWidget(take_);
-  return row;
+  auto* end = new QHBoxLayout;
+  end->addStretch();
+  end->addWidget(into_);
+  end->addWidget(name_);
+  end->addWidget(take_);
+  auto* both = new QVBoxLayout;
+  both->addLayout(row);
+  both->addLayout(end);
+  return both;
 }
 
 swatches::Kind BoxPage::kind() const { return kind_in(*kind_); }

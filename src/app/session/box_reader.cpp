@@ -2,7 +2,7 @@
 
 #include "exports/printed_sheet.h"
 #include "formats/archive.h"
-#include "pictures/pictures.h"
+#include "session/photo_file.h"
 #include "session/sentences.h"
 #include "standin/filled_sheet.h"
 
@@ -48,10 +48,8 @@ QString BoxReader::usual_paper() { return "cartridge-cream"; }
 void BoxReader::write_sheet(const QString& file, const printed::Sheet& sheet) {
   const auto layout = printed::lay_out(sheet);
   if (!layout) return emit failed(sentence(layout.error()));
-  const QStringList labels = exports::cell_numbers(layout.value());
-  const Status written = formats::write_atomically(file, file.endsWith(".svg", Qt::CaseInsensitive)
-                                                             ? exports::printed_sheet_svg(layout.value(), labels)
-                                                             : exports::printed_sheet_pdf(layout.value(), labels));
+  const Status written = formats::write_atomically(
+      file, exports::printed_sheet(file, layout.value(), exports::cell_numbers(layout.value())));
   if (!written) emit failed(sentence(written.error()));
 }
 
@@ -67,11 +65,7 @@ void BoxReader::open(const QString& file, const QString& paper, swatches::Kind k
   if (on == nullptr) return;
   run([file, kind, sheet_paper = *on,
        parameters = session_.materials().model.parameters](Observer& observer) -> Result<FoundPtr> {
-    const auto bytes = pictures::read_bytes(file);
-    if (!bytes) return bytes.error();
-    const auto raw = pictures::decode(bytes.value(), file);
-    if (!raw) return raw.error();
-    const auto photo = check::open_photo(raw.value());
+    const auto photo = photo_in(file);
     if (!photo) return photo.error();
     return read(photo.value(), sheet_paper, parameters, kind, observer);
   });

@@ -9,6 +9,7 @@
 #include "formats/offcut_file.h"
 #include "media/fields.h"
 #include "pictures/pictures.h"
+#include "session/photo_file.h"
 #include "session/sentences.h"
 #include "swatches/box.h"
 
@@ -25,28 +26,27 @@ using Readings = Result<std::vector<calibrate::Reading>>;
 
 /// What was measured: by the table, or by a photograph of the printed sheet.
 Readings readings_in(const QString& file, const Planned& p, const std::vector<calibrate::OffcutStroke>& strokes) {
-  const auto bytes = pictures::read_bytes(file);
-  if (!bytes) return bytes.error();
-  const std::string where = file.toStdString();
-  if (is_table(file)) return formats::read_offcuts(bytes.value(), where, *p.collection);
-  const auto raw = pictures::decode(bytes.value(), file);
-  if (!raw) return raw.error();
-  const auto photo = check::open_photo(raw.value());
+  if (is_table(file)) {
+    const auto bytes = pictures::read_bytes(file);
+    if (!bytes) return bytes.error();
+    return formats::read_offcuts(bytes.value(), file.toStdString(), *p.collection);
+  }
+  const auto photo = photo_in(file);
   if (!photo) return photo.error();
   const auto sheet = swatches::read_sheet(photo.value(), p.paper->lab);
   if (!sheet) return sheet.error();
   return swatches::readings_of(sheet.value(), strokes);
 }
 
-Result<QByteArray> printed(const std::vector<calibrate::OffcutStroke>& strokes, const media::Collection& collection,
-                           bool svg) {
+/// The sheet to print, with a cell for each stroke.
+Result<QByteArray> sheet_of(const std::vector<calibrate::OffcutStroke>& strokes, const media::Collection& collection,
+                            const QString& file) {
   printed::Sheet sheet;
   sheet.cells = static_cast<int>(strokes.size());
   sheet.purpose = printed::Purpose::strokes;
   const auto layout = printed::lay_out(sheet);
   if (!layout) return layout.error();
-  const QStringList labels = exports::cell_strokes(strokes, collection);
-  return svg ? exports::printed_sheet_svg(layout.value(), labels) : exports::printed_sheet_pdf(layout.value(), labels);
+  return exports::printed_sheet(file, layout.value(), exports::cell_strokes(strokes, collection));
 }
 
 /// A hand and sticks that were kept.
@@ -84,7 +84,7 @@ void Calibrator::write_table(const QString& file) {
   const PlannedPtr planned = session_.planned();
   if (!planned) return;
   Result<QByteArray> bytes = formats::write_offcuts(strokes(), *planned->collection);
-  if (!is_table(file)) bytes = printed(strokes(), *planned->collection, file.endsWith(".svg", Qt::CaseInsensitive));
+  if (!is_table(file)) bytes = sheet_of(strokes(), *planned->collection, file);
   const Status written = bytes ? formats::write_atomically(file, bytes.value()) : Status(bytes.error());
   if (!written) emit failed(sentence(written.error()));
 }

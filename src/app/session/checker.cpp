@@ -4,8 +4,8 @@
 #include <cmath>
 
 #include "looks/images.h"
-#include "pictures/pictures.h"
 #include "session/choice_rules.h"
+#include "session/photo_file.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
 #include "session/work.h"
@@ -78,11 +78,7 @@ void Checker::run(Function function) {
 void Checker::open(const QString& file) {
   if (running_) return;
   run([file](Observer&) -> Result<std::shared_ptr<const Taken>> {
-    const auto bytes = pictures::read_bytes(file);
-    if (!bytes) return bytes.error();
-    const auto raw = pictures::decode(bytes.value(), file);
-    if (!raw) return raw.error();
-    auto photo = check::open_photo(raw.value());
+    auto photo = photo_in(file);
     if (!photo) return photo.error();
     QImage picture = shown(photo->image);
     return std::make_shared<const Taken>(Taken{std::move(photo).value(), std::move(picture), file});

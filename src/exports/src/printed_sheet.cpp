@@ -113,6 +113,11 @@ QByteArray printed_sheet_pdf(const printed::Layout& layout, const QStringList& l
                 [&](QPainter& painter) { draw_cells(painter, layout, labels); });
 }
 
+QByteArray printed_sheet(const QString& file, const printed::Layout& layout, const QStringList& labels) {
+  return file.endsWith(".svg", Qt::CaseInsensitive) ? printed_sheet_svg(layout, labels)
+                                                    : printed_sheet_pdf(layout, labels);
+}
+
 QByteArray corner_marks_pdf() {
   constexpr double kSide = 25;
   constexpr double kApart = 60;

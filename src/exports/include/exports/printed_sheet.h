@@ -17,6 +17,9 @@ QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const
 QByteArray printed_sheet_pdf(const printed::Layout& layout, const QStringList& labels);
 QByteArray printed_sheet_svg(const printed::Layout& layout, const QStringList& labels);
 
+/// The one or the other, by the end of the file's name.
+QByteArray printed_sheet(const QString& file, const printed::Layout& layout, const QStringList& labels);
+
 /// Four marks to be cut out and laid round a picture, as PDF on A4: the check finds its corners by them.
 QByteArray corner_marks_pdf();
 

@@ -134,7 +134,7 @@ Status run_sheet(const SheetArguments& a) {
   const QStringList labels = for_strokes ? exports::cell_strokes(strokes.value(), materials->collection)
                                          : exports::cell_numbers(layout.value());
   const QString file = QString::fromStdString(a.file);
-  const Status written = formats::write_atomically(file, exports::printed_sheet(file, layout.value(), labels));
+  Status written = formats::write_atomically(file, exports::printed_sheet(file, layout.value(), labels));
   if (!written || a.photo_file.empty()) return written;
   return photograph(a, layout.value(), strokes.value(), materials.value());
 }

@@ -20,18 +20,7 @@ constexpr double kDotsPerMm = 10;
 QRectF rect(const printed::Box& b) { return {b.left, b.top, b.width, b.height}; }
 
 void draw_mark(QPainter& painter, const printed::Box& box, int mark) {
-  const std::vector<bool> cells = printed::cells_of(mark);
-  const double side = box.width / printed::kMarkCells;
-  painter.setPen(Qt::NoPen);
-  for (int y = 0; y < printed::kMarkCells; ++y) {
-    // A run of black cells in one piece: no printer leaves a hair of white in it.
-    for (int x = 0; x < printed::kMarkCells;) {
-      int end = x;
-      while (end < printed::kMarkCells && cells[static_cast<std::size_t>(y * printed::kMarkCells + end)]) ++end;
-      if (end > x) painter.fillRect(QRectF(box.left + x * side, box.top + y * side, (end - x) * side, side), Qt::black);
-      x = end + 1;
-    }
-  }
+  for (const printed::Box& black : printed::black_of(box, mark)) painter.fillRect(rect(black), Qt::black);
 }
 
 void write(QPainter& painter, const QRectF& room, const QString& text, int high_mm) {
@@ -129,7 +118,8 @@ QByteArray corner_marks_pdf() {
           on_paper("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
           4);
     for (int corner = 0; corner < 4; ++corner) {
-      const printed::Box box{30 + kApart * (corner % 2), 45 + kApart * (corner / 2), kSide, kSide};
+      const int row = corner / 2;
+      const printed::Box box{30 + kApart * (corner % 2), 45 + kApart * row, kSide, kSide};
       draw_mark(painter, box, printed::corner_mark(corner));
       painter.setBrush(Qt::NoBrush);
       painter.setPen(QPen(QColor(150, 150, 150), 0.15));

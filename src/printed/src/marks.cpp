@@ -22,8 +22,9 @@ int sum_of(const std::array<int, kMarks>& six) {
 }  // namespace
 
 std::array<int, kMarks> marks_of(const Sheet& s) {
-  std::array<int, kMarks> six{s.width_mm / kValues, s.width_mm % kValues, s.height_mm / kValues, s.height_mm % kValues,
-                              s.cells / kValues,    s.cells % kValues,    static_cast<int>(s.purpose), 0};
+  std::array<int, kMarks> six{
+      s.width_mm / kValues, s.width_mm % kValues, s.height_mm / kValues,       s.height_mm % kValues,
+      s.cells / kValues,    s.cells % kValues,    static_cast<int>(s.purpose), 0};
   six.back() = sum_of(six);
   std::array<int, kMarks> out{};
   for (std::size_t i = 0; i < out.size(); ++i) out[i] = six[i] * kMarks + static_cast<int>(i);
@@ -52,6 +53,23 @@ std::vector<bool> cells_of(int mark) {
   out.reserve(static_cast<std::size_t>(kMarkCells) * kMarkCells);
   for (int y = 0; y < kMarkCells; ++y) {
     for (int x = 0; x < kMarkCells; ++x) out.push_back(image->buf[y * image->stride + x] < 128);
+  }
+  return out;
+}
+
+std::vector<Box> black_of(const Box& box, int mark) {
+  const std::vector<bool> cells = cells_of(mark);
+  const double side = box.width / kMarkCells;
+  std::vector<Box> out;
+  for (std::size_t y = 0; y < kMarkCells; ++y) {
+    for (std::size_t x = 0; x < kMarkCells;) {
+      std::size_t end = x;
+      while (end < kMarkCells && cells[y * kMarkCells + end]) ++end;
+      if (end > x)
+        out.push_back({box.left + side * static_cast<double>(x), box.top + side * static_cast<double>(y),
+                       side * static_cast<double>(end - x), side});
+      x = end + 1;
+    }
   }
   return out;
 }

@@ -88,8 +88,9 @@ void place_cells(Layout& out, const Grid& g) {
   const double step_y = g.patch_high + kLabel + kGap;
   const double left = room.left + 0.5 * (room.width - (step_x * g.columns - kGap));
   for (int i = 0; i < out.sheet.cells; ++i) {
+    const int row = i / g.columns;
     const double x = left + step_x * (i % g.columns);
-    const double y = room.top + step_y * (i / g.columns);
+    const double y = room.top + step_y * row;
     Cell cell{{x, y, wide, kLabel}, {}};
     for (int p = 0; p < patches; ++p)
       cell.patches.push_back({x + p * (g.patch_wide + kInner), y + kLabel, g.patch_wide, g.patch_high});

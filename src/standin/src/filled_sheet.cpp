@@ -50,14 +50,7 @@ class Raster {
 };
 
 void draw_mark(Raster& raster, const printed::Box& box, int mark, Random& random) {
-  const std::vector<bool> cells = printed::cells_of(mark);
-  const double side = box.width / printed::kMarkCells;
-  for (int i = 0; i < printed::kMarkCells * printed::kMarkCells; ++i) {
-    if (!cells[static_cast<std::size_t>(i)]) continue;
-    const printed::Box cell{box.left + side * (i % printed::kMarkCells), box.top + side * (i / printed::kMarkCells),
-                            side, side};
-    raster.fill(cell, raster.paper(kInk), 0, 0, random);
-  }
+  for (const printed::Box& black : printed::black_of(box, mark)) raster.fill(black, raster.paper(kInk), 0, 0, random);
 }
 
 }  // namespace

@@ -25,4 +25,7 @@ int place_of(int mark);
 /// Row by row, whether a cell is black.
 std::vector<bool> cells_of(int mark);
 
+/// What is black of a mark that fills the box: a run of cells in one piece, so that no printer leaves a hair of white.
+std::vector<Box> black_of(const Box& box, int mark);
+
 }  // namespace yd::printed

@@ -99,8 +99,7 @@ MassLaid laid_on(const MassFit& fit) {
     auto other = descended(fit, without);
     if (other.cost < best.cost) best = std::move(other);
   }
-  for (std::size_t i = 0; i < n; ++i)
-    out.factors.push_back({fit.passes()[i], best.at[i] < kNothing ? 0 : best.at[i]});
+  for (std::size_t i = 0; i < n; ++i) out.factors.push_back({fit.passes()[i], best.at[i] < kNothing ? 0 : best.at[i]});
   out.left_de00 = std::sqrt(fit.colours(best.at));
   return out;
 }

@@ -17,9 +17,6 @@
 namespace yd::cli {
 namespace {
 
-/// What a printer takes; strokes catch on it.
-constexpr const char* kPrintable = "cartridge-cream";
-
 Result<printed::Sheet> size_of(const std::string& text) {
   struct Named {
     const char* name;
@@ -118,7 +115,7 @@ Status run_sheet(const SheetArguments& a) {
     exports::load_fonts();
     return formats::write_atomically(QString::fromStdString(a.file), exports::corner_marks_pdf());
   }
-  const auto materials = load_materials(a.paper.empty() ? kPrintable : a.paper, a.collection);
+  const auto materials = load_materials(a.paper.empty() ? swatches::kPrintable : a.paper, a.collection);
   if (!materials) return materials.error();
   const auto size = size_of(a.size);
   if (!size) return size.error();
@@ -141,7 +138,7 @@ Status run_sheet(const SheetArguments& a) {
 
 Status run_swatches(const SwatchesArguments& a) {
   if (a.strokes_file.empty() != a.csv_file.empty()) return bad_value("--strokes", "needs --csv, and --csv needs it");
-  const auto materials = load_materials(a.paper.empty() ? kPrintable : a.paper, a.collection);
+  const auto materials = load_materials(a.paper.empty() ? swatches::kPrintable : a.paper, a.collection);
   if (!materials) return materials.error();
   swatches::Kind kind;
   if (!a.kind.empty()) {

@@ -7,7 +7,7 @@
 namespace yd::trial {
 
 /// What a printer takes.
-inline const media::Paper& printable() { return paper("cartridge-cream"); }
+inline const media::Paper& printable() { return paper(swatches::kPrintable); }
 
 /// Sticks spread over the shipped collection; of these kinds in turn, or as they are where there are none.
 inline std::vector<media::Stick> box_of(std::size_t count, std::uint64_t seed,

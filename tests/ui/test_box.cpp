@@ -37,7 +37,7 @@ class TestBoxPage : public QObject {
     click(w, "collection_box");
     QVERIFY(w.find<QPushButton>("box_open")->isVisible());
     QVERIFY(!w.find<QPushButton>("box_take")->isEnabled());
-    QCOMPARE(w.find<QComboBox>("box_paper")->currentData().toString(), app::BoxReader::usual_paper());
+    QCOMPARE(w.find<QComboBox>("box_paper")->currentData().toString(), QString(swatches::kPrintable));
     click(w, "box_back");
     QVERIFY(!w.find<QPushButton>("box_open")->isVisible());
   }
@@ -91,6 +91,7 @@ class TestBoxPage : public QObject {
     QVERIFY(text(w, 1, app::BoxModel::doubt) == "as typed");
     w.find<QTableView>("box_table")->selectRow(0);
     click(w, "box_leave_out");
+    QVERIFY(w.find<QLabel>("box_status")->text().contains("printed greys"));
     click(w, "box_take");
     const media::Collection* c = w.session.materials().collection(w.session.choices().collection);
     QCOMPARE(c->sticks.size(), std::size_t{11});
@@ -128,7 +129,7 @@ class TestBoxPage : public QObject {
     w.window.sheets().show_box();
     QString said;
     QObject::connect(&w.session, &app::Session::failed, &w.session, [&](const QString& s) { said = s; });
-    reader(w).open(QStringLiteral(YD_SOURCE_DIR "/data/demo/kettle.png"), app::BoxReader::usual_paper(), {});
+    reader(w).open(QStringLiteral(YD_SOURCE_DIR "/data/demo/kettle.png"), swatches::kPrintable, {});
     QVERIFY(QTest::qWaitFor([&] { return !said.isEmpty(); }, 60'000));
     QVERIFY(said.contains("mark"));
     said.clear();

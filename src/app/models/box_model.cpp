@@ -2,6 +2,7 @@
 
 #include <QPainter>
 #include <QRegularExpression>
+#include <algorithm>
 #include <cmath>
 
 #include "exports/pass_words.h"
@@ -17,8 +18,6 @@ QString words_of(swatches::Doubt doubt) {
   switch (doubt) {
     case swatches::Doubt::none:
       return {};
-    case swatches::Doubt::empty:
-      return BoxModel::tr("nothing but paper");
     case swatches::Doubt::patchy:
       return BoxModel::tr("not filled evenly");
     case swatches::Doubt::clipped:
@@ -155,10 +154,12 @@ std::vector<media::Stick> BoxModel::sticks() const {
 }
 
 int BoxModel::doubtful() const {
-  int out = 0;
-  for (int row = 0; row < rowCount(); ++row)
-    out += doubt_of(found_->box.sticks[static_cast<std::size_t>(row)]).isEmpty() ? 0 : 1;
-  return out;
+  if (!found_) return 0;
+  const auto& sticks = found_->box.sticks;
+  return static_cast<int>(std::count_if(sticks.begin(), sticks.end(), [this](const swatches::SwatchFound& f) {
+    const Said said = said_.value(f.cell);
+    return f.doubt != swatches::Doubt::none && !said.masstone && !said.left_out;
+  }));
 }
 
 }  // namespace yd::app

@@ -29,7 +29,7 @@ class BoxModel : public QAbstractTableModel {
   std::vector<media::Stick> sticks() const;
   /// Leaves the cell out, or takes it again.
   void toggle_left_out(int row);
-  /// Rows to be looked at.
+  /// Rows that are still to be looked at.
   int doubtful() const;
 
  private:

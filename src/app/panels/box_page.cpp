@@ -12,6 +12,7 @@
 #include "models/chips.h"
 #include "panels/panel_parts.h"
 #include "widgets/down_the_list.h"
+#include "words/checked.h"
 
 namespace yd::app {
 namespace {
@@ -63,7 +64,8 @@ BoxPage::BoxPage(Session& session, QWidget* parent)
   column->addLayout(row, 1);
   setFocusProxy(cells_);
   connect(back, &QPushButton::clicked, this, &BoxPage::closed);
-  connect(&reader_, &BoxReader::changed, this, &BoxPage::refresh);
+  connect(&reader_, &BoxReader::changed, this, &BoxPage::show_found);
+  connect(&model_, &QAbstractItemModel::dataChanged, this, &BoxPage::refresh);
   connect(&reader_, &BoxReader::busy_changed, this, &BoxPage::refresh);
   connect(&reader_, &BoxReader::failed, &session_, &Session::failed);
   connect(&session_, &Session::collection_changed, this, &BoxPage::refresh_into);
@@ -82,7 +84,7 @@ QWidget* BoxPage::make_steps() {
   paper_->setObjectName("box_paper");
   for (const media::Paper& p : session_.materials().papers)
     paper_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
-  paper_->setCurrentIndex(paper_->findData(BoxReader::usual_paper()));
+  paper_->setCurrentIndex(paper_->findData(swatches::kPrintable));
   kind_->setObjectName("box_kind");
   add_kinds(*kind_, tr("different kinds"));
   kind_->setCurrentIndex(kind_->findData(int(optics::Medium::soft)));
@@ -194,9 +196,13 @@ void BoxPage::refresh_into() {
   name_->setVisible(into_->currentIndex() == 0);
 }
 
+void BoxPage::show_found() {
+  model_.set_found(reader_.found());
+  refresh();
+}
+
 void BoxPage::refresh() {
   const auto found = reader_.found();
-  model_.set_found(found);
   for (QWidget* w : std::initializer_list<QWidget*>{open_, simulate_}) w->setEnabled(!reader_.busy());
   take_->setEnabled(found && !reader_.busy());
   for (QWidget* w : std::initializer_list<QWidget*>{said_, leave_out_}) w->setEnabled(found && !reader_.busy());
@@ -204,10 +210,11 @@ void BoxPage::refresh() {
   if (!found) return status_->setText({});
   const int doubtful = model_.doubtful();
   const qsizetype empty = static_cast<qsizetype>(found->box.empty.size());
-  status_->setText(tr("%1 sticks, %2 to look at, %3 cells empty. Light put right by the printed greys to %4.")
+  status_->setText(tr("%1 sticks, %2 to look at, %3 cells empty. Light put right by %4 to %5.")
                        .arg(model_.rowCount())
                        .arg(doubtful)
                        .arg(empty)
+                       .arg(words::reference(found->sheet->light.by))
                        .arg(found->sheet->light.residual_de00, 0, 'f', 1));
 }
 

@@ -28,6 +28,7 @@ class BoxPage : public QWidget {
   QWidget* make_steps();
   QWidget* make_list();
   QLayout* make_end();
+  void show_found();
   void refresh();
   void refresh_into();
   void print();

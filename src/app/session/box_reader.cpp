@@ -43,8 +43,6 @@ BoxReader::BoxReader(Session& session, QObject* parent)
       runner_(
           this, [](double, const QString&) {}, [this](const auto& outcome) { finished(outcome); }) {}
 
-QString BoxReader::usual_paper() { return "cartridge-cream"; }
-
 void BoxReader::write_sheet(const QString& file, const printed::Sheet& sheet) {
   const auto layout = printed::lay_out(sheet);
   if (!layout) return emit failed(sentence(layout.error()));
@@ -110,12 +108,6 @@ void BoxReader::say_kind(const std::vector<int>& cells, swatches::Kind kind) {
     next->box = std::move(box).value();
     return FoundPtr(std::move(next));
   });
-}
-
-void BoxReader::close() {
-  runner_.cancel();
-  found_.reset();
-  emit changed();
 }
 
 void BoxReader::finished(const Runner<FoundPtr>::Outcome& outcome) {

@@ -28,8 +28,6 @@ class BoxReader : public QObject {
   FoundPtr found() const { return found_; }
   bool busy() const { return runner_.busy(); }
 
-  /// What a printer takes, until another one is chosen.
-  static QString usual_paper();
   void write_sheet(const QString& file, const printed::Sheet& sheet);
   /// `kind`: of all sticks; none: it is guessed.
   void open(const QString& file, const QString& paper, swatches::Kind kind);
@@ -37,7 +35,6 @@ class BoxReader : public QObject {
   void simulate(int cells, const QString& paper, swatches::Kind kind, std::uint64_t seed);
   /// Says the kind of some cells; the sticks are reckoned anew.
   void say_kind(const std::vector<int>& cells, swatches::Kind kind);
-  void close();
 
  signals:
   void changed();

@@ -132,7 +132,7 @@ double log_light(const LightFix& fix, int k, double u, double v) {
 
 /// Patches of the strip as they are seen, the light on them undone.
 std::vector<KnownPatch> patches_of(const Photo& photo, const Located& located, const Known& known, const LightFix& fix,
-                              double aspect) {
+                                   double aspect) {
   std::vector<KnownPatch> out;
   const int n = static_cast<int>(known.strip.size());
   for (int i = 0; i < n; ++i) {
@@ -271,8 +271,8 @@ LightFix fix_by_paper(std::span<const SeenAt> bare, const colour::Lab& paper) {
   if (fix.scatter > kSameBare) return fix;
   fix.by = Reference::bare_paper;
   for (const SeenAt& b : bare)
-    fix.residual_de00 += colour::ciede2000(colour::to_lab(fix.at(b.seen, b.u, b.v)), paper) /
-                         static_cast<double>(bare.size());
+    fix.residual_de00 +=
+        colour::ciede2000(colour::to_lab(fix.at(b.seen, b.u, b.v)), paper) / static_cast<double>(bare.size());
   return fix;
 }
 

@@ -215,7 +215,7 @@ Doubt doubt_of(const std::vector<Patch>& patches, double off) {
 }  // namespace
 
 const char* name(Doubt doubt) {
-  constexpr std::array names{"none", "empty", "patchy", "clipped", "odd"};
+  constexpr std::array names{"none", "patchy", "clipped", "odd"};
   return names[static_cast<std::size_t>(doubt)];
 }
 

@@ -10,8 +10,8 @@ using Cost = std::function<double(std::span<const double>)>;
 
 /// How a least is looked for.
 struct Search {
-  double step = 0.1;       ///< first, in the unit of the numbers
-  double fine = 0.002;     ///< it ends once steps are this share of the first
+  double step = 0.1;    ///< first, in the unit of the numbers
+  double fine = 0.002;  ///< it ends once steps are this share of the first
   int tries_a_number = 60;
 };
 struct Least {

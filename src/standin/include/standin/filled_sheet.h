@@ -13,8 +13,8 @@ namespace yd::standin {
 /// A stand-in for a printed sheet with strokes in its cells, lying flat. Ours, no published source for its faults.
 struct Filling {
   std::vector<std::vector<colour::Lab>> patches;  ///< by cell; where there is none the paper stays bare
-  double grain = 0.12;       ///< of the strokes, standard deviation of the light, share of it
-  double printer_off = 0.03; ///< of each printed grey, share of its light
+  double grain = 0.12;                            ///< of the strokes, standard deviation of the light, share of it
+  double printer_off = 0.03;                      ///< of each printed grey, share of its light
   std::uint64_t seed = 1;
 };
 /// `px_per_mm`: 1 to 20. Patches are filled as by hand: neither quite to the edge nor straight.

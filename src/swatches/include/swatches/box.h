@@ -9,10 +9,12 @@
 
 namespace yd::swatches {
 
+/// Id of the paper that sheets are printed on where nothing is said: strokes catch on it, and a printer takes it.
+inline constexpr const char* kPrintable = "cartridge-cream";
+
 /// Why a cell should be looked at.
 enum class Doubt {
   none,
-  empty,    ///< nothing but paper
   patchy,   ///< not filled evenly
   clipped,  ///< too light, or more vivid than a photograph can say
   odd       ///< no kind of stick lays a light stroke like this: another stick, or rubbed

@@ -10,10 +10,10 @@ namespace yd::swatches {
 
 /// One patch of a cell, as it is once the light is put right.
 struct Patch {
-  colour::Lab lab;      ///< far off, D50: light averaged over its middle
-  double patchy = 0;    ///< standard deviation of L* over a few parts of it
-  double clipped = 0;   ///< share of it where a channel of the photograph is at either end: too light, or too vivid
-  double off_paper = 0; ///< CIEDE2000 from the bare sheet
+  colour::Lab lab;       ///< far off, D50: light averaged over its middle
+  double patchy = 0;     ///< standard deviation of L* over a few parts of it
+  double clipped = 0;    ///< share of it where a channel of the photograph is at either end: too light, or too vivid
+  double off_paper = 0;  ///< CIEDE2000 from the bare sheet
 };
 
 struct SheetReading {

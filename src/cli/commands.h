@@ -22,6 +22,9 @@ struct WorkArguments {
   std::optional<double> hand;                 ///< how far off a pressure is, as a share of it
   std::optional<double> width_cm, height_cm;  ///< of the sheet
   std::string focus;                          ///< "X,Y,R": what is focal, shares of width, height and longer side
+  std::string mood;                           ///< NAME or NAME:AMOUNT
+  std::string palette;                        ///< FILE or FILE:AMOUNT: the colours of another picture
+  std::string scheme;                         ///< families for a subject without colour
   std::string json_file;                      ///< empty: standard output
   std::string calibration_file;               ///< of `calibrate`: the artist's hand and sticks
 };

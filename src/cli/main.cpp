@@ -36,6 +36,10 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
                 "Medium of an underpainting, e.g. gouache, or none (see: dune-plan underpaint)");
   c->add_option("--colours", a.coat_colours, "Its colours: complement, shadow-cool, warm-glow, local or tonal");
   c->add_option("--most-masses", a.masses, "Most masses, 8 to 30");
+  c->add_option("--mood", a.mood,
+                "Own colours: vivid, quiet, warm-light, cool-light or led; with :AMOUNT, 0 to 1 (values stay)");
+  c->add_option("--palette", a.palette, "Own colours: those of this picture or project; with :AMOUNT, 0 to 1");
+  c->add_option("--scheme", a.scheme, "For a drawing or a grey page: evening, morning, shore or earth");
   c->add_option("--width", a.width_cm, "Of the sheet, centimetres");
   c->add_option("--height", a.height_cm, "Of the sheet, centimetres");
   c->add_option("--json", a.json_file, "Write to this file instead of standard output");

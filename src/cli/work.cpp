@@ -7,6 +7,7 @@
 
 #include "formats/archive.h"
 #include "formats/offcut_file.h"
+#include "formats/palette_file.h"
 #include "formats/plan_json.h"
 #include "formats/project.h"
 #include "media/fields.h"
@@ -71,6 +72,34 @@ Status take_underpainting(const WorkArguments& a, plan::PlanOptions& options) {
   return success();
 }
 
+/// "NAME:0.5" taken apart; without a number the amount stays.
+Result<std::string> with_amount(const std::string& text, const char* option, double& amount) {
+  const auto colon = text.rfind(':');
+  if (colon == std::string::npos) return text;
+  char rest = 0;
+  if (std::sscanf(text.c_str() + colon + 1, "%lf%c", &amount, &rest) != 1 || !(amount >= 0 && amount <= 1))
+    return bad_value(option, "\"" + text + "\" must end in an amount from 0 to 1");
+  return text.substr(0, colon);
+}
+
+Status take_colours(const WorkArguments& a, subject::OwnColours& colours) {
+  if (!a.mood.empty()) {
+    const auto name = with_amount(a.mood, "--mood", colours.amount);
+    if (!name) return name.error();
+    const auto mood = subject::mood_by_name(name.value());
+    if (!mood) return mood.error();
+    colours.mood = mood.value();
+  }
+  if (a.palette.empty()) return success();
+  const auto file = with_amount(a.palette, "--palette", colours.palette_amount);
+  if (!file) return file.error();
+  auto palette = formats::palette_of_file(QString::fromStdString(file.value()));
+  if (!palette) return palette.error();
+  colours.palette = std::move(palette).value();
+  colours.palette_name = file.value();
+  return success();
+}
+
 /// What was given goes before what the project says.
 Status take_options(const WorkArguments& a, formats::Project& p) {
   plan::PlanOptions& options = p.plan;
@@ -87,8 +116,8 @@ Status take_options(const WorkArguments& a, formats::Project& p) {
     if (!fit) return fit.error();
     options.fit = fit.value();
   }
-  Status taken = take_school(a, options);
-  if (!taken) return taken;
+  if (const Status taken = take_school(a, options); !taken) return taken;
+  if (const Status taken = take_colours(a, p.read.colours); !taken) return taken;
   return take_underpainting(a, options);
 }
 
@@ -150,18 +179,37 @@ Result<std::array<double, 3>> circle_of(const std::string& text) {
   return out;
 }
 
-Result<subject::Subject> read(const formats::Project& p, const std::string& focus, Observer& observer) {
+Result<subject::Subject> in_scheme(subject::Subject subject, const std::string& wanted,
+                                   const subject::ReadOptions& options) {
+  const auto bands =
+      subject::gradient_neighbours(subject.softened, subject.labels, static_cast<int>(subject.masses.size()));
+  std::string known;
+  for (const subject::Scheme& s : subject::schemes()) {
+    known.append(known.empty() ? "" : ", ").append(s.name);
+    if (wanted != s.name) continue;
+    std::vector<subject::MassEdit> edits = options.edits;
+    for (const subject::MassEdit& e : subject::families_for(subject.masses, bands, s)) edits.push_back(e);
+    subject::OwnColours colours = options.colours;
+    colours.returning = s.returning;
+    return subject::with_edits(subject, edits, colours);
+  }
+  return bad_value("--scheme", "\"" + wanted + "\" is none of: " + known);
+}
+
+Result<subject::Subject> read(const formats::Project& p, const WorkArguments& a, Observer& observer) {
   const auto raw = pictures::decode(p.reference, p.reference_name);
   if (!raw) return raw.error();
   const auto image = subject::working_image(raw.value(), subject::kWorkingSide, p.composition.crop);
   if (!image) return image.error();
   subject::ReadOptions options = p.read;
-  if (!focus.empty()) {
-    const auto circle = circle_of(focus);
+  if (!a.focus.empty()) {
+    const auto circle = circle_of(a.focus);
     if (!circle) return circle.error();
     options.focus.push_back({circle.value()[0], circle.value()[1], circle.value()[2]});
   }
-  return subject::read_subject(subject::adjust(image.value(), p.composition.adjust), options, observer);
+  auto subject = subject::read_subject(subject::adjust(image.value(), p.composition.adjust), options, observer);
+  if (!subject || a.scheme.empty()) return subject;
+  return in_scheme(std::move(subject).value(), a.scheme, options);
 }
 
 }  // namespace
@@ -202,7 +250,7 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
   w.model.parameters = plan::parameters_for(w.options, w.model.parameters);
   const Status known = take_calibration(a, w);
   if (!known) return known.error();
-  auto subject = read(p, a.focus, observer);
+  auto subject = read(p, a, observer);
   if (!subject) return subject.error();
   w.subject = std::move(subject).value();
   w.sheet = p.composition.sheet(static_cast<double>(w.subject.image.width) / w.subject.image.height);

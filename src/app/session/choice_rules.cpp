@@ -31,10 +31,51 @@ bool shapes_differ(const Choices& p, const Choices& q) {
   return shapes(p) != shapes(q);
 }
 
+/// Whether shades come out otherwise though the masses stay.
+bool colours_differ(const Choices& p, const Choices& q) {
+  const auto given = [](const Choices& c) {
+    std::vector<subject::MassEdit> out;
+    std::copy_if(c.read.edits.begin(), c.read.edits.end(), std::back_inserter(out),
+                 [](const subject::MassEdit& e) { return e.kind == subject::MassEdit::Kind::colour; });
+    return out;
+  };
+  return p.read.colours != q.read.colours || given(p) != given(q);
+}
+
+/// What is laid, told by the parts of masses instead of shades that are no more: the mean pressure of each part.
+std::vector<plan::LaidPass> by_roles(std::vector<plan::LaidPass> laid) {
+  for (plan::LaidPass& pass : laid) {
+    std::vector<plan::LaidPass::Part> parts;
+    std::vector<int> joined;
+    for (plan::LaidPass::Part part : pass.parts) {
+      part.shade = -1;
+      const auto same = std::find_if(parts.begin(), parts.end(), [&](const auto& p) {
+        return p.mass == part.mass && p.role == part.role && p.level == part.level;
+      });
+      if (same == parts.end()) {
+        parts.push_back(part);
+        joined.push_back(1);
+        continue;
+      }
+      int& n = joined[static_cast<std::size_t>(same - parts.begin())];
+      same->pressure += (part.pressure - same->pressure) / ++n;
+    }
+    pass.parts = std::move(parts);
+  }
+  return laid;
+}
+
 /// What is on the paper stays there: a new plan of the rest is built on it. Another sheet or other masses begin anew.
 void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next) {
   if (next.paper != now.paper || next.collection != now.collection || !same_base(next, now) || shapes_differ(next, now))
     return take_fresh_sheet(next);
+  if (colours_differ(next, now)) {
+    next.plan.order_by_hand.clear();
+    next.plan.by_hand.clear();
+    next.plan.rest.clear();
+    next.plan.laid = by_roles(plan == nullptr ? now.plan.laid : plan::laid_after(*plan, now.plan.laid, now.marks));
+    return forget_passes(next.marks);
+  }
   if (same_recipes(next, now) || next.plan.laid != now.plan.laid) return;
   next.plan.order_by_hand.clear();
   if (plan == nullptr || now.marks.empty()) return;
@@ -68,6 +109,7 @@ void forget_passes(std::vector<plan::PassMark>& marks) {
 void forget_picture(Choices& c) {
   c.composition = {};
   c.read.edits.clear();
+  c.read.colours = {};
   c.plan.by_hand.clear();
   c.plan.underpaint = {};
   c.plan.given_tray.clear();

@@ -33,7 +33,9 @@ inline bool same_base(const Choices& p, const Choices& q) {
          p.composition.adjust == q.composition.adjust && same_crop(p, q);
 }
 
-inline bool same_reading(const Choices& p, const Choices& q) { return same_base(p, q) && p.read.edits == q.read.edits; }
+inline bool same_reading(const Choices& p, const Choices& q) {
+  return same_base(p, q) && p.read.edits == q.read.edits && p.read.colours == q.read.colours;
+}
 
 /// The recipes come out alike; order and sittings may differ.
 inline bool same_recipes(const Choices& p, const Choices& q) {

@@ -81,8 +81,8 @@ Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name, const 
   return ImagePtr(std::make_shared<LoadedImage>(LoadedImage{std::move(image).value(), to_image(whole.value())}));
 }
 
-Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const std::vector<subject::MassEdit>& edits) {
-  return drawn(subject::with_edits(*subject, edits));
+Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const subject::ReadOptions& options) {
+  return drawn(subject::with_edits(*subject, options.edits, options.colours));
 }
 
 Result<SubjectPtr> read_image(const ImagePtr& image, const subject::Adjust& adjust, const subject::ReadOptions& options,

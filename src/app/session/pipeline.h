@@ -78,8 +78,8 @@ using ReachPtr = std::shared_ptr<const std::vector<plan::Reach>>;
 Result<ImagePtr> load_image(const QByteArray& bytes, const QString& name, const subject::Crop& crop);
 Result<SubjectPtr> read_image(const ImagePtr& image, const subject::Adjust& adjust, const subject::ReadOptions& options,
                               Observer& observer);
-/// The same reading with other edits, faster.
-Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const std::vector<subject::MassEdit>& edits);
+/// The same reading with other edits and own colours, faster.
+Result<SubjectPtr> edit_subject(const SubjectPtr& subject, const subject::ReadOptions& options);
 Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& paper,
                                 const media::Collection& collection, const optics::Parameters& parameters,
                                 const plan::PlanOptions& options, Observer& observer);

@@ -151,7 +151,7 @@ void Session::start(Work work) {
     edits_dirty_ = false;
     plan_dirty_ = true;
     run_beside(pool_, watcher_,
-               [subject = subject_, edits = choices_.read.edits] { return edit_subject(subject, edits); });
+               [subject = subject_, options = choices_.read] { return edit_subject(subject, options); });
   } else if (work == Work::planning || work == Work::arranging) {
     start_planning();
   } else {

@@ -47,6 +47,16 @@ std::uint8_t srgb_level(float linear) {
 
 inline float from_lab(float f) { return f > 6.0F / 29 ? f * f * f : (f - 4.0F / 29) * (108.0F / 841); }
 
+/// The sRGB primaries adapted to D50 by Bradford, inverted (ICC.1 profile connection space; IEC 61966-2-1 primaries).
+std::array<float, 3> linear_srgb(float l, float a, float b) {
+  const float fy = (l + 16) / 116;
+  const float x = 0.9642F * from_lab(fy + a / 500);
+  const float y = from_lab(fy);
+  const float z = 0.8249F * from_lab(fy - b / 200);
+  return {3.1338561F * x - 1.6168667F * y - 0.4906146F * z, -0.9787684F * x + 1.9161415F * y + 0.0334540F * z,
+          0.0719453F * x - 0.2289914F * y + 1.4052427F * z};
+}
+
 }  // namespace
 
 Result<PictureToLab> PictureToLab::from_icc(std::span<const std::uint8_t> icc) {
@@ -74,16 +84,18 @@ void lab_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n) {
 }
 
 void picture_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n) {
-  // The sRGB primaries adapted to D50 by Bradford, inverted (ICC.1 profile connection space; IEC 61966-2-1 primaries).
   for (std::size_t i = 0; i < n; ++i) {
-    const float fy = (lab[i].l + 16) / 116;
-    const float x = 0.9642F * from_lab(fy + lab[i].a / 500);
-    const float y = from_lab(fy);
-    const float z = 0.8249F * from_lab(fy - lab[i].b / 200);
-    out[i] = {srgb_level(3.1338561F * x - 1.6168667F * y - 0.4906146F * z),
-              srgb_level(-0.9787684F * x + 1.9161415F * y + 0.0334540F * z),
-              srgb_level(0.0719453F * x - 0.2289914F * y + 1.4052427F * z)};
+    const auto [r, g, b] = linear_srgb(lab[i].l, lab[i].a, lab[i].b);
+    out[i] = {srgb_level(r), srgb_level(g), srgb_level(b)};
   }
+}
+
+bool in_srgb(const Lab& lab) {
+  constexpr float kRounding = 1e-3F;
+  for (const float v : linear_srgb(static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b))) {
+    if (!(v >= -kRounding && v <= 1 + kRounding)) return false;
+  }
+  return true;
 }
 
 Rgb8 to_srgb(const Lab& lab) {

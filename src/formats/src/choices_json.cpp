@@ -17,6 +17,7 @@ constexpr std::size_t kMostPoints = 20000;  // of one stroke of the brush
 constexpr std::array<State, 3> kStates{State::open, State::done, State::skipped};
 
 json point_to_json(const subject::Point& p) { return json::array({p.x, p.y}); }
+json exact_lab(const colour::Lab& lab) { return json::array({lab.l, lab.a, lab.b}); }
 
 subject::MassEdit read_edit(Fields& f) {
   subject::MassEdit e;
@@ -34,6 +35,7 @@ subject::MassEdit read_edit(Fields& f) {
     if (surface) e.to_surface = surface.value();
     if (!surface) f.fail("surface", surface.error().what);
   }
+  if (f.has("colour")) e.to_colour = f.lab("colour");
   if (f.has("plane")) {
     const auto plane = subject::plane_by_name(f.text("plane"));
     if (plane) e.to_plane = plane.value();
@@ -83,7 +85,7 @@ json composition_to_json(const subject::Composition& c) {
               {"width_cm", c.width_cm},
               {"height_cm", c.height_cm},
               {"thirds", c.thirds}};
-  if (c.adjust.neutral) out["neutral"] = json::array({c.adjust.neutral->l, c.adjust.neutral->a, c.adjust.neutral->b});
+  if (c.adjust.neutral) out["neutral"] = exact_lab(*c.adjust.neutral);
   if (c.horizon) out["horizon"] = *c.horizon;
   if (c.light_deg) out["light_deg"] = *c.light_deg;
   return out;
@@ -116,6 +118,7 @@ json edits_to_json(const std::vector<subject::MassEdit>& edits) {
     if (e.kind == Kind::edge) j["edge"] = subject::name(e.to_edge);
     if (e.kind == Kind::surface) j["surface"] = subject::name(e.to_surface);
     if (e.kind == Kind::paint) j["width"] = e.width;
+    if (e.to_colour) j["colour"] = exact_lab(*e.to_colour);
     if (!e.path.empty()) {
       j["path"] = json::array();
       for (const subject::Point& p : e.path) j["path"].push_back(point_to_json(p));
@@ -128,6 +131,31 @@ json edits_to_json(const std::vector<subject::MassEdit>& edits) {
 void read_edits(Fields& f, std::vector<subject::MassEdit>& edits) {
   if (!f.has("edits")) return;
   f.each("edits", kMostEdits, [&](Fields& edit) { edits.push_back(read_edit(edit)); });
+}
+
+json own_colours_to_json(const subject::OwnColours& c) {
+  json out = {{"mood", subject::name(c.mood)}, {"amount", c.amount}, {"leading", exact_lab(c.leading)}};
+  if (c.returning) out["returning"] = exact_lab(*c.returning);
+  if (c.palette.empty()) return out;
+  json colours = json::array();
+  for (const subject::PaletteColour& p : c.palette) colours.push_back({{"lab", exact_lab(p.lab)}, {"share", p.share}});
+  out["palette"] = {{"name", c.palette_name}, {"amount", c.palette_amount}, {"colours", std::move(colours)}};
+  return out;
+}
+
+void read_own_colours(Fields& f, subject::OwnColours& c) {
+  c.mood = f.named("mood", subject::kAllMoods);
+  c.amount = f.number("amount", 0, 1);
+  if (f.has("leading")) c.leading = f.lab("leading");
+  if (f.has("returning")) c.returning = f.lab("returning");
+  if (!f.has("palette")) return;
+  Fields palette = f.object("palette");
+  c.palette_name = palette.text("name", "");
+  c.palette_amount = palette.number("amount", 0, 1, 1.0);
+  palette.each("colours", subject::kMostPalette, [&](Fields& colour) {
+    c.palette.push_back({colour.lab("lab"), colour.number("share", 1e-12, 1)});
+  });
+  f.absorb(palette);
 }
 
 }  // namespace yd::formats

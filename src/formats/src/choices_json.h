@@ -17,6 +17,9 @@ void read_composition(media::Fields& f, subject::Composition& c);
 nlohmann::json edits_to_json(const std::vector<subject::MassEdit>& edits);
 void read_edits(media::Fields& f, std::vector<subject::MassEdit>& edits);
 
+nlohmann::json own_colours_to_json(const subject::OwnColours& colours);
+void read_own_colours(media::Fields& f, subject::OwnColours& colours);
+
 nlohmann::json plan_options_to_json(const plan::PlanOptions& options, const media::Collection& collection);
 /// Needs the collection, because sticks stand there by id.
 void read_plan_options(media::Fields& f, plan::PlanOptions& options, const media::Collection& collection);

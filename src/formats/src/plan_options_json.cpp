@@ -289,6 +289,7 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
           {"order", p.order_by_hand},
           {"laid", laid_to_json(p.laid, c)},
           {"sitting_minutes", p.sitting_minutes},
+          {"pace", {{"by_medium", p.pace.by_medium}, {"brush", p.pace.brush}}},
           {"fit", plan::name(p.fit)},
           {"must_have", ids_of(p.wishes.must_have, c)},
           {"forbidden", ids_of(p.wishes.forbidden, c)},
@@ -327,6 +328,13 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
   }
   read_by_hand(f, p, c);
   read_rest(f, p, c);
+  if (f.has("pace")) {
+    Fields pace = f.object("pace");
+    const auto media = pace.numbers("by_medium", optics::kMedia, 1 / plan::kSlowestPace, plan::kSlowestPace);
+    if (media.size() == p.pace.by_medium.size()) std::copy(media.begin(), media.end(), p.pace.by_medium.begin());
+    p.pace.brush = pace.number("brush", 1 / plan::kSlowestPace, plan::kSlowestPace, 1);
+    f.absorb(pace);
+  }
   if (f.has("presses")) {
     Fields hand = f.object("presses");
     p.presses = {hand.number("light", 0.2, 3), hand.number("firm", 0.2, 2)};

@@ -25,10 +25,12 @@ json head(const Project& p) {
   subject["squint"] = p.read.squint;
   subject["masses"] = p.read.masses;
   subject["edits"] = edits_to_json(p.read.edits);
+  if (p.read.colours != yd::subject::OwnColours{}) subject["colours"] = own_colours_to_json(p.read.colours);
   for (const subject::FocusRing& r : p.read.focus)
     subject["focus"].push_back({{"x", r.x}, {"y", r.y}, {"radius", r.radius}});
   return {{"format", kFormat},
           {"version", kProjectVersion},
+          {"work", p.work_id.toStdString()},
           {"reference", {{"entry", kReferenceEntry}, {"name", p.reference_name.toStdString()}}},
           {"subject", subject},
           {"plan", plan_options_to_json(p.plan, p.collection)},
@@ -60,6 +62,7 @@ Error in_file(Error e, const QString& file) {
 void read_choices(media::Fields& f, Project& p) {
   media::Fields reference = f.object("reference");
   p.reference_name = QString::fromStdString(reference.text("name"));
+  p.work_id = QString::fromStdString(f.text("work", ""));
   f.absorb(reference);
   media::Fields subject = f.object("subject");
   p.read.squint = subject.number("squint", 0, 1);
@@ -71,6 +74,11 @@ void read_choices(media::Fields& f, Project& p) {
     });
   }
   read_composition(subject, p.composition);
+  if (subject.has("colours")) {
+    media::Fields colours = subject.object("colours");
+    read_own_colours(colours, p.read.colours);
+    subject.absorb(colours);
+  }
   f.absorb(subject);
   if (f.has("easel")) {
     media::Fields easel = f.object("easel");

@@ -9,8 +9,8 @@ namespace yd::subject {
 namespace {
 
 constexpr auto kNames = std::to_array<const char*>(
-    {"merge", "split by value", "split by line", "paint", "rename", "plane", "focal", "edge", "surface"});
-static_assert(kNames.size() == static_cast<std::size_t>(MassEdit::Kind::surface) + 1);
+    {"merge", "split by value", "split by line", "paint", "rename", "plane", "focal", "edge", "surface", "colour"});
+static_assert(kNames.size() == static_cast<std::size_t>(MassEdit::Kind::colour) + 1);
 
 Error refuse(const MassEdit& edit, const std::string& what) {
   return bad_value("mass " + std::to_string(edit.mass + 1), what);
@@ -176,6 +176,9 @@ Status play(Edited& state, const MassEdit& e, const LabImage& lightness) {
     case MassEdit::Kind::surface:
       words.has_surface = true;
       words.surface = e.to_surface;
+      return success();
+    case MassEdit::Kind::colour:
+      words.colour = e.to_colour;
       return success();
   }
   return success();

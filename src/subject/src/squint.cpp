@@ -61,6 +61,13 @@ LabImage soften(const LabImage& image) {
   return from_mat(box(a, radius).mul(p) + box(b, radius));
 }
 
+LabImage run_together(const LabImage& given, const LabImage& picture) {
+  constexpr double kRunReach = 0.012;  // of the longer side
+  constexpr double kRunKeep = 10;      // variance in L* of an edge that parts
+  const int radius = std::max(1, static_cast<int>(std::lround(kRunReach * std::max(picture.width, picture.height))));
+  return from_mat(guided(lightness(picture), view(given), radius, kRunKeep));
+}
+
 LabImage shrink(const LabImage& image, int long_side) {
   const double scale = static_cast<double>(long_side) / std::max(image.width, image.height);
   if (scale >= 1) return image;

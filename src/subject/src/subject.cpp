@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "subject/squint.h"
 #include "subject/surface.h"
@@ -13,8 +14,32 @@ namespace {
 constexpr int kMassSide = 700;  // long side at which masses are found; borders need no more
 constexpr int kSuperpixelSide = 14;
 
+/// The artist's own colours over the subject's; masses and shades are those of the new picture.
+void recolour(Subject& s, const std::vector<MassWords>& words) {
+  std::vector<std::optional<colour::Lab>> families;
+  families.reserve(words.size());
+  for (const MassWords& w : words) families.push_back(w.colour);
+  const bool single = std::any_of(families.begin(), families.end(), [](const auto& f) { return f.has_value(); });
+  if (s.colours.plain() && !single) return;
+  const Recolouring own(s.colours, s.masses, std::move(families));
+  auto before = std::make_shared<AsItIs>();
+  for (const auto part : {&AsItIs::image, &AsItIs::squinted, &AsItIs::softened}) {
+    LabImage& picture = part == &AsItIs::image ? s.image : part == &AsItIs::squinted ? s.squinted : s.softened;
+    (*before).*part = std::move(picture);
+    picture = own.apply((*before).*part, s.labels);
+  }
+  s.as_it_is = std::move(before);
+  s.masses = measure_masses(s.squinted, Regions{s.labels, static_cast<int>(words.size())});
+  s.shade = find_shades(s.softened, s.labels, s.masses);
+}
+
 /// Plays the edits on what was found and measures the masses. An edit that cannot be played is left out and said.
 void finish(Subject& s, const std::vector<MassEdit>& edits) {
+  if (const auto before = std::exchange(s.as_it_is, nullptr)) {
+    s.image = before->image;
+    s.squinted = before->squinted;
+    s.softened = before->softened;
+  }
   Edited state{s.found, std::vector<MassWords>(static_cast<std::size_t>(s.found.count))};
   s.refused.clear();
   for (const MassEdit& e : edits) {
@@ -24,8 +49,10 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   s.labels = enlarge(state.regions.labels, s.image.width, s.image.height);
   s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});
   s.shade = find_shades(s.softened, s.labels, s.masses);
+  // What a mass is and how it ends is read from the subject, whatever colour it is given.
   const auto edges = guess_edges(s.image, s.labels, state.regions.count);
   const auto surfaces = guess_surfaces(s.image, s.softened, s.labels, s.masses);
+  recolour(s, state.words);
   std::vector<char> named(s.masses.size(), 0);
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
     const MassWords& words = state.words[m];
@@ -55,6 +82,7 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
     const bool there = r.x >= 0 && r.x <= 1 && r.y >= 0 && r.y <= 1 && r.radius > 0 && r.radius <= 1;
     if (!there) return bad_value("focus", "must lie in the picture: x and y from 0 to 1, radius above 0 to 1");
   }
+  if (const Status colours = check(options.colours); !colours) return colours.error();
   const Error cancelled{Error::Code::cancelled, "subject", "stopped"};
   Subject s;
   observer.progress(0.0, "squinting");
@@ -70,6 +98,7 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   merge.most = options.masses;
   merge.importance = importance_of(s.small, pieces, options.focus);
   s.focus = options.focus;
+  s.colours = options.colours;
   s.found = merge_regions(s.small, pieces, merge);
   smooth_borders(s.found);
   if (observer.cancelled()) return cancelled;
@@ -79,8 +108,9 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   return s;
 }
 
-Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits) {
+Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits, const OwnColours& colours) {
   Subject s = subject;
+  s.colours = colours;
   finish(s, edits);
   return s;
 }

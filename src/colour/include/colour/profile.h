@@ -39,6 +39,8 @@ void lab_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n);
 inline constexpr int kPictureLevels = 2;
 void picture_to_srgb(const LabPixel* lab, Rgb8* out, std::size_t n);
 Rgb8 to_srgb(const Lab& lab);
+/// Whether a screen of that kind can show it.
+bool in_srgb(const Lab& lab);
 /// Lab D50 of an sRGB colour.
 Lab from_srgb(Rgb8 rgb);
 

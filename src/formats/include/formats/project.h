@@ -20,6 +20,7 @@ inline constexpr int kProjectVersion = 3;
 /// Everything a project keeps: the choices, the materials as they were, and the reference's own bytes. The plan follows
 /// from these; a copy of it is written for other programs and not read back.
 struct Project {
+  QString work_id;  ///< of the work in the journal, the same in every copy; empty in older files
   QByteArray reference;
   QString reference_name;  ///< file name without folder, for display
   subject::ReadOptions read;

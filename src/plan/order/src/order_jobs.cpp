@@ -148,7 +148,7 @@ class JobMaker {
       p.plane = std::min(p.plane, mass_of(target).plane);
     }
     p.masses.assign(masses.begin(), masses.end());
-    p.minutes = minutes_for(p, area * in_.sheet_cm2, in_.sticks);
+    p.minutes = minutes_for(p, area * in_.sheet_cm2, in_.sticks, in_.pace);
   }
 
   /// All that is laid of one stick in one way at one level.
@@ -171,14 +171,17 @@ int tool_of(const Pass& p) {
   return p.stick >= 0 ? p.stick : kPaintTool + p.underpaint;
 }
 
-double minutes_for(const Pass& p, double area_cm2, std::span<const media::Stick> sticks) {
+double minutes_for(const Pass& p, double area_cm2, std::span<const media::Stick> sticks, const Pace& pace) {
   constexpr double kBrush = 90;
   constexpr double kSpray = 400;
   constexpr std::array<double, optics::kMedia> kStick{80, 15, 40, 70, 60};  // pan, pencil, hard, soft, charcoal
   constexpr double kTakingUp = 0.5;
   constexpr double kRubbing = 1.6;
-  double rate = p.kind == PassKind::fix ? kSpray : kBrush;
-  if (p.stick >= 0) rate = kStick[static_cast<std::size_t>(sticks[static_cast<std::size_t>(p.stick)].medium)];
+  double rate = p.kind == PassKind::fix ? kSpray : kBrush / pace.brush;
+  if (p.stick >= 0) {
+    const auto medium = static_cast<std::size_t>(sticks[static_cast<std::size_t>(p.stick)].medium);
+    rate = kStick[medium] / pace.by_medium[medium];
+  }
   const double slower = p.technique == Technique::rubbed ? kRubbing : 1;
   return kTakingUp + slower * area_cm2 / rate;
 }

@@ -150,6 +150,7 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   in.sticks = collection.sticks;
   in.rules = plan.rules;
   in.course = options.course;
+  in.pace = options.pace;
   in.fix_minutes = parameters.fixative.dry_minutes;
   in.sheet_cm2 = options.sheet_cm2;
   in.laid = laid_passes(plan, options.laid, in.fix_minutes);

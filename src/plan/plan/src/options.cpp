@@ -52,6 +52,10 @@ Status check(const PlanOptions& options, std::size_t sticks) {
   if (options.wish_passes && *options.wish_passes < 1) return bad_value("passes", "must be at least 1");
   if (options.wish_minutes && !(*options.wish_minutes >= 5)) return bad_value("time", "must be at least 5 minutes");
   if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
+  const auto possible = [](double pace) { return pace >= 1 / kSlowestPace && pace <= kSlowestPace; };
+  if (!possible(options.pace.brush) ||
+      !std::all_of(options.pace.by_medium.begin(), options.pace.by_medium.end(), possible))
+    return bad_value("pace", "must be from 1/20 to 20");
   if (!(options.sitting_minutes >= 15 && options.sitting_minutes <= 600))
     return bad_value("sitting_minutes", "must be from 15 to 600");
   return check_sticks(options, sticks);
@@ -66,7 +70,7 @@ bool same_recipes(const PlanOptions& p, const PlanOptions& q) {
   PlanOptions r = q;
   r.course = p.course;
   r.order_by_hand = p.order_by_hand;
-  if (!p.wish_minutes) r.sheet_cm2 = p.sheet_cm2;  // the sheet decides how long a pass takes
+  if (!p.wish_minutes) r.sheet_cm2 = p.sheet_cm2, r.pace = p.pace;  // they decide how long a pass takes
   r.sitting_minutes = p.sitting_minutes;
   return p == r;
 }

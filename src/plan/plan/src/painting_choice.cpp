@@ -21,7 +21,7 @@ double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
     Pass p;
     p.stick = std::get<1>(key);
     p.technique = static_cast<Technique>(std::get<2>(key));
-    sum += 1 + minutes_for(p, share * in_.options->sheet_cm2, in_.sticks);
+    sum += 1 + minutes_for(p, share * in_.options->sheet_cm2, in_.sticks, in_.options->pace);
   }
   return sum;
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -11,7 +12,7 @@ namespace yd::subject {
 
 /// One change an artist makes to what was read. Masses are numbered as they stood after the changes before it.
 struct MassEdit {
-  enum class Kind { merge, split_values, split_line, paint, rename, plane, focal, edge, surface };
+  enum class Kind { merge, split_values, split_line, paint, rename, plane, focal, edge, surface, colour };
   Kind kind = Kind::merge;
   int mass = 0;
   int other = 0;  ///< merge: the mass that goes into `mass`
@@ -20,8 +21,9 @@ struct MassEdit {
   Surface to_surface = Surface::unsaid;
   bool on = true;  ///< focal
   std::string name;
-  std::vector<Point> path;  ///< split_line: two places; paint: the way of the brush
-  double width = 0.03;      ///< paint: of the brush, as a share of the longer side
+  std::vector<Point> path;                 ///< split_line: two places; paint: the way of the brush
+  double width = 0.03;                     ///< paint: of the brush, as a share of the longer side
+  std::optional<colour::Lab> to_colour{};  ///< colour: the middle of its family; none: as the subject has it
   bool operator==(const MassEdit&) const = default;
 };
 const char* name(MassEdit::Kind kind);
@@ -39,6 +41,7 @@ struct MassWords {
   bool has_surface = false;
   Surface surface = Surface::unsaid;
   bool focal = false;
+  std::optional<colour::Lab> colour{};  ///< the artist's own
 };
 
 /// Labels with the words that belong to them, as edits are played on it.

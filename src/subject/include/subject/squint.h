@@ -12,4 +12,8 @@ LabImage squint(const LabImage& image, double strength);
 /// Area mean to a smaller long side; the same picture where it is small enough.
 LabImage shrink(const LabImage& image, int long_side);
 
+/// Something given mass by mass, a and b of each pixel, let run into its neighbours where the picture has no edge in
+/// value (guided filter as above, guided by L of `picture`). L of `given` is taken as it comes.
+LabImage run_together(const LabImage& given, const LabImage& picture);
+
 }  // namespace yd::subject

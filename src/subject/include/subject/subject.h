@@ -1,10 +1,12 @@
 #pragma once
 
 #include <cstdint>
+#include <memory>
 #include <vector>
 
 #include "subject/edits.h"
 #include "subject/masses.h"
+#include "subject/own_colours.h"
 #include "subject/regions.h"
 #include "subject/shades.h"
 #include "support/observer.h"
@@ -17,7 +19,13 @@ struct ReadOptions {
   int masses = 16;      ///< most masses wanted, 8 to 30
   std::vector<MassEdit> edits{};
   std::vector<FocusRing> focus{};  ///< what the artist marked: masses are finer there, and focal
+  OwnColours colours{};            ///< instead of the subject's
   bool operator==(const ReadOptions&) const = default;
+};
+
+/// The picture as it came, whatever the artist's own colours make of it.
+struct AsItIs {
+  LabImage image, squinted, softened;
 };
 
 /// Everything read from the picture.
@@ -32,13 +40,20 @@ struct Subject {
   Regions found;        ///< masses before any edit, at that size
   std::string refused;  ///< why an edit could not be played; empty if all were
   std::vector<FocusRing> focus;
+  OwnColours colours;
+  /// Null where nothing is recoloured; else image, squinted and softened are in the artist's own colours.
+  std::shared_ptr<const AsItIs> as_it_is;
 };
 
 /// Squint, superpixels, merging, edits, measuring. A picture with less than eight distinct shapes gives fewer masses.
 /// Errors: `bad_value` for options out of range, `cancelled`.
 Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observer& observer);
 
-/// The same reading with other edits: only these are played again and the masses measured.
-Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits);
+/// The same reading with other edits and colours of the artist's own: only these are played again and the masses
+/// measured.
+Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits, const OwnColours& colours);
+inline Subject with_edits(const Subject& subject, const std::vector<MassEdit>& edits) {
+  return with_edits(subject, edits, subject.colours);
+}
 
 }  // namespace yd::subject

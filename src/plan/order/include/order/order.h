@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <span>
 #include <string>
 #include <vector>
@@ -24,6 +25,15 @@ struct Conflict {
 /// sitting.
 std::vector<std::pair<int, int>> paired_masses(std::span<const subject::Mass> masses);
 
+/// How much longer than our guess an artist takes, as factors; 1: as guessed. Found from real times by
+/// calibrate::fit_pace.
+struct Pace {
+  std::array<double, optics::kMedia> by_medium{1, 1, 1, 1, 1};  ///< pan, pencil, hard, soft, charcoal
+  double brush = 1;                                             ///< wet coats
+  bool operator==(const Pace&) const = default;
+};
+inline constexpr double kSlowestPace = 20;  ///< and its inverse: beyond that a time was not taken but forgotten
+
 struct OrderInput {
   std::span<const TargetPlan> targets;
   std::span<const Coat> coats;
@@ -33,11 +43,12 @@ struct OrderInput {
   Course course = Course::far_to_near;
   double fix_minutes = 15;   ///< drying of fixative
   double sheet_cm2 = 1200;   ///< for the minutes
+  Pace pace{};               ///< as well
   std::vector<Pass> laid{};  ///< passes done already: they stay in front, as they are
 };
 
-/// Rates of covering paper, cm2 a minute, our own guess to be replaced by the artist's times.
-double minutes_for(const Pass& pass, double area_cm2, std::span<const media::Stick> sticks);
+/// Rates of covering paper, cm2 a minute: our own guess times the artist's pace.
+double minutes_for(const Pass& pass, double area_cm2, std::span<const media::Stick> sticks, const Pace& pace = {});
 
 struct Order {
   std::vector<Pass> passes;

@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "order/order.h"
 #include "order/passes.h"
 #include "recipe/rests_on.h"
 #include "recipe/school.h"
@@ -95,6 +96,7 @@ struct PlanOptions {
   std::vector<std::string> order_by_hand;  ///< signatures of passes, in the artist's order; empty: the planner's
   std::vector<LaidPass> laid;              ///< on the paper already
   double sheet_cm2 = 1200;                 ///< for the minutes a pass takes
+  Pace pace;                               ///< how fast the artist is, for the minutes
   double sitting_minutes = 90;             ///< wished length of a session at the easel, 15 to 600
   bool operator==(const PlanOptions&) const = default;
 };

@@ -1,0 +1,86 @@
+#include "calibrate/pace.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+namespace yd::calibrate {
+namespace {
+
+constexpr std::size_t kKinds = optics::kMedia + 1;  // the last: wet coats
+constexpr double kStudentFreedom = 4;               // of Student's t
+constexpr double kTimesDiffer = 0.35;               // of the logarithm of a time, what passes differ by
+constexpr double kPriorAll = 0.7;                   // standard deviations of the priors
+constexpr double kPriorKind = 0.4;
+constexpr int kWeighings = 25;
+
+struct Sample {
+  std::size_t kind = 0;
+  double log_ratio = 0;
+};
+
+/// Logarithms of the pace of each kind.
+std::array<double, kKinds> log_pace(std::span<const Sample> samples) {
+  double all = 0;
+  std::array<double, kKinds> kind{};
+  for (int round = 0; round < kWeighings; ++round) {
+    std::array<double, kKinds> sum{};
+    std::array<double, kKinds> weight{};
+    double sum_all = 0;
+    double weight_all = 1 / (kPriorAll * kPriorAll);
+    for (const Sample& s : samples) {
+      const double off = (s.log_ratio - all - kind[s.kind]) / kTimesDiffer;
+      const double w = (kStudentFreedom + 1) / (kStudentFreedom + off * off) / (kTimesDiffer * kTimesDiffer);
+      sum_all += w * (s.log_ratio - kind[s.kind]);
+      weight_all += w;
+      sum[s.kind] += w * (s.log_ratio - all);
+      weight[s.kind] += w;
+    }
+    all = sum_all / weight_all;
+    for (std::size_t k = 0; k < kKinds; ++k) kind[k] = sum[k] / (weight[k] + 1 / (kPriorKind * kPriorKind));
+  }
+  const double most = std::log(plan::kSlowestPace);
+  for (double& k : kind) k = std::clamp(all + k, -most, most);
+  return kind;
+}
+
+double median_factor(std::vector<double> off) {
+  if (off.empty()) return 1;
+  const auto middle = off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2);
+  std::nth_element(off.begin(), middle, off.end());
+  return std::exp(*middle);
+}
+
+}  // namespace
+
+PaceFit fit_pace(std::span<const TimedPass> times) {
+  std::vector<Sample> samples;
+  for (const TimedPass& t : times) {
+    if (!(t.guessed_minutes > 0) || t.real_minutes < kShortestTime_minutes || t.real_minutes > kLongestTime_minutes)
+      continue;
+    samples.push_back(
+        {t.medium ? static_cast<std::size_t>(*t.medium) : kKinds - 1, std::log(t.real_minutes / t.guessed_minutes)});
+  }
+  PaceFit out;
+  out.passes = static_cast<int>(samples.size());
+  std::vector<double> before;
+  std::vector<double> after;
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    before.push_back(std::abs(samples[i].log_ratio));
+    std::vector<Sample> others = samples;
+    others.erase(others.begin() + static_cast<std::ptrdiff_t>(i));
+    after.push_back(std::abs(samples[i].log_ratio - log_pace(others)[samples[i].kind]));
+  }
+  out.off_before = median_factor(std::move(before));
+  if (out.passes < kFewestTimes) {
+    out.off_after = out.off_before;
+    return out;
+  }
+  out.off_after = median_factor(std::move(after));
+  const std::array<double, kKinds> found = log_pace(samples);
+  for (std::size_t k = 0; k < optics::kMedia; ++k) out.pace.by_medium[k] = std::exp(found[k]);
+  out.pace.brush = std::exp(found[kKinds - 1]);
+  return out;
+}
+
+}  // namespace yd::calibrate

@@ -1,7 +1,7 @@
 # Debian packages, by what they are for; docs/dependencies.md says why each. Sourced by demo and check.
 BUILD_PACKAGES=(g++ cmake ninja-build pkg-config qt6-base-dev libgl-dev qt6-image-formats-plugins
   libopencv-core-dev libopencv-imgproc-dev liblcms2-dev libeigen3-dev nlohmann-json3-dev libzip-dev libtbb-dev libcli11-dev coinor-libcbc-dev libnlopt-dev libcsv-dev libheif-dev libapriltag-dev
-  qt6-svg-dev qt6-speech-dev qt6-declarative-dev)
+  libqt6sql6-sqlite qt6-svg-dev qt6-speech-dev qt6-declarative-dev)
 DEMO_PACKAGES=(xvfb xauth)
 CHECK_PACKAGES=(git clang-format clang-tidy libgsl-dev libbenchmark-dev librapidcheck-dev colord-data argyll-ref unzip python3-scipy locales poppler-utils librsvg2-bin libxml2-utils)
 

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <clocale>
 
+#include "session/keeper.h"
 #include "session/own_collections.h"
 #include "session/sentences.h"
 #include "widgets/style.h"
@@ -112,7 +113,9 @@ int main(int argc, char** argv) {
   yd::app::OwnCollections own(session, folder);
   yd::app::EaselWork easel(session, [] { return QDateTime::currentSecsSinceEpoch(); });
   yd::app::Checker checker(session);
-  yd::app::MainWindow window(session, advice, checker, autosave, easel, settings);
+  yd::app::Keeper keeper(session, yd::journal::usual_folder(), [] { return QDateTime::currentSecsSinceEpoch(); });
+  yd::app::MainWindow window(session, advice, checker, keeper, autosave, easel, settings);
+  QObject::connect(&application, &QApplication::aboutToQuit, &keeper, &yd::app::Keeper::flush);
   const QStringList wh = parser.value(size).split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());
   window.show();

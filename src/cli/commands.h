@@ -126,6 +126,22 @@ struct SwatchesArguments {
 /// What a photographed sheet holds: sticks as a collection, or offcut strokes as a table.
 Status run_swatches(const SwatchesArguments& arguments);
 
+struct JournalArguments {
+  std::string file;   ///< of the journal; empty: the program's own
+  std::string words;  ///< to be found
+  std::string like;   ///< "L,a,b": recipes of about this colour
+  std::string work;   ///< id, or the beginning of one or of a title
+  std::string to;     ///< file to write: .json, .csv, .md or .zip
+};
+/// Works, one a line, newest first.
+Status run_journal_list(const JournalArguments& arguments);
+/// A work as Markdown.
+Status run_journal_show(const JournalArguments& arguments);
+/// Recipes as told to a friend.
+Status run_journal_recipes(const JournalArguments& arguments);
+/// Everything, or a work, to a file.
+Status run_journal_export(const JournalArguments& arguments);
+
 struct ImportArguments {
   std::string file;
   std::string medium = "soft";

@@ -152,6 +152,30 @@ void add_sheets(CLI::App& app, yd::cli::SheetArguments& s, yd::cli::SwatchesArgu
   c->add_option("--json", a.json_file, "Write to this file, for --collection, instead of standard output");
 }
 
+CLI::App* add_journal(CLI::App& app, yd::cli::JournalArguments& a) {
+  CLI::App* c = app.add_subcommand("journal", "Works, recipes and notes that were kept");
+  c->require_subcommand(1);
+  c->add_option("--file", a.file, "Of the journal; else the program's own");
+  CLI::App* list = c->add_subcommand("list", "Works, newest first");
+  list->add_option("--words", a.words, "With all of these words in title, paper, sticks or notes");
+  CLI::App* show = c->add_subcommand("show", "A work as Markdown");
+  show->add_option("WORK", a.work, "Beginning of its id or title")->required();
+  CLI::App* recipes = c->add_subcommand("recipes", "Recipes as told to a friend");
+  recipes->add_option("--words", a.words, "With all of these words");
+  recipes->add_option("--like", a.like, "L,a,b: of about this colour, nearest first");
+  CLI::App* out = c->add_subcommand("export", "Take it out");
+  out->add_option("FILE", a.to, ".json or .csv of all works; with --work .md or .zip")->required();
+  out->add_option("--work", a.work, "Beginning of the id or title of one work");
+  return c;
+}
+
+yd::Status run_journal(const CLI::App& command, const yd::cli::JournalArguments& a) {
+  if (command.got_subcommand("list")) return yd::cli::run_journal_list(a);
+  if (command.got_subcommand("show")) return yd::cli::run_journal_show(a);
+  if (command.got_subcommand("recipes")) return yd::cli::run_journal_recipes(a);
+  return yd::cli::run_journal_export(a);
+}
+
 int run(int argc, char** argv) {
   CLI::App app("Yawning Dune without a window");
   app.require_subcommand(1);
@@ -167,6 +191,7 @@ int run(int argc, char** argv) {
   yd::cli::SheetArguments sheet;
   yd::cli::SwatchesArguments swatches;
   yd::cli::ImportArguments import;
+  yd::cli::JournalArguments journal;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
   add_work(app.add_subcommand("ground", "Judge every paper for a picture"), work);
@@ -184,6 +209,7 @@ int run(int argc, char** argv) {
   add_calibrate(app, offcuts, calibrate);
   add_sheets(app, sheet, swatches);
   add_swatch(app, swatch);
+  const CLI::App* kept = add_journal(app, journal);
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
   CLI::App* collections = app.add_subcommand("collections", "Collections that ship");
@@ -209,6 +235,7 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("sheet")) return finish(yd::cli::run_sheet(sheet));
   if (app.got_subcommand("swatches")) return finish(yd::cli::run_swatches(swatches));
   if (app.got_subcommand("check")) return finish(yd::cli::run_check(check));
+  if (kept->parsed()) return finish(run_journal(*kept, journal));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
   if (papers->parsed()) return finish(yd::cli::run_papers(json));
   return finish(yd::cli::run_collections(json));

@@ -9,8 +9,8 @@ namespace {
 
 const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
 const QStringList kCore = QStringList{"support", "fit", "colour", "optics", "media", "subject"} + kRooms +
-                          QStringList{"board", "printed", "standin", "check", "calibrate", "swatches"};
-const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports"};
+                          QStringList{"board", "printed", "standin", "check", "calibrate", "swatches", "practice"};
+const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports", "journal"};
 
 struct Include {
   QString file, folder, name;

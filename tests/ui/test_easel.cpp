@@ -27,7 +27,8 @@ int child(const QString& folder) {
   app::Advice advice(session);
   app::EaselWork easel(session, [] { return std::int64_t{1000}; });
   app::Checker checker(session);
-  app::MainWindow window(session, advice, checker, autosave, easel, settings);
+  app::Keeper keeper(session, folder + "/data", [] { return qint64{1000}; });
+  app::MainWindow window(session, advice, checker, keeper, autosave, easel, settings);
   window.show();
   window.files().open_path(trial::World::demo("kettle.png"));
   if (!QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 60000)) return 3;
@@ -311,7 +312,8 @@ class TestEasel : public QObject {
     app::Advice advice(session);
     app::EaselWork easel(session, [] { return std::int64_t{2000}; });
     app::Checker checker(session);
-    app::MainWindow window(session, advice, checker, autosave, easel, settings);
+    app::Keeper keeper(session, folder.filePath("data"), [] { return qint64{2000}; });
+    app::MainWindow window(session, advice, checker, keeper, autosave, easel, settings);
     window.show();
     auto* notice = window.findChild<app::NoticeBar*>("notice");
     QVERIFY(notice->isVisible());

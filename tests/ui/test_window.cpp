@@ -31,7 +31,8 @@ struct Run {
         advice(session),
         easel(session, [] { return std::int64_t{0}; }),
         checker(session),
-        window(session, advice, checker, autosave, easel, settings) {
+        keeper(session, copies + "/data", [] { return qint64{0}; }),
+        window(session, advice, checker, keeper, autosave, easel, settings) {
     window.show();
   }
   bool settle() {
@@ -53,6 +54,7 @@ struct Run {
   app::Advice advice;
   app::EaselWork easel;
   app::Checker checker;
+  app::Keeper keeper;
   app::MainWindow window;
 };
 

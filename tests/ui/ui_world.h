@@ -30,7 +30,8 @@ class World {
         advice(session),
         easel(session, [this] { return now_s; }),
         checker(session),
-        window(session, advice, checker, autosave, easel, settings) {
+        keeper(session, dir.filePath("data"), [this] { return now_s; }),
+        window(session, advice, checker, keeper, autosave, easel, settings) {
     window.show();
   }
   ~World() { autosave.forget(); }
@@ -113,6 +114,7 @@ class World {
   std::int64_t now_s = 1'000'000;
   app::EaselWork easel;
   app::Checker checker;
+  app::Keeper keeper;
   app::MainWindow window;
 };
 

@@ -33,6 +33,7 @@ CheckPanel::CheckPanel(Session& session, Checker& checker, QWidget* parent)
       checker_(checker),
       list_(lines("faults", tr("What is off on the work"), faults_)),
       about_(paragraph()),
+      eye_(paragraph()),
       differences_(new QCheckBox(tr("Show where value is off"))),
       mend_list_(lines("mendings", tr("What mends it"), mendings_)),
       take_(new QPushButton(tr("Plan the rest from this (M)"))),
@@ -65,8 +66,16 @@ QWidget* CheckPanel::faults_box() {
   column->setContentsMargins(0, 0, 0, 0);
   column->addWidget(list_, 1);
   column->addWidget(about_);
+  eye_->setObjectName("check_eye");
+  eye_->hide();
+  column->addWidget(eye_);
   column->addWidget(differences_);
   return box;
+}
+
+void CheckPanel::show_eye(const QString& sentence) {
+  eye_->setText(sentence);
+  eye_->setVisible(!sentence.isEmpty());
 }
 
 QWidget* CheckPanel::mend_box() {

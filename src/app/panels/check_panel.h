@@ -21,6 +21,8 @@ class CheckPanel : public Bench {
   /// The one that the artist has chosen, to be lit; null for none. Only until the next look.
   const check::Fault* lit() const;
   bool differences() const { return differences_->isChecked(); }
+  /// What is known of the artist's eye, in a sentence; empty: nothing.
+  void show_eye(const QString& sentence);
 
  signals:
   void file_asked();
@@ -43,6 +45,7 @@ class CheckPanel : public Bench {
   MarginModel margin_;
   QListView* list_;
   QLabel* about_;
+  QLabel* eye_;
   QCheckBox* differences_;
   QListView* mend_list_;
   QPushButton* take_;

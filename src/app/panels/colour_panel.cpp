@@ -15,7 +15,9 @@ ColourPanel::ColourPanel(Session& session, QWidget* parent)
       words_(paragraph()),
       list_(table("alternatives", model_, AlternativeModel::recipe)),
       use_(new QPushButton(tr("Use this recipe"))),
-      give_back_(new QPushButton(tr("Planner's choice"))) {
+      give_back_(new QPushButton(tr("Planner's choice"))),
+      keep_(new QPushButton(tr("Keep it (K)"))),
+      kept_(new QPushButton(tr("Use the one kept"))) {
   lights_->setObjectName("lights");
   lights_->setAccessibleName(tr("Look at it under"));
   for (const colour::Illuminant light : colour::kIlluminants) lights_->addItem(tr("Under %1").arg(light_name(light)));
@@ -26,6 +28,15 @@ ColourPanel::ColourPanel(Session& session, QWidget* parent)
   auto* row = new QHBoxLayout;
   row->addWidget(use_);
   row->addWidget(give_back_);
+  keep_->setObjectName("keep_recipe");
+  keep_->setToolTip(tr("Into the journal, as told to a friend"));
+  kept_->setObjectName("kept_recipe");
+  kept_->setToolTip(tr("The recipe kept or chosen last, for this colour (Shift+K)"));
+  auto* notes = new QHBoxLayout;
+  notes->addWidget(keep_);
+  notes->addWidget(kept_);
+  connect(keep_, &QPushButton::clicked, this, &ColourPanel::keep_asked);
+  connect(kept_, &QPushButton::clicked, this, &ColourPanel::kept_asked);
   auto* column = new QVBoxLayout(this);
   column->addWidget(lights_);
   column->addWidget(title_);
@@ -33,6 +44,7 @@ ColourPanel::ColourPanel(Session& session, QWidget* parent)
   column->addWidget(words_);
   column->addWidget(list_, 1);
   column->addLayout(row);
+  column->addLayout(notes);
   connect(lights_, &QComboBox::activated, this,
           [this](int i) { session_.set_light(colour::kIlluminants[static_cast<std::size_t>(i)]); });
   connect(use_, &QPushButton::clicked, this, &ColourPanel::choose);
@@ -65,7 +77,7 @@ void ColourPanel::show_target(int target) {
 void ColourPanel::refresh() {
   const PlannedPtr planned = session_.planned();
   const bool shown = planned && target_ >= 0;
-  use_->setEnabled(shown);
+  for (QPushButton* b : {use_, keep_, kept_}) b->setEnabled(shown);
   give_back_->setEnabled(shown && planned->plan.targets[static_cast<std::size_t>(target_)].by_hand);
   if (!shown) {
     title_->setText(tr("Point at the picture to see how a colour is built."));

@@ -18,6 +18,13 @@ class ColourPanel : public QWidget {
 
   /// Shows the target at a pixel of the working image; pixels outside leave what was shown.
   void show_pixel(QPoint pixel);
+  /// What is shown; -1: nothing.
+  int target() const { return target_; }
+
+ signals:
+  /// Its recipe is to be kept in the journal, or the one kept last is to be used for it.
+  void keep_asked();
+  void kept_asked();
 
  private:
   void show_target(int target);
@@ -33,6 +40,8 @@ class ColourPanel : public QWidget {
   QTableView* list_;
   QPushButton* use_;
   QPushButton* give_back_;
+  QPushButton* keep_;
+  QPushButton* kept_;
   int target_ = -1;
 };
 

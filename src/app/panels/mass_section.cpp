@@ -1,10 +1,13 @@
 #include "panels/mass_section.h"
 
+#include <QColorDialog>
 #include <QHBoxLayout>
 #include <QSignalBlocker>
 
+#include "colour/profile.h"
 #include "colour/words.h"
 #include "looks/images.h"
+#include "panels/own_colours_section.h"
 #include "subject/remarks.h"
 
 namespace yd::app {
@@ -33,6 +36,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
       plane_(new QComboBox),
       edge_(new QComboBox),
       surface_(new QComboBox),
+      colour_(new QComboBox),
       focal_(new QCheckBox(tr("Focal point"))),
       about_(paragraph()) {
   list_->setObjectName("mass_list");
@@ -56,6 +60,9 @@ MassSection::MassSection(Session& session, QWidget* parent)
   surface_->setToolTip(tr("What it is decides the marks: water lies level, grass stands, fur grows."));
   surface_->addItems({tr("what is it?"), tr("sky"), tr("water"), tr("reflection"), tr("grass"), tr("fur"),
                       tr("feather"), tr("skin"), tr("cloth"), tr("stone"), tr("leaf"), tr("metal"), tr("glass")});
+  colour_->setObjectName("mass_colour");
+  colour_->setAccessibleName(tr("A colour of your own for this mass"));
+  colour_->setToolTip(tr("Its values stay; dark, middle and light become one family"));
   focal_->setObjectName("mass_focal");
   about_->setObjectName("mass_about");
   // The list beside what is said of the chosen one: the bench is wide and low.
@@ -75,6 +82,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
   what->addWidget(surface_, 1);
   what->addWidget(focal_);
   column->addLayout(what);
+  column->addWidget(colour_);
   make_buttons(*column);
   column->addWidget(about_);
   column->addStretch();
@@ -101,12 +109,40 @@ MassSection::MassSection(Session& session, QWidget* parent)
     e.to_surface = static_cast<subject::Surface>(i);
     edit(e, tr("What a mass is"));
   });
+  connect(colour_, &QComboBox::activated, this, &MassSection::choose_colour);
+  connect(&session_, &Session::plan_changed, this, &MassSection::refill_colours);
   connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
     auto e = about(Kind::focal);
     e.on = on;
     edit(e, tr("Focal point"));
   });
+  refill_colours();
   refresh();
+}
+
+void MassSection::refill_colours() {
+  colour_->clear();
+  colour_->addItems({tr("A colour of its own…"), tr("As the subject has it")});
+  if (const PlannedPtr planned = session_.planned()) add_tray(*colour_, *planned);
+  colour_->addItem(tr("Another colour…"));
+}
+
+void MassSection::choose_colour(int row) {
+  colour_->setCurrentIndex(0);
+  if (row < 1 || chosen() < 0) return;
+  auto e = about(Kind::colour);
+  e.to_colour = colour_in(*colour_, row);
+  if (row + 1 < colour_->count()) return edit(e, tr("Colour of a mass"));
+  auto* dialog = new QColorDialog(this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setOption(QColorDialog::DontUseNativeDialog);
+  connect(dialog, &QColorDialog::colorSelected, this, [this, e](const QColor& c) {
+    auto wished = e;
+    wished.to_colour = colour::from_srgb({static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()),
+                                          static_cast<std::uint8_t>(c.blue())});
+    edit(wished, tr("Colour of a mass"));
+  });
+  dialog->open();
 }
 
 void MassSection::make_buttons(QVBoxLayout& column) {
@@ -167,7 +203,8 @@ void MassSection::refresh() {
 void MassSection::show_mass() {
   const SubjectPtr s = session_.subject();
   const bool any = s && chosen() >= 0;
-  for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, surface_, focal_, merge_}) w->setEnabled(any);
+  for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, surface_, colour_, focal_, merge_})
+    w->setEnabled(any);
   if (!any) return about_->setText(tr("Open a picture to see its masses."));
   const subject::Mass& m = s->masses[static_cast<std::size_t>(chosen())];
   name_->setText(QString::fromStdString(m.name));

@@ -29,6 +29,8 @@ class MassSection : public QWidget {
   void make_buttons(QVBoxLayout& column);
   void refresh();
   void show_mass();
+  void refill_colours();
+  void choose_colour(int row);
   void edit(const subject::MassEdit& edit, const QString& text);
   subject::MassEdit about(subject::MassEdit::Kind kind) const;
 
@@ -39,6 +41,7 @@ class MassSection : public QWidget {
   QComboBox* plane_;
   QComboBox* edge_;
   QComboBox* surface_;
+  QComboBox* colour_;
   QCheckBox* focal_;
   QLabel* about_;
 };

@@ -21,11 +21,13 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       start_(new StartSection(session)),
       light_(new LightSection(session)),
       mass_section_(new MassSection(session)),
-      measures_(new MeasureSection(session)) {
+      measures_(new MeasureSection(session)),
+      colours_(new OwnColoursSection(session)) {
   add(new Card(tr("Start here"), "section_start", start_, 270));
   add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 300));
   values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
+  add(new Card(tr("Own colours"), "section_colours", colours_, 280), true);
   add(new Card(tr("Light and crop"), "section_light", light_, 300), true);
   add(new Card(tr("Measure"), "section_measure", measures_, 270), true);
   connect(squint_, &LabelledSlider::moved, this, [this](int v) {

@@ -7,6 +7,7 @@
 #include "panels/light_section.h"
 #include "panels/mass_section.h"
 #include "panels/measure_section.h"
+#include "panels/own_colours_section.h"
 #include "panels/panel_parts.h"
 #include "panels/start_section.h"
 #include "session/session.h"
@@ -28,6 +29,7 @@ class SubjectPanel : public Bench {
   MassSection* masses() { return mass_section_; }
   MeasureSection* measures() { return measures_; }
   StartSection* start() { return start_; }
+  OwnColoursSection* colours() { return colours_; }
 
  signals:
   void view_asked(SubjectView view);
@@ -54,6 +56,7 @@ class SubjectPanel : public Bench {
   LightSection* light_;
   MassSection* mass_section_;
   MeasureSection* measures_;
+  OwnColoursSection* colours_;
   Card* values_card_ = nullptr;
   Card* masses_card_ = nullptr;
 };

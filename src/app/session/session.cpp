@@ -1,5 +1,6 @@
 #include "session/session.h"
 
+#include <QUuid>
 #include <algorithm>
 
 #include "formats/plan_json.h"
@@ -25,6 +26,7 @@ Session::~Session() {
 
 void Session::open_picture(const QByteArray& bytes, const QString& name) {
   forget_picture(choices_);
+  work_id_ = QUuid::createUuid().toString(QUuid::WithoutBraces);
   begin(bytes, name);
   emit choices_changed();
 }
@@ -65,12 +67,14 @@ void Session::open_project(formats::Project project) {
   };
   put(materials_.papers, std::move(project.paper));
   put(materials_.collections, std::move(project.collection));
+  work_id_ = project.work_id.isEmpty() ? QUuid::createUuid().toString(QUuid::WithoutBraces) : project.work_id;
   begin(project.reference, project.reference_name);
   emit choices_changed();
 }
 
 formats::Project Session::project() const {
   formats::Project p;
+  p.work_id = work_id_;
   p.reference = reference_;
   p.reference_name = reference_name_;
   p.read = choices_.read;

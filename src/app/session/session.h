@@ -33,6 +33,8 @@ enum class Merge {
   strokes,
   sitting,
   wishes,
+  mood,
+  palette,
   ground_weight,  ///< and one number more for every further measure; stays last
 };
 
@@ -49,6 +51,8 @@ class Session : public QObject {
   /// The model as the artist's hand has it.
   optics::Parameters parameters() const { return plan::parameters_for(choices_.plan, materials_.model.parameters); }
   const QString& reference_name() const { return reference_name_; }
+  /// Of the work in the journal; empty without a picture.
+  const QString& work_id() const { return work_id_; }
   bool has_reference() const { return !reference_.isEmpty(); }
   SubjectPtr subject() const { return subject_; }
   PlannedPtr planned() const { return planned_; }
@@ -143,6 +147,7 @@ class Session : public QObject {
   Choices choices_;
   QByteArray reference_;
   QString reference_name_;
+  QString work_id_;
   ImagePtr image_;
   SubjectPtr subject_;
   PlannedPtr planned_;

@@ -24,6 +24,7 @@ QString sheet(bool dark) {
              "QTableView::item:selected, QListView::item:selected { background: %5; color: palette(text); }"
              "QTableView:focus, QListView:focus { border: 1px solid #d9a441; border-radius: 3px; }"
              "QListView#course:focus { border: none; }"
+             "QListView[sheet=\"true\"] { background: palette(base); border-radius: 4px; padding: 4px; }"
              "QHeaderView::section { border: none; background: transparent; padding: 3px 6px; color: %4; }"
              "QPushButton { border: 1px solid %1; border-radius: 4px; padding: 4px 10px; background: %2; }"
              "QPushButton:checked, QPushButton:pressed { background: %3; }"

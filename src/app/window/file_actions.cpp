@@ -130,6 +130,7 @@ bool FileActions::save_path(const QString& file) {
   set_file(file, false);
   saved_at_ = QFileInfo(file).lastModified();
   remember(file);
+  emit saved(QFileInfo(file).absoluteFilePath());
   return true;
 }
 

@@ -42,6 +42,8 @@ class FileActions : public QObject {
 
  signals:
   void title_changed();
+  /// The project lies in this file now: it was opened or saved.
+  void saved(const QString& file);
   /// What is being read, in words; empty when done.
   void reading_changed(const QString& text);
 

@@ -17,8 +17,8 @@
 #include "words/seen.h"
 
 namespace yd::app {
-MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Autosave& autosave, EaselWork& easel,
-                       QSettings& settings)
+MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keeper& keeper, Autosave& autosave,
+                       EaselWork& easel, QSettings& settings)
     : session_(session),
       advice_(advice),
       checker_(checker),
@@ -50,8 +50,10 @@ MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Autos
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
   check_ = new CheckLooks(checker_, *stages_->check_panel(), *pair_, this);
+  notes_ = new NotesActions(session_, keeper, checker_, *stages_, *files_, *notice_, *centre_);
   make_menus();
   tail_->insertWidget(0, make_look_buttons());
+  tail_->insertWidget(0, notes_->make_buttons());
   follow_session();
   show_subject();
   show_board();
@@ -124,6 +126,7 @@ void MainWindow::hear_keys_everywhere() {
 void MainWindow::make_menus() {
   files_->fill_menu(*menuBar()->addMenu(tr("File")));
   export_->fill_menu(*menuBar()->addMenu(tr("Print and export")));
+  notes_->fill_menu(*menuBar()->addMenu(tr("Notes")));
   QMenu* edit = menuBar()->addMenu(tr("Edit"));
   QAction* undo = session_.undo_stack().createUndoAction(this, tr("Undo"));
   undo->setShortcut(QKeySequence::Undo);

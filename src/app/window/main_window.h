@@ -19,6 +19,7 @@
 #include "window/check_looks.h"
 #include "window/export_actions.h"
 #include "window/file_actions.h"
+#include "window/notes_actions.h"
 #include "window/sheets_actions.h"
 #include "window/stages.h"
 #include "window/subject_tools.h"
@@ -29,13 +30,14 @@ namespace yd::app {
 class MainWindow : public QMainWindow {
   Q_OBJECT
  public:
-  MainWindow(Session& session, Advice& advice, Checker& checker, Autosave& autosave, EaselWork& easel,
+  MainWindow(Session& session, Advice& advice, Checker& checker, Keeper& keeper, Autosave& autosave, EaselWork& easel,
              QSettings& settings);
   FileActions& files() { return *files_; }
   Stages& stages() { return *stages_; }
   SheetsActions& sheets() { return *sheets_; }
   SubjectTools& tools() { return *tools_; }
   ExportActions& exports() { return *export_; }
+  NotesActions& notes() { return *notes_; }
   /// The easel over the whole window, or the plan again.
   void show_easel(bool on);
   bool at_easel() const { return pages_->currentIndex() == 1; }
@@ -86,6 +88,7 @@ class MainWindow : public QMainWindow {
   SheetsActions* sheets_ = nullptr;
   SubjectTools* tools_ = nullptr;
   CheckLooks* check_ = nullptr;
+  NotesActions* notes_ = nullptr;
   QAction* without_ = nullptr;
   QList<QAction*> looks_;  ///< ways to look at the pair
   QProgressBar* progress_;

@@ -12,7 +12,7 @@ namespace {
 constexpr double kTransportAb = 20;     // CIE 1976 in a and b that costs as much …
 constexpr double kTransportRank = 0.1;  // … as this share of the picture in rank of lightness
 constexpr double kEntropy = 0.02;       // entropy, in the same units squared
-constexpr int kSinkhornRounds = 300;
+constexpr int kSinkhornRounds = 25;
 
 std::vector<double> ranks_of(std::span<const PaletteColour> colours) {
   std::vector<std::size_t> order(colours.size());
@@ -43,17 +43,22 @@ Eigen::VectorXd soft_max(const Eigen::MatrixXd& m) {
 }
 
 /// The plan of the cheapest transport with entropy, worked out in logarithms: rows sum to `from`, columns to `to`.
+/// Begins with much entropy and lessens it, so that few rounds of each are enough.
 Eigen::MatrixXd plan_of(const Eigen::MatrixXd& cost, const Eigen::VectorXd& from, const Eigen::VectorXd& to) {
-  const Eigen::MatrixXd kernel = -cost / kEntropy;
   const Eigen::VectorXd log_from = from.array().log();
   const Eigen::VectorXd log_to = to.array().log();
   Eigen::VectorXd f = Eigen::VectorXd::Zero(from.size());
   Eigen::VectorXd g = Eigen::VectorXd::Zero(to.size());
-  for (int round = 0; round < kSinkhornRounds; ++round) {
-    f = log_from - soft_max(kernel.rowwise() + g.transpose());
-    g = log_to - soft_max((kernel.colwise() + f).transpose());
+  double entropy = std::max(kEntropy, cost.maxCoeff() / 8);
+  while (true) {
+    for (int round = 0; round < kSinkhornRounds; ++round) {
+      f = entropy * (log_from - soft_max(((-cost).rowwise() + g.transpose()) / entropy));
+      g = entropy * (log_to - soft_max(((-cost).colwise() + f).transpose() / entropy));
+    }
+    if (entropy <= kEntropy) break;
+    entropy = std::max(kEntropy, entropy / 2);
   }
-  return ((kernel.colwise() + f).rowwise() + g.transpose()).array().exp();
+  return ((((-cost).colwise() + f).rowwise() + g.transpose()) / entropy).array().exp();
 }
 
 /// Squares of the difference of two distributions on a line.

@@ -1,0 +1,188 @@
+#include "session/keeper.h"
+
+#include <QFileInfo>
+#include <algorithm>
+#include <nlohmann/json.hpp>
+
+#include "advice/usage.h"
+#include "session/recipe_notes.h"
+#include "session/sentences.h"
+
+namespace yd::app {
+
+Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> now_s, QObject* parent)
+    : QObject(parent), session_(session), now_s_(std::move(now_s)) {
+  auto opened = journal::open_checked(folder, now_s_());
+  if (opened) {
+    opened_ = std::move(opened).value();
+    if (opened_.restored)
+      trouble_ =
+          tr("The journal was damaged. The copy of the day before took its place; the damaged file is kept as %1.")
+              .arg(opened_.damaged);
+    if (opened_.begun_anew)
+      trouble_ = tr("The journal was damaged and there was no copy: it begins anew. The damaged file is kept as %1.")
+                     .arg(opened_.damaged);
+  } else {
+    trouble_ = tr("There is no journal: %1").arg(sentence(opened.error()));
+  }
+  constexpr int kPause_ms = 700;
+  timer_.setSingleShot(true);
+  timer_.setInterval(kPause_ms);
+  connect(&timer_, &QTimer::timeout, this, &Keeper::write);
+  connect(&session_, &Session::reference_changed, this, [this] {
+    timer_.stop();
+    kept_work_.clear();
+    file_.clear();
+  });
+  connect(&session_, &Session::marks_changed, this, [this] {
+    if (!session_.choices().marks.empty()) kept_work_ = session_.work_id();
+    follow();
+  });
+  connect(&session_, &Session::plan_changed, this, &Keeper::follow);
+}
+
+void Keeper::follow() {
+  if (journal() == nullptr || !session_.planned()) return;
+  // A work the journal knows is kept up to date from the moment it is opened again.
+  if (kept_work_.isEmpty() && journal()->work(session_.work_id()).ok()) kept_work_ = session_.work_id();
+  if (kept_work_ == session_.work_id()) timer_.start();
+}
+
+void Keeper::saved(const QString& file) {
+  file_ = file;
+  kept_work_ = session_.work_id();
+  follow();
+}
+
+void Keeper::flush() {
+  if (!timer_.isActive()) return;
+  timer_.stop();
+  write();
+}
+
+bool Keeper::report(const Status& status) {
+  if (status) {
+    emit changed();
+  } else {
+    emit failed(sentence(status.error()));
+  }
+  return status.ok();
+}
+
+template <class Value>
+bool Keeper::report_result(const Result<Value>& result) {
+  return report(result ? success() : Status(result.error()));
+}
+
+void Keeper::write() {
+  const PlannedPtr planned = session_.planned();
+  if (journal() == nullptr || !planned || kept_work_ != session_.work_id()) return;
+  WorkPlace place{session_.work_id(), QFileInfo(session_.reference_name()).completeBaseName(), file_, now_s_(),
+                  now_s_()};
+  if (const auto before = journal()->work(place.id)) {
+    if (place.file.isEmpty()) place.file = before->file;
+  }
+  if (!place.file.isEmpty()) place.title = QFileInfo(place.file).completeBaseName();
+  const Status put = journal()->put(work_of(*planned, session_.choices(), place, session_.plan_copy()));
+  if (!put) return static_cast<void>(report(put));
+  const DoneWork done = done_work(*planned, session_.choices());
+  report(journal()->put_passes(place.id, done.passes, done.still));
+}
+
+qint64 Keeper::keep_recipe(int target) {
+  const PlannedPtr planned = session_.planned();
+  if (journal() == nullptr) {
+    emit failed(trouble_);
+    return 0;
+  }
+  if (!planned || target < 0) return 0;
+  // A recipe belongs to a work, so that is written down first.
+  kept_work_ = session_.work_id();
+  timer_.stop();
+  write();
+  journal::Recipe recipe = recipe_of(*planned, target, session_.work_id(), now_s_());
+  const auto id = journal()->put(recipe);
+  if (!report_result(id)) return 0;
+  recipe.id = id.value();
+  last_ = std::move(recipe);
+  return id.value();
+}
+
+void Keeper::use_recipe(const journal::Recipe& recipe, int target) {
+  const PlannedPtr planned = session_.planned();
+  if (!planned || target < 0) return emit failed(tr("Point at the colour that is to get the recipe, and click it."));
+  QString missing;
+  const auto strokes = strokes_with(recipe, *planned->collection, &missing);
+  if (!strokes) {
+    return emit failed(
+        tr("%1 is not in this collection, and nothing at hand is near enough to stand in for it.").arg(missing));
+  }
+  last_ = recipe;
+  session_.choose_by_hand(target, *strokes);
+}
+
+Status Keeper::add_note(const QString& work, const QString& text) {
+  if (journal() == nullptr) return Error{Error::Code::io, "journal", trouble_.toStdString()};
+  const auto id = journal()->add_note(work, {0, now_s_(), text});
+  report_result(id);
+  return id ? success() : Status(id.error());
+}
+
+void Keeper::forget(const QString& work, qint64 recipe) {
+  if (journal() == nullptr) return;
+  if (work == kept_work_) kept_work_.clear();
+  report(work.isEmpty() ? journal()->remove_recipe(recipe) : journal()->remove_work(work));
+}
+
+void Keeper::keep_photo(const QImage& photo, const QString& findings) {
+  if (journal() == nullptr || photo.isNull()) return;
+  kept_work_ = session_.work_id();
+  timer_.stop();
+  write();
+  report_result(journal()->add_photo(session_.work_id(), {0, now_s_(), small_jpeg(photo), findings}));
+}
+
+void Keeper::keep_offcuts(const journal::OffcutTest& test) {
+  if (journal() == nullptr) return;
+  journal::OffcutTest dated = test;
+  dated.at_s = now_s_();
+  report_result(journal()->add(dated));
+}
+
+void Keeper::keep_drill(const journal::Drill& drill) {
+  if (journal() == nullptr) return;
+  journal::Drill dated = drill;
+  dated.at_s = now_s_();
+  report_result(journal()->add(dated));
+}
+
+calibrate::PaceFit Keeper::pace() const {
+  if (journal() == nullptr) return {};
+  const auto passes = journal()->all_passes();
+  if (!passes) return {};
+  std::vector<calibrate::TimedPass> times;
+  for (const journal::DonePass& p : passes.value()) {
+    if (!p.skipped && p.guessed_minutes > 0) times.push_back({p.medium, p.guessed_minutes, p.minutes});
+  }
+  return calibrate::fit_pace(times);
+}
+
+void Keeper::take_pace(const plan::Pace& pace) {
+  Choices next = session_.choices();
+  next.plan.pace = pace;
+  session_.change(next, tr("The artist's own times"));
+}
+
+void Keeper::wear_off(const journal::Work& work) {
+  const media::Collection* collection = session_.materials().collection(work.collection_id);
+  if (collection == nullptr) return emit failed(tr("The collection of this work is not here any more."));
+  media::Collection worn = *collection;
+  for (media::Stick& s : worn.sticks) {
+    const auto use = std::find_if(work.sticks.begin(), work.sticks.end(),
+                                  [&](const journal::Use& u) { return u.stick_id == QString::fromStdString(s.id); });
+    if (use != work.sticks.end()) s.left = std::max(0.0, s.left - use->share);
+  }
+  session_.edit_collection(worn, tr("Wear of %1").arg(work.title));
+}
+
+}  // namespace yd::app

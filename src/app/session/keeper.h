@@ -1,0 +1,79 @@
+#pragma once
+
+#include <QObject>
+#include <QTimer>
+#include <functional>
+#include <memory>
+
+#include "calibrate/pace.h"
+#include "journal/journal.h"
+#include "session/session.h"
+
+namespace yd::app {
+
+/// Keeps the journal beside the session: a work is written down once it is saved or a pass of it is done, and kept up
+/// to date from then on. Without a journal (a newer one, a folder that cannot be written) all else goes on; `trouble`
+/// says why.
+class Keeper : public QObject {
+  Q_OBJECT
+ public:
+  /// `now_s`: seconds since 1970.
+  Keeper(Session& session, const QString& folder, std::function<qint64()> now_s, QObject* parent = nullptr);
+
+  /// Null where there is none.
+  journal::Journal* journal() const { return opened_.journal.get(); }
+  /// Why there is none, or what happened to it; empty: all is well.
+  const QString& trouble() const { return trouble_; }
+  qint64 now_s() const { return now_s_(); }
+
+  /// The project lies in this file now.
+  void saved(const QString& file);
+  /// What was waiting is written at once.
+  void flush();
+
+  /// The recipe of a target; its id, or 0 where it could not be kept.
+  qint64 keep_recipe(int target);
+  /// Gives a kept recipe to the mass of a target; what is missing is said by `failed`.
+  void use_recipe(const journal::Recipe& recipe, int target);
+  /// The one that was kept or chosen last.
+  void choose(const journal::Recipe& recipe) { last_ = recipe; }
+  const std::optional<journal::Recipe>& last() const { return last_; }
+
+  Status add_note(const QString& work, const QString& text);
+  /// A work, or a recipe where no work is named.
+  void forget(const QString& work, qint64 recipe);
+  /// A photograph of the present work with what was found on it.
+  void keep_photo(const QImage& photo, const QString& findings);
+  void keep_offcuts(const journal::OffcutTest& test);
+  void keep_drill(const journal::Drill& drill);
+
+  /// From the times of all works.
+  calibrate::PaceFit pace() const;
+  /// Plans with these minutes from now on; one step of undo.
+  void take_pace(const plan::Pace& pace);
+  /// Takes off the sticks what a work used; one step of undo.
+  void wear_off(const journal::Work& work);
+
+ signals:
+  /// Something of the journal changed.
+  void changed();
+  void failed(const QString& sentence);
+
+ private:
+  void follow();
+  void write();
+  bool report(const Status& status);
+  template <class Value>
+  bool report_result(const Result<Value>& result);
+
+  Session& session_;
+  std::function<qint64()> now_s_;
+  journal::Opened opened_;
+  QString trouble_;
+  QString kept_work_;  ///< the work that is kept up to date
+  QString file_;       ///< of it
+  QTimer timer_;
+  std::optional<journal::Recipe> last_;
+};
+
+}  // namespace yd::app

@@ -1,0 +1,41 @@
+#pragma once
+
+#include <QStringList>
+#include <QVariant>
+
+#include "journal/journal.h"
+#include "statement.h"
+
+namespace yd::journal {
+
+/// Conditions of a SELECT with their values.
+class Filter {
+ public:
+  void add(const QString& condition, const QVariant& value) {
+    conditions_ << condition;
+    values_ << value;
+  }
+  QString where() const { return conditions_.isEmpty() ? QString() : " WHERE " + conditions_.join(" AND "); }
+  void bind_to(Statement& s) const {
+    for (const QVariant& v : values_) s.bind(v);
+  }
+
+ private:
+  QStringList conditions_;
+  QVariantList values_;
+};
+
+/// The dates of a query, on a column.
+Filter filter_of(const Query& query, const QString& date_column);
+
+/// Words as the full-text index is asked for them: each by its beginning, whatever signs it holds.
+QString match_of(const QString& words);
+
+/// Keeps the text that a thing is found by; `kind` work, recipe or note of.
+Status note_text(const QSqlDatabase& database, const QString& kind, const QString& ref, const QString& text);
+Status forget_text(const QSqlDatabase& database, const QString& kind, const QString& ref);
+
+/// Works with a stick of about this colour.
+Result<QStringList> uses_like(const QSqlDatabase& database, const colour::Lab& lab, double within_de00);
+
+}  // namespace yd::journal

@@ -1,0 +1,145 @@
+#include "journal/journal.h"
+
+#include <QDateTime>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QSqlError>
+#include <QStandardPaths>
+
+#include "schema.h"
+#include "statement.h"
+
+namespace yd::journal {
+namespace {
+
+Result<qint64> one_number(const QSqlDatabase& database, const QString& sql) {
+  Statement s(database, sql);
+  if (const Status run = s.run(); !run) return run.error();
+  return s.next() ? s.whole(0) : 0;
+}
+
+Status step_up(QSqlDatabase database, int from) {
+  Transaction all(database);
+  if (!all.begun()) return all.begun();
+  // Another program may have done it while this one waited.
+  const auto now = one_number(database, "PRAGMA user_version");
+  if (!now) return now.error();
+  if (now.value() != from) return success();
+  for (const QString& sql : schema_steps()[static_cast<std::size_t>(from)]) {
+    if (const Status done = Statement(database, sql).run(); !done) return done;
+  }
+  // A pragma takes no bound values.
+  if (const Status done = Statement(database, QString("PRAGMA user_version = %1").arg(from + 1)).run(); !done)
+    return done;
+  return all.commit();
+}
+
+}  // namespace
+
+Journal::Journal(QString connection, QString file) : connection_(std::move(connection)), file_(std::move(file)) {}
+
+Journal::~Journal() { disconnect_from(connection_); }
+
+QSqlDatabase Journal::database() const { return QSqlDatabase::database(connection_, false); }
+
+Result<std::unique_ptr<Journal>> Journal::open(const QString& file) {
+  const auto connection = connect_to(file, false);
+  if (!connection) return connection.error();
+  std::unique_ptr<Journal> out(new Journal(connection.value(), file));
+  if (const Status ready = out->migrate(); !ready) return ready.error();
+  return out;
+}
+
+Status Journal::migrate() {
+  const auto version = one_number(database(), "PRAGMA user_version");
+  if (!version) return version.error();
+  if (version.value() > kSchema) {
+    return Error{Error::Code::too_new, file_.toStdString(),
+                 "was written by a newer version of Yawning Dune; it is left as it is"};
+  }
+  for (auto from = static_cast<int>(version.value()); from < kSchema; ++from) {
+    if (const Status done = step_up(database(), from); !done) return done;
+  }
+  return success();
+}
+
+Status Journal::back_up(const QString& to) const {
+  const QString fresh = to + ".new";
+  QFile::remove(fresh);
+  Statement copy(database(), "VACUUM INTO ?");
+  if (const Status done = copy.bind(fresh).run(); !done) return done;
+  QFile::remove(to);
+  if (!QFile::rename(fresh, to)) return Error{Error::Code::io, to.toStdString(), "the backup cannot be written"};
+  return success();
+}
+
+Status check_file(const QString& file) {
+  const auto connection = connect_to(file, true);
+  if (!connection) return connection.error();
+  Status out = success();
+  {
+    Statement s(QSqlDatabase::database(connection.value(), false), "PRAGMA quick_check (1)");
+    out = s.run();
+    if (out && s.next() && s.text(0) != "ok")
+      out = Error{Error::Code::bad_format, file.toStdString(), "the journal is damaged: " + s.text(0).toStdString()};
+  }
+  disconnect_from(connection.value());
+  return out;
+}
+
+namespace {
+
+/// The file and what SQLite keeps beside it, under another name.
+QString put_aside(const QString& file, qint64 now_s) {
+  const QString stamp = QDateTime::fromSecsSinceEpoch(now_s).toString("yyyy-MM-dd hhmmss");
+  const QFileInfo info(file);
+  QString to;
+  for (int n = 0; to.isEmpty() || QFile::exists(to); ++n)
+    to = info.dir().filePath(
+        QString("%1 damaged %2%3.sqlite").arg(info.completeBaseName(), stamp, n == 0 ? "" : QString(" %1").arg(n)));
+  if (!QFile::rename(file, to)) return {};
+  for (const char* beside : {"-wal", "-shm"}) QFile::rename(file + beside, to + beside);
+  return to;
+}
+
+Result<Opened> mended(const QString& file, const QString& backup, const Error& why, qint64 now_s) {
+  Opened out;
+  out.damaged = put_aside(file, now_s);
+  if (out.damaged.isEmpty()) return why;
+  out.restored = QFile::exists(backup) && check_file(backup).ok() && QFile::copy(backup, file);
+  out.begun_anew = !out.restored;
+  auto journal = Journal::open(file);
+  if (!journal) return journal.error();
+  out.journal = std::move(journal).value();
+  return out;
+}
+
+}  // namespace
+
+QString usual_folder() {
+  return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/Yawning Dune/Yawning Dune";
+}
+
+Result<Opened> open_checked(const QString& folder, qint64 now_s) {
+  constexpr qint64 kDay_s = 24 * 60 * 60;
+  if (!QDir().mkpath(folder)) return Error{Error::Code::io, folder.toStdString(), "the folder cannot be made"};
+  const QString file = QDir(folder).filePath(kJournalFile);
+  const QString backup = QDir(folder).filePath(kBackupFile);
+  if (QFileInfo(file).size() > 0) {
+    const Status whole = check_file(file);
+    if (!whole && whole.error().code == Error::Code::bad_format) return mended(file, backup, whole.error(), now_s);
+  }
+  auto journal = Journal::open(file);
+  if (!journal && journal.error().code == Error::Code::bad_format) return mended(file, backup, journal.error(), now_s);
+  if (!journal) return journal.error();
+  const QFileInfo old(backup);
+  // Without a backup the journal is as good; the next start tries again.
+  if (!old.exists() || now_s - old.lastModified().toSecsSinceEpoch() > kDay_s)
+    static_cast<void>(journal.value()->back_up(backup).ok());
+  Opened out;
+  out.journal = std::move(journal).value();
+  return out;
+}
+
+}  // namespace yd::journal

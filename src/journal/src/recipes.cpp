@@ -1,0 +1,128 @@
+#include <algorithm>
+
+#include "colour/ciede2000.h"
+#include "find.h"
+#include "journal/journal.h"
+#include "statement.h"
+
+namespace yd::journal {
+namespace {
+
+constexpr const char* kRecipeColumns = "id, work, title, words, l, a, b, paper_id, paper, swatch, at_s";
+
+QString recipe_text(const Recipe& r) {
+  QStringList out{r.title, r.words, r.paper};
+  for (const RecipeLayer& l : r.layers) out << l.stick;
+  return out.join(' ');
+}
+
+Status read_layers(const QSqlDatabase& database, Recipe& recipe) {
+  Statement s(database,
+              "SELECT stick_id, stick, medium, l, a, b, pressure, rubbed FROM layers WHERE recipe = ? ORDER BY place");
+  if (Status run = s.bind(recipe.id).run(); !run) return run;
+  while (s.next()) {
+    recipe.layers.push_back({s.text(0),
+                             s.text(1),
+                             static_cast<optics::Medium>(s.whole(2)),
+                             {s.number(3), s.number(4), s.number(5)},
+                             s.number(6),
+                             s.whole(7) != 0});
+  }
+  return success();
+}
+
+Result<std::vector<Recipe>> read_recipes(const QSqlDatabase& database, Statement s) {
+  if (const Status run = s.run(); !run) return run.error();
+  std::vector<Recipe> out;
+  while (s.next()) {
+    Recipe r;
+    r.id = s.whole(0);
+    r.work = s.text(1);
+    r.title = s.text(2);
+    r.words = s.text(3);
+    r.lab = {s.number(4), s.number(5), s.number(6)};
+    r.paper_id = s.text(7);
+    r.paper = s.text(8);
+    r.swatch = s.bytes(9);
+    r.at_s = s.whole(10);
+    out.push_back(std::move(r));
+  }
+  for (Recipe& r : out) {
+    if (const Status read = read_layers(database, r); !read) return read.error();
+  }
+  return out;
+}
+
+Result<qint64> put_row(const QSqlDatabase& db, const Recipe& r) {
+  const QVariant id = r.id > 0 ? QVariant(r.id) : QVariant();
+  const QVariant work = r.work.isEmpty() ? QVariant() : QVariant(r.work);
+  Statement row(db, "INSERT OR REPLACE INTO recipes VALUES (?,?,?,?,?,?,?,?,?,?,?)");
+  row.bind(id, work, r.title, r.words, r.lab.l, r.lab.a, r.lab.b, r.paper_id, r.paper, r.swatch, r.at_s);
+  if (const Status done = row.run(); !done) return done.error();
+  return row.last_id();
+}
+
+}  // namespace
+
+Result<qint64> Journal::put(const Recipe& r) {
+  QSqlDatabase db = database();
+  Transaction all(db);
+  if (!all.begun()) return all.begun().error();
+  const auto id = put_row(db, r);
+  if (!id) return id.error();
+  if (const Status done = Statement(db, "DELETE FROM layers WHERE recipe = ?").bind(id.value()).run(); !done)
+    return done.error();
+  int place = 0;
+  for (const RecipeLayer& l : r.layers) {
+    Statement layer(db, "INSERT INTO layers VALUES (?,?,?,?,?,?,?,?,?,?)");
+    layer.bind(id.value(), place++, l.stick_id, l.stick, static_cast<int>(l.medium), l.lab.l, l.lab.a, l.lab.b,
+               l.pressure, l.rubbed ? 1 : 0);
+    if (const Status done = layer.run(); !done) return done.error();
+  }
+  if (const Status done = note_text(db, "recipe", QString::number(id.value()), recipe_text(r)); !done)
+    return done.error();
+  if (const Status done = all.commit(); !done) return done.error();
+  return id.value();
+}
+
+Status Journal::remove_recipe(qint64 id) {
+  QSqlDatabase db = database();
+  Transaction all(db);
+  if (!all.begun()) return all.begun();
+  if (const Status done = Statement(db, "DELETE FROM recipes WHERE id = ?").bind(id).run(); !done) return done;
+  if (const Status done = forget_text(db, "recipe", QString::number(id)); !done) return done;
+  return all.commit();
+}
+
+Result<std::vector<Recipe>> Journal::recipes(const Query& q) const {
+  Filter filter = filter_of(q, "at_s");
+  if (!q.words.trimmed().isEmpty()) {
+    filter.add("id IN (SELECT CAST(ref AS INTEGER) FROM found WHERE found MATCH ? AND kind = 'recipe')",
+               match_of(q.words));
+  }
+  if (!q.stick_id.isEmpty()) filter.add("id IN (SELECT recipe FROM layers WHERE stick_id = ?)", q.stick_id);
+  Statement s(database(),
+              QString("SELECT %1 FROM recipes%2 ORDER BY at_s DESC, id DESC").arg(kRecipeColumns, filter.where()));
+  filter.bind_to(s);
+  auto out = read_recipes(database(), std::move(s));
+  if (!out || !q.like) return out;
+  std::vector<std::pair<double, Recipe>> near;
+  for (Recipe& r : out.value()) {
+    const double off = colour::ciede2000(*q.like, r.lab);
+    if (off <= q.within) near.emplace_back(off, std::move(r));
+  }
+  std::stable_sort(near.begin(), near.end(), [](const auto& p, const auto& r) { return p.first < r.first; });
+  std::vector<Recipe> sorted;
+  sorted.reserve(near.size());
+  for (auto& [off, r] : near) sorted.push_back(std::move(r));
+  return sorted;
+}
+
+Result<std::vector<Recipe>> Journal::recipes_of(const QString& work) const {
+  Statement s(database(),
+              QString("SELECT %1 FROM recipes WHERE work = ? ORDER BY at_s DESC, id DESC").arg(kRecipeColumns));
+  s.bind(work);
+  return read_recipes(database(), std::move(s));
+}
+
+}  // namespace yd::journal

@@ -1,0 +1,236 @@
+// Journal, practice and colours of one's own in the real window: a recipe kept and used again, a work that enters by
+// itself, a drill by keyboard alone, a mood that is undone.
+#include <QDir>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+
+#include "ui_world.h"
+
+using namespace yd;
+
+namespace {
+
+int shown_works(trial::World& w) {
+  w.window.notes().show_journal();
+  return w.find<QListWidget>("journal_list")->count();
+}
+
+/// The colour card is given a target.
+void point(trial::World& w, QPointF share) { w.window.point_at(share); }
+
+}  // namespace
+
+class TestNotes : public QObject {
+  Q_OBJECT
+ private slots:
+  void a_work_enters_when_it_is_saved_and_when_a_pass_is_done() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QCOMPARE(shown_works(w), 0);
+    QVERIFY(w.find<QLabel>("journal_empty")->text().contains("saved"));
+    QVERIFY(w.window.files().save_path(w.dir.filePath("kettle.dune")));
+    QCOMPARE(shown_works(w), 1);
+    const QString id = w.session.work_id();
+    QCOMPARE(w.keeper.journal()->work(id).value().title, "kettle");
+    // A pass that is done is timed, and undone again it is gone.
+    w.past_chores();
+    w.easel.pause(false);
+    w.now_s += 240;
+    w.easel.done();
+    w.keeper.flush();
+    auto passes = w.keeper.journal()->passes(id).value();
+    const auto strokes = [&] {
+      return std::count_if(passes.begin(), passes.end(), [](const auto& p) { return p.guessed_minutes > 0; });
+    };
+    QCOMPARE(strokes(), 1);
+    QVERIFY(std::any_of(passes.begin(), passes.end(), [](const auto& p) { return p.minutes == 4; }));
+    w.session.undo_stack().undo();
+    w.keeper.flush();
+    passes = w.keeper.journal()->passes(id).value();
+    QCOMPARE(strokes(), 0);
+    // The same project opened again is the same work.
+    w.session.undo_stack().setClean();
+    QVERIFY(w.open_demo("salt-works.png"));
+    QVERIFY(w.session.work_id() != id);
+    w.session.undo_stack().setClean();
+    w.window.files().open_path(w.dir.filePath("kettle.dune"));
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.work_id(), id);
+    QCOMPARE(shown_works(w), 1);
+    w.session.undo_stack().setClean();
+  }
+
+  void a_recipe_goes_into_another_picture_with_one_key() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    point(w, {0.6, 0.55});
+    QTest::keyClick(&w.window, Qt::Key_K);
+    QVERIFY(w.keeper.last());
+    QVERIFY(!w.keeper.last()->words.isEmpty());
+    QVERIFY(!w.keeper.last()->layers.empty());
+    const journal::Recipe kept = *w.keeper.last();
+    w.session.undo_stack().setClean();
+    QVERIFY(w.open_demo("salt-works.png"));
+    point(w, {0.5, 0.1});
+    QTest::keyClick(&w.window, Qt::Key_K, Qt::ShiftModifier);
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().plan.by_hand.size(), std::size_t{1});
+    const auto& strokes = w.session.choices().plan.by_hand[0].strokes;
+    QCOMPARE(strokes.size(), kept.layers.size());
+    const auto& sticks = w.session.planned()->collection->sticks;
+    for (std::size_t i = 0; i < strokes.size(); ++i)
+      QCOMPARE(QString::fromStdString(sticks[static_cast<std::size_t>(strokes[i].stick)].id), kept.layers[i].stick_id);
+    w.session.undo_stack().undo();
+    QVERIFY(w.session.choices().plan.by_hand.empty());
+    // By the list, too, found by a word of it.
+    w.window.notes().show_journal();
+    trial::click(w, "journal_tab_1");
+    auto* list = w.find<QListWidget>("journal_list");
+    QCOMPARE(list->count(), 1);
+    w.find<QLineEdit>("journal_find")->setText("no such word at all");
+    QCOMPARE(list->count(), 0);
+    w.find<QLineEdit>("journal_find")->setText(kept.title.left(4));
+    QCOMPARE(list->count(), 1);
+    trial::click(w, "journal_use");
+    QCOMPARE(w.session.choices().plan.by_hand.size(), std::size_t{1});
+    w.session.undo_stack().setClean();
+  }
+
+  void a_stick_that_is_missing_is_named() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    journal::Recipe r;
+    r.layers = {{"gone", "emerald of old", optics::Medium::pan, {50, -70, 60}, 0.5, false}};
+    QSignalSpy failed(&w.keeper, &app::Keeper::failed);
+    w.keeper.use_recipe(r, 0);
+    QCOMPARE(failed.size(), 1);
+    QVERIFY(failed[0][0].toString().contains("emerald of old"));
+    QVERIFY(w.session.choices().plan.by_hand.empty());
+  }
+
+  void own_times_replace_the_guess() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    const double guessed = w.session.planned()->plan.sequence.minutes;
+    w.easel.pause(false);
+    for (int i = 0; i < 8; ++i) {
+      w.past_chores();
+      const auto& pass = w.session.planned()->plan.passes[static_cast<std::size_t>(w.easel.shown())];
+      w.now_s += static_cast<std::int64_t>(60 * 2 * pass.minutes);
+      w.easel.done();
+    }
+    w.keeper.flush();
+    const auto fit = w.keeper.pace();
+    QVERIFY(fit.passes >= 6);
+    QVERIFY2(fit.off_before > 1.5 && fit.off_after < fit.off_before, qPrintable(QString::number(fit.off_after)));
+    w.window.notes().show_journal();
+    trial::click(w, "journal_tab_3");
+    trial::click(w, "journal_take_pace");
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().plan.pace != plan::Pace{});
+    QVERIFY(w.session.planned()->plan.sequence.minutes > 1.2 * guessed);
+    w.session.undo_stack().setClean();
+  }
+
+  void a_drill_by_keyboard_alone() {
+    trial::World w;
+    w.window.notes().practice().begin(practice::Kind::value, 4);
+    w.window.notes().show_practice();
+    auto& page = w.window.notes().practice();
+    int questions = 0;
+    while (page.drill() && questions < 100) {
+      const int right = page.drill()->task().right;
+      QTest::keyClick(&page, static_cast<Qt::Key>(Qt::Key_1 + right));
+      ++questions;
+    }
+    QCOMPARE(questions, practice::trials_of(practice::Kind::value));
+    const auto kept = w.keeper.journal()->drills("value").value();
+    QCOMPARE(kept.size(), std::size_t{1});
+    QCOMPARE(kept[0].right, 1.0);
+    QVERIFY(std::abs(kept[0].bias) < 0.3);
+    // Pairs are answered by the arrows; Esc leaves the drill, then the page.
+    page.begin(practice::Kind::lighter, 4);
+    QTest::keyClick(&page, Qt::Key_Left);
+    QTest::keyClick(&page, Qt::Key_Right);
+    QCOMPARE(page.drill()->asked(), 2);
+    QSignalSpy closed(&page, &app::PracticePage::closed);
+    QTest::keyClick(&page, Qt::Key_Escape);
+    QVERIFY(!page.drill());
+    QCOMPARE(closed.size(), 0);
+    QTest::keyClick(&page, Qt::Key_Escape);
+    QCOMPARE(closed.size(), 1);
+  }
+
+  void every_drill_is_drawn() {
+    trial::World w;
+    QVERIFY(w.open_demo("salt-works.png"));
+    w.window.notes().show_practice();
+    auto& page = w.window.notes().practice();
+    for (const practice::Kind kind : practice::kKinds) {
+      page.begin(kind, 9);
+      QVERIFY2(page.drill(), practice::name(kind));
+      QVERIFY(!page.grab().isNull());
+      if (kind == practice::Kind::mixing) {
+        QVERIFY(w.find<QPushButton>("mix_lay")->isVisible());
+        trial::click(w, "mix_lay");
+      } else {
+        QCOMPARE(page.findChildren<QPushButton*>(QRegularExpression("answer_.*")).size(), page.drill()->task().answers);
+        trial::click(w, "answer_0");
+      }
+      QCOMPARE(page.drill()->asked(), 1);
+    }
+    w.session.undo_stack().setClean();
+  }
+
+  void a_mood_is_seen_saved_and_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.open_card("section_colours");
+    trial::choose(w, "mood", 2);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.subject()->as_it_is);
+    QVERIFY(w.window.files().save_path(w.dir.filePath("quiet.dune")));
+    const auto project = formats::load_project(w.dir.filePath("quiet.dune"));
+    QVERIFY(project.ok());
+    QVERIFY(project->read.colours.mood == subject::Mood::quiet);
+    QCOMPARE(project->work_id, w.session.work_id());
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QVERIFY(!w.session.subject()->as_it_is);
+    // The palette of another work.
+    w.window.stages().subject_panel()->colours()->borrow(trial::World::demo("salt-works.png"));
+    QVERIFY(QTest::qWaitFor([&] { return !w.window.stages().subject_panel()->colours()->busy(); }, 30000));
+    QVERIFY(w.settle());
+    QVERIFY(!w.session.choices().read.colours.palette.empty());
+    QVERIFY(w.session.subject()->as_it_is);
+    trial::click(w, "colours_plain");
+    QVERIFY(w.settle());
+    QVERIFY(!w.session.subject()->as_it_is);
+    w.session.undo_stack().setClean();
+  }
+
+  void a_mass_gets_a_colour_of_the_tray() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.open_card("section_masses");
+    trial::choose(w, "mass_colour", 3);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().read.edits.back().kind == subject::MassEdit::Kind::colour);
+    QVERIFY(w.session.subject()->as_it_is);
+    w.session.undo_stack().setClean();
+  }
+
+  void without_a_journal_all_else_goes_on() {
+    trial::World w;
+    app::Keeper none(w.session, "/proc/nowhere", [] { return qint64{0}; });
+    QVERIFY(none.journal() == nullptr);
+    QVERIFY(none.trouble().contains("/proc/nowhere"));
+    none.saved("x.dune");
+    QCOMPARE(none.keep_recipe(0), qint64{0});
+    QCOMPARE(none.pace().passes, 0);
+  }
+};
+
+QTEST_MAIN(TestNotes)
+#include "test_notes.moc"

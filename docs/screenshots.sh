@@ -9,9 +9,8 @@ shot() {
   HOME="$home" XDG_DATA_HOME="$home" XDG_CONFIG_HOME="$home" xvfb-run -a -s "-screen 0 1920x1200x24" \
     "$program" --picture "docs/screenshots/$1.png" --stage "$2" "${@:3}"
 }
-shot empty 0
 shot subject 0 data/demo/salt-works.png
-shot masses 0 --press section_masses data/demo/kettle.png
+shot colours 0 --mood 3 --press section_colours data/demo/salt-works.png
 shot ground 1 data/demo/salt-works.png
 shot offcuts 1 --press offcut_sheet data/demo/salt-works.png
 shot tray 2 data/demo/salt-works.png
@@ -24,8 +23,11 @@ shot schools 4 --press school_page data/demo/kettle.png
 shot easel 6 --done 9 data/demo/salt-works.png
 shot check 5 --photo 3 --done 11 data/demo/salt-works.png
 shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
-shot large 4 --size 1920x1080 --passage 6 data/demo/kettle.png
 shot tall 4 --crop 0.4,0,0.5,1 --passage 6 data/demo/kettle.png
+# The journal has something in it by now: the easel's steps, and one more work.
+shot journal 6 --done 12 data/demo/kettle.png
+shot journal 2 --point 0.5,0.12 --press keep_recipe,to_journal data/demo/salt-works.png
+shot practice 0 --press to_practice,practice_start data/demo/kettle.png
 "${program%/app/yawning-dune}/cli/dune-plan" plan data/demo/salt-works.png --json /dev/null --pdf "$home/plan.pdf"
 pdftoppm -r 70 -png -singlefile -f 1 -l 1 "$home/plan.pdf" docs/screenshots/print-1
 pdftoppm -r 70 -png -singlefile -f 3 -l 3 "$home/plan.pdf" docs/screenshots/print-3

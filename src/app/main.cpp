@@ -92,7 +92,8 @@ int main(int argc, char** argv) {
                                  "FILE");
   const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
-  parser.addOptions({crop, behind, photo, passage, school, picture, stage, size, point, dark, sheet});
+  const QCommandLineOption mood("mood", "For --picture: mood of the picture, 1 to 5", "N", "0");
+  parser.addOptions({mood, crop, behind, photo, passage, school, picture, stage, size, point, dark, sheet});
   parser.process(application);
   yd::app::apply_style(application, parser.isSet(dark) ? yd::app::Scheme::dark : yd::app::Scheme::light);
 
@@ -131,6 +132,16 @@ int main(int argc, char** argv) {
     yd::app::Choices choices = session.choices();
     choices.plan.school = yd::plan::kSchools[static_cast<std::size_t>(wanted - 1)];
     session.apply(choices);
+  }
+  if (const int wanted = parser.value(mood).toInt(); wanted > 0 && wanted < int(yd::subject::kAllMoods.size())) {
+    QObject::connect(
+        &session, &yd::app::Session::reference_changed, &window,
+        [&session, wanted] {
+          yd::app::Choices choices = session.choices();
+          choices.read.colours.mood = static_cast<yd::subject::Mood>(wanted);
+          session.apply(choices);
+        },
+        Qt::ConnectionType(Qt::QueuedConnection | Qt::SingleShotConnection));
   }
   if (const QStringList part = parser.value(crop).split(','); part.size() == 4) {
     QObject::connect(

@@ -83,6 +83,18 @@ formats::Project sample() {
   p.composition.adjust.stops = -0.5;
   p.composition.adjust.neutral = colour::Lab{60, 3, -4};
   p.composition.horizon = 0.375;
+  p.composition.grid = 6;
+  p.composition.centre_line = true;
+  p.composition.places = {{0.25, 0.5}, {0.75, 0.125}};
+  p.read.colours.mood = subject::Mood::warm_light;
+  p.read.colours.amount = 0.75;
+  p.read.colours.returning = colour::Lab{40, 12, -20};
+  p.read.colours.palette = {{{20, 4, -8}, 0.25}, {{70, -6, 24}, 0.75}};
+  p.read.colours.palette_name = "salt works";
+  p.read.colours.palette_amount = 0.5;
+  p.plan.pace.by_medium = {1, 1.5, 1, 2, 1};
+  p.plan.pace.brush = 0.75;
+  p.work_id = "a-work";
   p.composition.light_deg = 135;
   p.composition.width_cm = 42;
   p.composition.height_cm = 29.7;
@@ -152,6 +164,9 @@ class TestProject : public QObject {
     QVERIFY(q->plan == p.plan);
     QVERIFY(q->read == p.read);
     QVERIFY(q->composition == p.composition);
+    QVERIFY(q->read.colours == p.read.colours);
+    QVERIFY(q->plan.pace == p.plan.pace);
+    QCOMPARE(q->work_id, p.work_id);
     QCOMPARE(q->ground_weights, p.ground_weights);
     QVERIFY(!q->collection.sticks[1].owned && q->collection.sticks[3].favourite);
     QCOMPARE(q->collection.sticks[2].left, 0.25);

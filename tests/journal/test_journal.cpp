@@ -11,6 +11,7 @@
 #include <nlohmann/json.hpp>
 
 #include "colour/ciede2000.h"
+#include "formats/project.h"
 #include "journal/journal.h"
 #include "journal/take_out.h"
 
@@ -338,7 +339,8 @@ class TestJournal : public QObject {
     QVERIFY(journal::check_file(f.file()).ok());
   }
 
-  // Killed two hundred times at random moments of writing: what was said to be kept is there, and the file is whole.
+  // Killed two hundred times at random moments of writing to the journal and of saving a project: what was said to be
+  // kept is there, both files are whole.
   // The other program is this one, run with a folder to write to.
   void nothing_acknowledged_is_lost_when_it_is_killed() {
 #ifdef __SANITIZE_ADDRESS__
@@ -363,6 +365,8 @@ class TestJournal : public QObject {
         const int n = line.trimmed().toInt(&number);
         if (number) acknowledged = std::max(acknowledged, n);
       }
+      const auto project = formats::load_project(f.file() + ".dune");
+      QVERIFY2(project.ok(), project.ok() ? "" : describe(project.error()).c_str());
       const auto works = Journal::open(f.file()).value()->works();
       QVERIFY(works.ok());
       int highest = 0;

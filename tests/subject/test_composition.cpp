@@ -144,8 +144,42 @@ class TestComposition : public QObject {
     QVERIFY(!subject::line_between({0.1, 0.5}, {0.9, 0.54}, sheet).level);
     QVERIFY(subject::line_between({0.5, 0.9}, {0.5, 0.1}, sheet).plumb);
     QCOMPARE(subject::line_between({0.5, 0.5}, {0.5, 0.5}, sheet).length_cm, 0.0);
-    QVERIFY(std::abs(subject::goes_into(2.5, 6) - 2.4) < 1e-12);
-    QVERIFY(std::abs(subject::goes_into(6, 2.5) - 2.4) < 1e-12);
+  }
+
+  // As artists say proportions; common practice, no published source.
+  void proportions_are_simple_fractions() {
+    const auto is = [](double ratio, int times, int of) {
+      const subject::Proportion p = subject::proportion(ratio, 1);
+      return p.times == times && p.of == of;
+    };
+    QVERIFY(is(1.02, 1, 1) && is(0.5, 1, 2) && is(2.03, 2, 1) && is(0.67, 2, 3) && is(1.49, 3, 2) && is(0.26, 1, 4));
+    QVERIFY(is(5.1, 5, 1) && is(0.34, 1, 3) && is(0.76, 3, 4));
+    QVERIFY(std::abs(subject::proportion(2.1, 1).off - 0.05) < 1e-9);
+    // Law: the other way round is the fraction turned over.
+    for (const double r : {0.5, 0.66, 1.5, 2.0, 3.0}) {
+      const auto p = subject::proportion(r, 1);
+      const auto q = subject::proportion(1, r);
+      QVERIFY(p.times == q.of && p.of == q.times);
+    }
+  }
+
+  void what_lies_plumb_or_level_is_found() {
+    const std::vector<subject::Point> places{{0.2, 0.2}, {0.2015, 0.8}, {0.7, 0.2005}, {0.45, 0.55}};
+    const auto found = subject::alignments(places, {40, 30});
+    QCOMPARE(found.size(), std::size_t{2});
+    QVERIFY(found[0].first == 0 && found[0].second == 1 && found[0].plumb);
+    QVERIFY(found[1].first == 0 && found[1].second == 2 && !found[1].plumb);
+    QVERIFY(subject::alignments({{0.5, 0.5}, {0.5, 0.5}}, {40, 30}).empty());
+  }
+
+  void the_tallest_comes_first() {
+    subject::LabelImage labels(20, 20, 0);
+    for (int y = 3; y < 17; ++y) labels.at(5, y) = 1;
+    for (int x = 8; x < 19; ++x) labels.at(x, 10) = 2;
+    const auto order = subject::tallest_first(labels, 3);
+    QVERIFY((order == std::vector<int>{0, 1, 2}));
+    for (int y = 0; y < 20; ++y) labels.at(12, y) = 2;
+    QCOMPARE(subject::tallest_first(labels, 3)[1], 2);
   }
 
   void extents_are_those_of_the_mass() {

@@ -10,8 +10,10 @@
 #include "models/finding_model.h"
 #include "looks/images.h"
 #include "models/job_model.h"
+#include "models/journal_view.h"
 #include "models/layer_words.h"
 #include "models/paper_model.h"
+#include "models/practice_view.h"
 #include "models/pass_model.h"
 #include "models/reading.h"
 #include "models/recipe_view.h"
@@ -95,6 +97,38 @@ class TestModels : public QObject {
     QCOMPARE(model.rowCount(), 14);
     QCOMPARE(model.row_of("card-olive"), 7);
     QCOMPARE(model.row_of("nothing"), -1);
+  }
+
+  // What runs out is what all works together take and the collection does not have.
+  void stock_is_what_is_there_less_what_is_needed() {
+    app::Materials materials;
+    media::Collection box{"box", "Box", {}};
+    box.sticks.push_back(media::stick_of({40, 10, 20}, "umber", optics::Medium::soft));
+    box.sticks.push_back(media::stick_of({60, 0, -20}, "cobalt", optics::Medium::soft));
+    box.sticks[0].id = std::string("u"), box.sticks[0].left = 0.1;
+    box.sticks[1].id = std::string("c"), box.sticks[1].left = 0.9;
+    materials.collections = {box};
+    const std::vector<journal::Use> uses{{"u", "umber", optics::Medium::soft, {}, 13, 0.2},
+                                         {"c", "cobalt", optics::Medium::soft, {}, 13, 0.2},
+                                         {"x", "of another box", optics::Medium::hard, {}, 5, 0.1}};
+    const auto rows = app::stock_rows(uses, materials);
+    QVERIFY(rows[0].runs_out && !rows[1].runs_out && !rows[2].runs_out);
+    QVERIFY(std::abs(rows[0].left_mm - 6.5) < 1e-9);
+    QVERIFY(rows[2].left_mm < 0);
+    const QStringList list = app::shopping_list(rows, {{"turquoise", 2}});
+    QCOMPARE(list.size(), 2);
+    QVERIFY(list[0].contains("umber") && list[1].contains("turquoise") && list[1].contains("2 works"));
+  }
+
+  // Past drills count by how sure they are, and what is not sure is not said.
+  void a_known_bias_is_told_and_an_unknown_one_is_not() {
+    const auto drill = [](const char* family, double bias, double sd) {
+      return journal::Drill{0, 0, "value", 40, bias, sd, 0.4, 0.1, 0.5, family};
+    };
+    QVERIFY(app::known_bias({}).isEmpty());
+    QVERIFY(app::known_bias({drill("reds", 0.3, 0.3)}).isEmpty());
+    const QString told = app::known_bias({drill("reds", 0.6, 0.1), drill("reds", 0.5, 0.1), drill("blues", 0.1, 0.05)});
+    QVERIFY2(told.contains("reds") && told.contains("too light"), qPrintable(told));
   }
 
   void course_words() {

@@ -92,6 +92,11 @@ class TestNotes : public QObject {
     QCOMPARE(list->count(), 0);
     w.find<QLineEdit>("journal_find")->setText(kept.title.left(4));
     QCOMPARE(list->count(), 1);
+    w.find<QLineEdit>("journal_find")->setText("1970-01 " + kept.title.left(4));  // the clock of this test
+    QCOMPARE(list->count(), 1);
+    w.find<QLineEdit>("journal_find")->setText("2026");
+    QCOMPARE(list->count(), 0);
+    w.find<QLineEdit>("journal_find")->clear();
     trial::click(w, "journal_use");
     QCOMPARE(w.session.choices().plan.by_hand.size(), std::size_t{1});
     w.session.undo_stack().setClean();

@@ -9,6 +9,7 @@
 #include "words/grounds.h"
 #include "words/guide.h"
 #include "words/order.h"
+#include "words/practice.h"
 #include "words/school.h"
 #include "words/seen.h"
 
@@ -274,6 +275,26 @@ class TestWords : public QObject {
     QVERIFY(said.startsWith("Ida, 36 strokes"));
     QVERIFY(said.contains("2026-11-26") && said.contains("0.8"));
     QVERIFY(!words::rests_on({"", "", "", 12, -1}).contains("-1"));
+  }
+
+  void an_eye_is_told_as_artists_say_it() {
+    using practice::Kind;
+    QCOMPARE(words::bias(Kind::value, 0.5, 0.1), QString("half a step too light"));
+    QCOMPARE(words::bias(Kind::lighter, -1.0, 0.2), QString("a step too dark"));
+    QCOMPARE(words::bias(Kind::warmer, 1.6, 0.2), QString("1.6 steps too warm"));
+    // What is not known is not said.
+    QVERIFY(!words::bias(Kind::value, 0.3, 0.2).contains("light"));
+    practice::Outcome o;
+    o.family = practice::Family::red;
+    o.eye = {0.5, 0.1, 0.42, 0.05};
+    QVERIFY(words::outcome(o).contains("reds half a step too light") && words::outcome(o).contains("0.42"));
+    for (const Kind kind : practice::kKinds) {
+      o.kind = kind;
+      practice::Task task;
+      task.kind = kind;
+      QVERIFY(!words::drill(kind).isEmpty() && !words::drill_about(kind).isEmpty() && !words::question(task).isEmpty());
+      QVERIFY(!words::outcome(o).isEmpty());
+    }
   }
 
   void edges_are_told_and_mended_in_words() {

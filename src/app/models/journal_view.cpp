@@ -124,6 +124,16 @@ QStringList shopping_list(const QList<StockRow>& stock, const std::vector<std::p
   return out;
 }
 
+QStringList hand_lines(const std::vector<journal::OffcutTest>& tests) {
+  QStringList out;
+  for (const journal::OffcutTest& t : tests) {
+    const QString who = t.artist.isEmpty() ? tr("a hand without a name") : t.artist;
+    const QString off = t.off >= 0 ? tr(", left-out strokes off by %1").arg(t.off, 0, 'f', 1) : QString();
+    out << tr("%1: %2, %3 strokes on %4%5").arg(day(t.at_s), who).arg(t.strokes).arg(t.paper, off);
+  }
+  return out;
+}
+
 QList<Fact> pace_facts(const calibrate::PaceFit& fit) {
   QList<Fact> out;
   const auto fact = [&out](const QString& label, const QString& number) { out.append({label, number, -1, {}}); };

@@ -43,6 +43,9 @@ QList<StockRow> stock_rows(const std::vector<journal::Use>& uses, const Material
 /// What to get: what runs out, and what the works ask for next.
 QStringList shopping_list(const QList<StockRow>& stock, const std::vector<std::pair<QString, int>>& next);
 
+/// Offcut tests, a line each.
+QStringList hand_lines(const std::vector<journal::OffcutTest>& tests);
+
 QList<Fact> pace_facts(const calibrate::PaceFit& fit);
 
 }  // namespace yd::app

@@ -58,23 +58,62 @@ QString line_words(const subject::Line& line) {
   return text;
 }
 
-Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn, int grid) {
+QString proportion_words(double length, double other) {
+  if (!(length > 0) || !(other > 0)) return {};
+  const subject::Proportion p = subject::proportion(length, other);
+  const auto is = [&](int times, int of) { return p.times == times && p.of == of; };
+  QString out;
+  if (is(1, 1)) out = tr("as long as");
+  if (is(1, 2)) out = tr("half as long as");
+  if (is(1, 3)) out = tr("a third of");
+  if (is(2, 3)) out = tr("two thirds of");
+  if (is(1, 4)) out = tr("a quarter of");
+  if (is(3, 4)) out = tr("three quarters of");
+  if (is(2, 1)) out = tr("twice as long as");
+  if (is(3, 2)) out = tr("one and a half times");
+  if (is(5, 2)) out = tr("two and a half times");
+  if (out.isEmpty() && p.of == 1) out = tr("%1 times").arg(p.times);
+  if (out.isEmpty()) out = tr("%1 times").arg(length / other, 0, 'f', 2);
+  constexpr double kNear = 0.03;
+  return p.off > kNear ? tr("about %1").arg(out) : out;
+}
+
+Overlay drawing_aids(const subject::Composition& c, double aspect) {
   Overlay out;
-  const subject::Composition& c = choices.composition;
-  const double aspect =
-      subject == nullptr ? 4.0 / 3 : static_cast<double>(subject->image.width) / subject->image.height;
   const auto across = [&](double y, bool strong) { out.marks.append({QLineF(0, y, 1, y), strong}); };
   const auto down = [&](double x, bool strong) { out.marks.append({QLineF(x, 0, x, 1), strong}); };
-  for (int i = 1; i < grid; ++i) {
-    across(static_cast<double>(i) / grid, false);
-    down(static_cast<double>(i) / grid, false);
+  for (int i = 1; i < c.grid; ++i) {
+    across(static_cast<double>(i) / c.grid, false);
+    down(static_cast<double>(i) / c.grid, false);
   }
   for (int i = 1; c.thirds && i < 3; ++i) {
     across(i / 3.0, false);
     down(i / 3.0, false);
   }
+  if (c.centre_line) down(0.5, true);
+  for (std::size_t i = 0; i < c.places.size(); ++i) {
+    const subject::Point& p = c.places[i];
+    constexpr double kArm = 0.012;
+    out.marks.append({QLineF(p.x - kArm, p.y, p.x + kArm, p.y), true});
+    out.marks.append({QLineF(p.x, p.y - kArm * aspect, p.x, p.y + kArm * aspect), true});
+    out.words.append({QPointF(p.x + 2 * kArm, p.y - 2 * kArm * aspect), QString::number(i + 1)});
+  }
+  for (const subject::Alignment& a : subject::alignments(c.places, c.sheet(aspect))) {
+    const subject::Point& p = c.places[a.first];
+    const subject::Point& q = c.places[a.second];
+    out.marks.append({QLineF(p.x, p.y, q.x, q.y), false});
+    out.words.append({QPointF((p.x + q.x) / 2, (p.y + q.y) / 2), a.plumb ? tr("plumb") : tr("level")});
+  }
+  return out;
+}
+
+Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn) {
+  const subject::Composition& c = choices.composition;
+  const double aspect =
+      subject == nullptr ? 4.0 / 3 : static_cast<double>(subject->image.width) / subject->image.height;
+  Overlay out = drawing_aids(c, aspect);
   if (c.horizon) {
-    across(*c.horizon, true);
+    out.marks.append({QLineF(0, *c.horizon, 1, *c.horizon), true});
     out.words.append(
         {{0.1, *c.horizon}, subject::horizon_in_middle(*c.horizon) ? tr("horizon: in the middle") : tr("horizon")});
   }

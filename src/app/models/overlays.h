@@ -17,11 +17,16 @@ struct Drawn {
 };
 /// The ring a hand drew from its middle to its rim, or clicked.
 subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subject& subject);
-Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn, int grid);
+Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn);
+/// Grid, thirds, centre line and the chosen places with what lies plumb or level: what one sets the drawing out by, on
+/// the subject and at the easel alike.
+Overlay drawing_aids(const subject::Composition& composition, double aspect);
 
 /// A length in centimetres and inches.
 QString length_words(double cm);
 /// The line between two places: length, angle, level or plumb.
 QString line_words(const subject::Line& line);
+/// A proportion as artists say it: "twice", "half as", "one and a half times", with "about" where it is not near.
+QString proportion_words(double length, double other);
 
 }  // namespace yd::app

@@ -10,6 +10,7 @@
 #include "looks/images.h"
 #include "models/chips.h"
 #include "models/layer_words.h"
+#include "models/overlays.h"
 #include "models/passage_drawing.h"
 #include "session/order_edits.h"
 #include "words/guide.h"
@@ -245,6 +246,10 @@ void EaselPage::refresh() {
   const SubjectPtr s = session_.subject();
   arrange();
   picture_.set_image(s ? s->picture : QImage());
+  if (s) {
+    const double aspect = static_cast<double>(s->image.width) / s->image.height;
+    picture_.set_overlay(drawing_aids(session_.choices().composition, aspect));
+  }
   const bool on_pass = planned && chore < 0 && at >= 0 && at < work_.passes();
   substitute_->setEnabled(on_pass);
   for (QPushButton* b : {skip_, done_}) b->setEnabled(on_pass || chore >= 0);

@@ -6,9 +6,9 @@
 #include <QPushButton>
 #include <QStackedWidget>
 
-#include "panels/panel_parts.h"
+#include "panels/journal_figures.h"
+#include "panels/work_details.h"
 #include "session/keeper.h"
-#include "widgets/facts.h"
 
 namespace yd::app {
 
@@ -23,6 +23,8 @@ class JournalPage : public QWidget {
  signals:
   void closed();
   void open_asked(const QString& file);
+  /// The colours of this work are to be borrowed.
+  void palette_asked(const QString& file);
 
  protected:
   void showEvent(QShowEvent* event) override;
@@ -32,22 +34,13 @@ class JournalPage : public QWidget {
   enum Tab { works, recipes, sticks, times, tabs };
   QLayout* make_head();
   QWidget* make_lists();
-  QWidget* make_work();
   QWidget* make_recipe();
-  QWidget* make_stock();
-  QWidget* make_times();
-  QWidget* make_details();
   journal::Query query() const;
   void go(int tab);
   void refresh();
   void refresh_list();
-  void refresh_stock();
-  void refresh_times();
   void show_entry();
-  void show_work(const QString& id);
   void show_recipe(qint64 id);
-  void add_note();
-  void take_out();
   void forget();
   void use_recipe();
   QString chosen() const;
@@ -61,26 +54,14 @@ class JournalPage : public QWidget {
   QListWidget* list_;
   QStackedWidget* details_;
   QLabel* empty_;
-  QLabel* title_;
-  QLabel* subject_;
-  QLabel* board_;
-  Facts* facts_;
-  QLabel* sittings_;
-  QLabel* notes_;
-  QLineEdit* note_;
-  QListWidget* kept_;
-  QPushButton* open_;
-  QPushButton* wear_;
+  WorkDetails* work_;
   QLabel* recipe_title_;
   QLabel* swatch_;
   QLabel* recipe_words_;
   QLabel* recipe_where_;
   QPushButton* use_;
-  QListWidget* stock_;
-  QLabel* shopping_;
-  Facts* pace_;
-  QLabel* pace_words_;
-  QPushButton* take_pace_;
+  StockSection* stock_;
+  TimesSection* times_;
   std::vector<journal::Recipe> shown_recipes_;
   int target_ = -1;
 };

@@ -1,6 +1,7 @@
 #include "panels/measure_section.h"
 
 #include <QHBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 #include "models/overlays.h"
@@ -12,6 +13,8 @@ MeasureSection::MeasureSection(Session& session, QWidget* parent)
     : QWidget(parent),
       session_(session),
       grid_(new QComboBox),
+      centre_(new QCheckBox(tr("Centre line"))),
+      forget_(new QPushButton(tr("Forget places"))),
       measured_(paragraph(tr("Draw a line on the subject, or mark two places with Space."))),
       extents_(paragraph()),
       patch_(new QLabel),
@@ -29,18 +32,60 @@ MeasureSection::MeasureSection(Session& session, QWidget* parent)
   line->setObjectName("tool_measure");
   auto* compare = new QPushButton(tr("Compare two lengths"));
   compare->setObjectName("tool_compare");
+  auto* place = new QPushButton(tr("Mark places"));
+  place->setObjectName("tool_place");
+  place->setToolTip(tr("What lies under each other or on one level is said, here and at the easel"));
+  forget_->setObjectName("forget_places");
+  centre_->setObjectName("centre_line");
   auto* row = new QHBoxLayout;
   row->addWidget(line);
   row->addWidget(compare);
+  auto* places = new QHBoxLayout;
+  places->addWidget(place);
+  places->addWidget(forget_);
+  auto* lines = new QHBoxLayout;
+  lines->addWidget(grid_, 1);
+  lines->addWidget(centre_);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
-  column->addWidget(grid_);
+  column->addLayout(lines);
   column->addLayout(row);
+  column->addLayout(places);
   for (QWidget* w : std::initializer_list<QWidget*>{measured_, extents_, patch_, patch_words_}) column->addWidget(w);
   connect(line, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::measure); });
   connect(compare, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::compare); });
-  connect(grid_, &QComboBox::activated, this, &MeasureSection::grid_changed);
+  connect(place, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::place); });
+  connect(grid_, &QComboBox::activated, this, [this] {
+    auto c = session_.choices().composition;
+    c.grid = grid_->currentData().toInt();
+    change(c, tr("Grid"));
+  });
+  connect(centre_, &QCheckBox::clicked, this, [this](bool on) {
+    auto c = session_.choices().composition;
+    c.centre_line = on;
+    change(c, tr("Centre line"));
+  });
+  connect(forget_, &QPushButton::clicked, this, [this] {
+    auto c = session_.choices().composition;
+    c.places.clear();
+    change(c, tr("Places forgotten"));
+  });
+  connect(&session_, &Session::choices_changed, this, &MeasureSection::refresh);
+  refresh();
+}
+
+void MeasureSection::change(const subject::Composition& composition, const QString& text) {
+  Choices next = session_.choices();
+  next.composition = composition;
+  session_.change(next, text);
+}
+
+void MeasureSection::refresh() {
+  const auto& c = session_.choices().composition;
+  grid_->setCurrentIndex(std::max(0, grid_->findData(c.grid)));
+  centre_->setChecked(c.centre_line);
+  forget_->setEnabled(!c.places.empty());
 }
 
 void MeasureSection::show_line(const subject::Line& line) {
@@ -50,12 +95,10 @@ void MeasureSection::show_line(const subject::Line& line) {
 }
 
 void MeasureSection::show_comparison(const subject::Line& first, const subject::Line& second) {
-  const bool longer = second.length_cm >= first.length_cm;
-  measured_->setText(
-      tr("%1 and %2: the %3 goes %4 times into the %5.")
-          .arg(length_words(first.length_cm), length_words(second.length_cm), longer ? tr("first") : tr("second"))
-          .arg(subject::goes_into(first.length_cm, second.length_cm), 0, 'f', 1)
-          .arg(longer ? tr("second") : tr("first")));
+  measured_->setText(tr("%1 and %2: the second is %3 the first (%4).")
+                         .arg(length_words(first.length_cm), length_words(second.length_cm),
+                              proportion_words(second.length_cm, first.length_cm))
+                         .arg(second.length_cm / std::max(1e-9, first.length_cm), 0, 'f', 2));
 }
 
 void MeasureSection::show_extents(int mass) {
@@ -63,11 +106,15 @@ void MeasureSection::show_extents(int mass) {
   if (!s || mass < 0) return extents_->setText({});
   const auto e = subject::extents(s->labels, mass);
   const auto sheet = session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height);
-  extents_->setText(tr("Mass %1: %2 wide, %3 high; its left edge %4 from the left, its top %5 from the top.")
-                        .arg(mass + 1)
-                        .arg(length_words((e.right - e.left) * sheet.width_cm),
-                             length_words((e.bottom - e.top) * sheet.height_cm), length_words(e.left * sheet.width_cm),
-                             length_words(e.top * sheet.height_cm)));
+  const auto order = subject::tallest_first(s->labels, static_cast<int>(s->masses.size()));
+  const auto place = std::find(order.begin(), order.end(), mass) - order.begin();
+  extents_->setText(
+      tr("Mass %1, by height number %2: %3 wide, %4 high, its width %5 its height; from the left %6, from the top %7.")
+          .arg(mass + 1)
+          .arg(place + 1)
+          .arg(length_words((e.right - e.left) * sheet.width_cm), length_words((e.bottom - e.top) * sheet.height_cm),
+               proportion_words((e.right - e.left) * sheet.width_cm, (e.bottom - e.top) * sheet.height_cm),
+               length_words(e.left * sheet.width_cm), length_words(e.top * sheet.height_cm)));
 }
 
 void MeasureSection::show_patch(QPoint pixel) {

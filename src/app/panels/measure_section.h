@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
@@ -16,8 +17,6 @@ class MeasureSection : public QWidget {
   Q_OBJECT
  public:
   explicit MeasureSection(Session& session, QWidget* parent = nullptr);
-  int grid() const { return grid_->currentData().toInt(); }
-
   void show_line(const subject::Line& line);
   /// The second length of a comparison is measured against the first.
   void show_comparison(const subject::Line& first, const subject::Line& second);
@@ -26,11 +25,15 @@ class MeasureSection : public QWidget {
 
  signals:
   void tool_asked(Tool tool);
-  void grid_changed();
 
  private:
+  void change(const subject::Composition& composition, const QString& text);
+  void refresh();
+
   Session& session_;
   QComboBox* grid_;
+  QCheckBox* centre_;
+  QPushButton* forget_;
   QLabel* measured_;
   QLabel* extents_;
   QLabel* patch_;

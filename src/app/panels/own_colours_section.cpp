@@ -55,6 +55,7 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
       palette_amount_(new LabelledSlider(tr("How much, %"), "palette_amount", 0, 100)),
       returning_(box_of("returning", tr("A colour that comes back in every dark"))),
       scheme_(box_of("scheme", tr("Families for a drawing or a grey page"))),
+      as_it_is_(new QCheckBox(tr("Show the subject as it is"))),
       plain_(new QPushButton(tr("As the subject has it"))),
       words_(paragraph()) {
   mood_->addItems({tr("Mood: as seen"), tr("More vivid"), tr("Quieter"), tr("Warm light, cool shadow"),
@@ -66,6 +67,8 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   give_back_->setObjectName("give_palette_back");
   palette_->setObjectName("palette_name");
   plain_->setObjectName("colours_plain");
+  as_it_is_->setObjectName("colours_as_it_is");
+  connect(as_it_is_, &QCheckBox::toggled, this, &OwnColoursSection::view_asked);
   words_->setObjectName("colours_words");
   auto* palette_row = new QHBoxLayout;
   palette_row->addWidget(palette_, 1);
@@ -75,7 +78,7 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   column->setSpacing(4);
   for (QWidget* w : std::initializer_list<QWidget*>{mood_, amount_, leading_, borrow_}) column->addWidget(w);
   column->addLayout(palette_row);
-  for (QWidget* w : std::initializer_list<QWidget*>{palette_amount_, returning_, scheme_, words_, plain_})
+  for (QWidget* w : std::initializer_list<QWidget*>{palette_amount_, returning_, scheme_, words_, as_it_is_, plain_})
     column->addWidget(w);
   column->addStretch();
   connect(mood_, &QComboBox::activated, this, [this](int row) {
@@ -218,6 +221,7 @@ void OwnColoursSection::refresh_words() {
   const SubjectPtr s = session_.subject();
   const PlannedPtr planned = session_.planned();
   const bool own = s && s->as_it_is != nullptr;
+  as_it_is_->setVisible(own);
   plain_->setEnabled(own || session_.choices().read.colours != subject::OwnColours{});
   if (!s) return words_->setText(tr("Open a picture first."));
   if (!own && subject::without_colour(s->squinted))

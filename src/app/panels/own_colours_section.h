@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QPushButton>
 
@@ -18,6 +19,11 @@ class OwnColoursSection : public QWidget {
   /// Borrows the palette of a picture or project.
   void borrow(const QString& file);
   bool busy() const { return reader_.busy(); }
+  /// The subject is to be shown as it is, whatever colours it is given.
+  bool as_it_is() const { return as_it_is_->isChecked(); }
+
+ signals:
+  void view_asked();
 
  private:
   void change(const subject::OwnColours& colours, const QString& text, Merge merge = Merge::never);
@@ -39,6 +45,7 @@ class OwnColoursSection : public QWidget {
   LabelledSlider* palette_amount_;
   QComboBox* returning_;
   QComboBox* scheme_;
+  QCheckBox* as_it_is_;
   QPushButton* plain_;
   QLabel* words_;
 };

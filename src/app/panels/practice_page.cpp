@@ -54,6 +54,7 @@ PracticePage::PracticePage(Session& session, Keeper& keeper, QWidget* parent)
   column->addLayout(head);
   column->addLayout(row, 1);
   setFocusPolicy(Qt::StrongFocus);
+  setAccessibleName(tr("Practice: answer with the number keys"));
   connect(&keeper_, &Keeper::changed, this, &PracticePage::show_history);
   kinds_->setCurrentRow(0);
 }

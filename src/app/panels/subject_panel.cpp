@@ -42,6 +42,7 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
     session_.change(c, tr("Most masses"), Merge::masses);
   });
   connect(steps_, &LabelledSlider::moved, this, [this] { emit view_asked(shown()); });
+  connect(colours_, &OwnColoursSection::view_asked, this, [this] { emit view_asked(shown()); });
   connect(counted_, &QComboBox::activated, this, &SubjectPanel::refresh_findings);
   connect(&session_, &Session::choices_changed, this, &SubjectPanel::refresh_choices);
   connect(&session_, &Session::subject_changed, this, &SubjectPanel::refresh_findings);

@@ -30,6 +30,7 @@ class SubjectPanel : public Bench {
   MeasureSection* measures() { return measures_; }
   StartSection* start() { return start_; }
   OwnColoursSection* colours() { return colours_; }
+  const OwnColoursSection* colours() const { return colours_; }
 
  signals:
   void view_asked(SubjectView view);

@@ -3,6 +3,6 @@
 namespace yd::app {
 
 /// What a line drawn on the subject does.
-enum class Tool { none, pick_grey, pick_white, split, paint, ring, measure, compare };
+enum class Tool { none, pick_grey, pick_white, split, paint, ring, measure, compare, place };
 
 }  // namespace yd::app

@@ -11,17 +11,26 @@
 namespace yd::app {
 
 Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> now_s, QObject* parent)
-    : QObject(parent), session_(session), now_s_(std::move(now_s)) {
-  auto opened = journal::open_checked(folder, now_s_());
+    : QObject(parent),
+      session_(session),
+      now_s_(std::move(now_s)),
+      folder_(folder),
+      care_(this, {}, [this](const auto& done) {
+        const auto* error = std::get_if<Error>(&done);
+        if (error == nullptr || error->code != Error::Code::bad_format) return;
+        opened_.journal.reset();
+        auto mended = journal::mend(folder_, now_s_());
+        if (mended) opened_ = std::move(mended).value();
+        trouble_ = mended ? QString() : tr("There is no journal: %1").arg(sentence(mended.error()));
+        tell_opened();
+        emit failed(trouble_);
+        emit changed();
+      }) {
+  auto opened = journal::open_folder(folder, now_s_());
   if (opened) {
     opened_ = std::move(opened).value();
-    if (opened_.restored)
-      trouble_ =
-          tr("The journal was damaged. The copy of the day before took its place; the damaged file is kept as %1.")
-              .arg(opened_.damaged);
-    if (opened_.begun_anew)
-      trouble_ = tr("The journal was damaged and there was no copy: it begins anew. The damaged file is kept as %1.")
-                     .arg(opened_.damaged);
+    tell_opened();
+    care_.run([folder, now = now_s_()](Observer&) -> Result<Unit> { return journal::look_after(folder, now); });
   } else {
     trouble_ = tr("There is no journal: %1").arg(sentence(opened.error()));
   }
@@ -39,6 +48,33 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
     follow();
   });
   connect(&session_, &Session::plan_changed, this, &Keeper::follow);
+  connect(&session_, &Session::choices_changed, this, &Keeper::note_hand);
+}
+
+void Keeper::tell_opened() {
+  if (opened_.restored)
+    trouble_ = tr("The journal was damaged. The copy of the day before took its place; the damaged file is kept as %1.")
+                   .arg(opened_.damaged);
+  if (opened_.begun_anew)
+    trouble_ = tr("The journal was damaged and there was no copy: it begins anew. The damaged file is kept as %1.")
+                   .arg(opened_.damaged);
+}
+
+/// Offcut strokes that were measured and taken over are an entry of their own; a project that is opened brings back
+/// what was entered before.
+void Keeper::note_hand() {
+  const plan::RestsOn& now = session_.choices().plan.rests_on;
+  if (now == hand_) return;
+  hand_ = now;
+  if (journal() == nullptr || now.readings == 0) return;
+  const auto known = journal()->offcut_tests();
+  const QString artist = QString::fromStdString(now.artist);
+  const QString paper = QString::fromStdString(now.paper);
+  if (known && std::any_of(known.value().begin(), known.value().end(), [&](const journal::OffcutTest& t) {
+        return t.artist == artist && t.paper == paper && t.strokes == now.readings && t.off == now.off_de00;
+      }))
+    return;
+  report_result(journal()->add(journal::OffcutTest{0, now_s_(), artist, paper, now.readings, now.off_de00, {}}));
 }
 
 void Keeper::follow() {
@@ -140,13 +176,6 @@ void Keeper::keep_photo(const QImage& photo, const QString& findings) {
   timer_.stop();
   write();
   report_result(journal()->add_photo(session_.work_id(), {0, now_s_(), small_jpeg(photo), findings}));
-}
-
-void Keeper::keep_offcuts(const journal::OffcutTest& test) {
-  if (journal() == nullptr) return;
-  journal::OffcutTest dated = test;
-  dated.at_s = now_s_();
-  report_result(journal()->add(dated));
 }
 
 void Keeper::keep_drill(const journal::Drill& drill) {

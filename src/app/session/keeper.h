@@ -7,6 +7,7 @@
 
 #include "calibrate/pace.h"
 #include "journal/journal.h"
+#include "session/runner.h"
 #include "session/session.h"
 
 namespace yd::app {
@@ -44,7 +45,6 @@ class Keeper : public QObject {
   void forget(const QString& work, qint64 recipe);
   /// A photograph of the present work with what was found on it.
   void keep_photo(const QImage& photo, const QString& findings);
-  void keep_offcuts(const journal::OffcutTest& test);
   void keep_drill(const journal::Drill& drill);
 
   /// From the times of all works.
@@ -60,7 +60,9 @@ class Keeper : public QObject {
   void failed(const QString& sentence);
 
  private:
+  void tell_opened();
   void follow();
+  void note_hand();
   void write();
   bool report(const Status& status);
   template <class Value>
@@ -68,11 +70,14 @@ class Keeper : public QObject {
 
   Session& session_;
   std::function<qint64()> now_s_;
+  QString folder_;
   journal::Opened opened_;
   QString trouble_;
   QString kept_work_;  ///< the work that is kept up to date
   QString file_;       ///< of it
   QTimer timer_;
+  Runner<Unit> care_;   ///< checks the file and makes the backup, beside the window
+  plan::RestsOn hand_;  ///< whose measurements were entered last
   std::optional<journal::Recipe> last_;
 };
 

@@ -39,6 +39,12 @@ void ViewLink::set_view(double new_zoom, QPointF new_centre) {
   emit view_changed();
 }
 
+void ViewLink::set_flip(bool left_right, bool top_bottom) {
+  mirrored = left_right;
+  upside_down = top_bottom;
+  emit view_changed();
+}
+
 void ViewLink::set_pointer(QPoint pixel) {
   if (pixel == pointer) return;
   pointer = pixel;
@@ -105,6 +111,10 @@ void PictureView::set_overlay(const Overlay& overlay) {
   update();
 }
 
+QPointF PictureView::flipped(QPointF place) const {
+  return {link_.mirrored ? width() - place.x() : place.x(), link_.upside_down ? height() - place.y() : place.y()};
+}
+
 QPointF PictureView::share_at(QPointF place) const {
   const QRectF t = target();
   return {std::clamp((place.x() - t.left()) / std::max(1.0, t.width()), 0.0, 1.0),
@@ -113,7 +123,7 @@ QPointF PictureView::share_at(QPointF place) const {
 
 void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
   const auto on_screen = [&](QPointF share) {
-    return where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height());
+    return flipped(where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height()));
   };
   painter.setRenderHint(QPainter::Antialiasing);
   for (const Overlay::Mark& m : overlay_.marks) {
@@ -159,7 +169,7 @@ QPoint PictureView::pixel_at(QPointF place) const {
 }
 
 QPointF PictureView::place_of(QPoint pixel) const {
-  return target().topLeft() + (QPointF(pixel) + QPointF(0.5, 0.5)) * scale();
+  return flipped(target().topLeft() + (QPointF(pixel) + QPointF(0.5, 0.5)) * scale());
 }
 
 void PictureView::paintEvent(QPaintEvent*) {
@@ -168,6 +178,9 @@ void PictureView::paintEvent(QPaintEvent*) {
   Sheet& shown = dimmed_.image.isNull() ? plain_ : dimmed_;
   if (!shown.image.isNull()) {
     const QRectF where = target();
+    painter.save();
+    painter.translate(link_.mirrored ? width() : 0, link_.upside_down ? height() : 0);
+    painter.scale(link_.mirrored ? -1 : 1, link_.upside_down ? -1 : 1);
     draw_sheet(painter, shown, where);
     if (wiping_ && beneath_.image.size() == shown.image.size()) {
       const double x = wipe_at(where);
@@ -177,6 +190,7 @@ void PictureView::paintEvent(QPaintEvent*) {
       painter.setPen(QPen(QColor(245, 245, 245), 1));
       painter.drawLine(QPointF(x, where.top()), QPointF(x, where.bottom()));
     }
+    painter.restore();
     draw_overlay(painter, where);
     draw_crosshair(painter);
   }
@@ -218,32 +232,32 @@ void PictureView::move_by(QPointF d) {
 }
 
 void PictureView::wheelEvent(QWheelEvent* event) {
-  zoom_by(std::pow(1.0015, event->angleDelta().y()), event->position());
+  zoom_by(std::pow(1.0015, event->angleDelta().y()), flipped(event->position()));
 }
 
 void PictureView::mousePressEvent(QMouseEvent* event) {
-  grabbed_ = pressed_ = event->position();
-  link_.set_pointer(pixel_at(event->position()));
-  if (drawing() && event->button() == Qt::LeftButton) emit link_.path_begun(share_at(event->position()));
+  grabbed_ = pressed_ = flipped(event->position());
+  link_.set_pointer(pixel_at(flipped(event->position())));
+  if (drawing() && event->button() == Qt::LeftButton) emit link_.path_begun(share_at(flipped(event->position())));
 }
 
 void PictureView::mouseMoveEvent(QMouseEvent* event) {
   if ((event->buttons() & Qt::LeftButton) && drawing()) {
-    emit link_.path_moved(share_at(event->position()));
+    emit link_.path_moved(share_at(flipped(event->position())));
   } else if (event->buttons() & Qt::LeftButton) {
-    move_by(event->position() - grabbed_);
-    grabbed_ = event->position();
+    move_by(flipped(event->position()) - grabbed_);
+    grabbed_ = flipped(event->position());
   }
-  link_.set_pointer(pixel_at(event->position()));
+  link_.set_pointer(pixel_at(flipped(event->position())));
 }
 
 void PictureView::mouseReleaseEvent(QMouseEvent* event) {
   if (drawing()) {
-    if (event->button() == Qt::LeftButton) emit link_.path_ended(share_at(event->position()));
+    if (event->button() == Qt::LeftButton) emit link_.path_ended(share_at(flipped(event->position())));
     return;
   }
   constexpr double kStill_px = 4;
-  const bool still = (event->position() - pressed_).manhattanLength() < kStill_px;
+  const bool still = (flipped(event->position()) - pressed_).manhattanLength() < kStill_px;
   if (still && link_.pointer.x() >= 0) emit link_.clicked();
 }
 
@@ -251,7 +265,7 @@ void PictureView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (link_.zoom > 0) {
     link_.set_view(0, {0.5, 0.5});
   } else {
-    zoom_by(1.0 / scale(), event->position());  // one picture pixel to one screen pixel
+    zoom_by(1.0 / scale(), flipped(event->position()));  // one picture pixel to one screen pixel
   }
 }
 
@@ -260,6 +274,8 @@ void PictureView::keyPressEvent(QKeyEvent* event) {
   const QPoint at = link_.pointer.x() < 0 ? QPoint(plain_.image.width() / 2, plain_.image.height() / 2) : link_.pointer;
   const int step = event->modifiers() & Qt::ShiftModifier ? 40 : 8;
   const auto go = [&](int dx, int dy) {
+    if (link_.mirrored) dx = -dx;
+    if (link_.upside_down) dy = -dy;
     link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, plain_.image.width() - 1)),
                        std::clamp(at.y() + dy, 0, std::max(0, plain_.image.height() - 1))});
   };

@@ -17,8 +17,11 @@ class ViewLink : public QObject {
   QPointF centre{0.5, 0.5};  ///< share of the picture in the middle of the view
   QPoint pointer{-1, -1};    ///< picture pixel under the pointer
 
-  bool tool = false;  ///< paths are drawn instead of the picture being moved
+  bool tool = false;         ///< paths are drawn instead of the picture being moved
+  bool mirrored = false;     ///< left is right
+  bool upside_down = false;  ///< top is bottom
 
+  void set_flip(bool left_right, bool top_bottom);
   void set_view(double new_zoom, QPointF new_centre);
   void set_pointer(QPoint pixel);
 
@@ -68,6 +71,8 @@ class PictureView : public QWidget {
   void zoom_by(double factor, QPointF around);
   void move_by(QPointF screen_pixels);
   QPointF share_at(QPointF place) const;
+  /// A place of the widget as it would be without mirror and turning, and the other way.
+  QPointF flipped(QPointF place) const;
   bool drawing() const { return takes_tools_ && link_.tool; }
   void draw_overlay(QPainter& painter, const QRectF& where) const;
   void draw_crosshair(QPainter& painter) const;

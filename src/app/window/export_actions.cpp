@@ -64,6 +64,7 @@ void ExportActions::ask(What what, const QString& title, const QString& filter, 
     options.what = what;
     options.title = name;
     options.outline.grid = kGrid;
+    options.outline.aids = session_.choices().composition;
     exporter_.begin(file, options);
   });
   dialog->open();

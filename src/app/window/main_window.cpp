@@ -191,6 +191,13 @@ void MainWindow::make_look_menu() {
   add("wipe", tr("Wipe between them, with the pointer"), Qt::Key_W, way(PairWay::wipe));
   add("true-size", tr("As large as on the paper"), Qt::Key_T, [this] { show_true_size(); });
   look->addSeparator();
+  QAction* mirror = look->addAction(tr("Mirrored: what is out of true shows"), QKeySequence(Qt::Key_X));
+  QAction* turned = look->addAction(tr("Upside down: shapes, not things"), QKeySequence(Qt::SHIFT | Qt::Key_X));
+  for (QAction* action : {mirror, turned}) {
+    action->setCheckable(true);
+    connect(action, &QAction::toggled, this,
+            [this, mirror, turned] { pair_->link().set_flip(mirror->isChecked(), turned->isChecked()); });
+  }
   look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
     pair_->link().set_view(0, {0.5, 0.5});
   });
@@ -314,6 +321,8 @@ void MainWindow::show_subject() {
       tr("Subject"), s ? tr("%1 × %2 cm").arg(sheet.width_cm, 0, 'f', 1).arg(sheet.height_cm, 0, 'f', 1) : QString());
   const SubjectPanel& panel = *stages_->subject_panel();
   const bool plain = s && panel.shown() == SubjectView::picture;
+  if (plain && s->as_it_is && panel.colours()->as_it_is())
+    return pair_->set_subject_image(to_image(s->as_it_is->image));
   pair_->set_subject_image(plain ? s->picture : s ? subject_image(*s, panel.shown(), panel.steps()) : QImage());
 }
 

@@ -25,6 +25,11 @@ NotesActions::NotesActions(Session& session, Keeper& keeper, Checker& checker, S
   connect(journal_, &JournalPage::closed, this, &NotesActions::back);
   connect(practice_, &PracticePage::closed, this, &NotesActions::back);
   connect(journal_, &JournalPage::open_asked, &files, &FileActions::open_path);
+  connect(journal_, &JournalPage::palette_asked, this, [this](const QString& file) {
+    back();
+    stages_.go(Stage::subject);
+    stages_.subject_panel()->colours()->borrow(file);
+  });
   connect(&keeper_, &Keeper::failed, &notice_, &NoticeBar::show_sentence);
   connect(&keeper_, &Keeper::changed, this, &NotesActions::tell_bias);
   connect(&files, &FileActions::saved, &keeper_, &Keeper::saved);

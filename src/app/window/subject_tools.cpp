@@ -20,7 +20,6 @@ SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QO
   connect(panel.start(), &StartSection::tool_asked, this, &SubjectTools::take);
   connect(panel.masses(), &MassSection::tool_asked, this, &SubjectTools::take);
   connect(panel.measures(), &MeasureSection::tool_asked, this, &SubjectTools::take);
-  connect(panel.measures(), &MeasureSection::grid_changed, this, &SubjectTools::refresh_overlay);
   connect(panel.masses(), &MassSection::mass_chosen, panel.measures(), &MeasureSection::show_extents);
   connect(&pair.link(), &ViewLink::path_begun, this, &SubjectTools::begin);
   connect(&pair.link(), &ViewLink::path_moved, this, &SubjectTools::move);
@@ -59,6 +58,9 @@ void SubjectTools::take(Tool tool) {
     case Tool::measure:
       emit hint_changed(tr("Draw a line to measure, or mark its two ends with Space. Escape: done."));
       break;
+    case Tool::place:
+      emit hint_changed(tr("Click places to set out by; what lies plumb or level is said. Escape: done."));
+      break;
     case Tool::compare:
       emit hint_changed(tr("Draw the first length, then the second. Escape: done."));
       break;
@@ -69,7 +71,7 @@ void SubjectTools::take(Tool tool) {
 void SubjectTools::refresh_overlay() {
   const SubjectPtr s = session_.subject();
   const Drawn drawn{path_, tool_ == Tool::ring, tool_ == Tool::measure || tool_ == Tool::compare};
-  pair_.subject().set_overlay(subject_overlay(session_.choices(), s.get(), drawn, panel_.measures()->grid()));
+  pair_.subject().set_overlay(subject_overlay(session_.choices(), s.get(), drawn));
 }
 
 void SubjectTools::begin(QPointF share) {
@@ -114,6 +116,11 @@ void SubjectTools::finish() {
   } else if (tool_ == Tool::ring) {
     ring(path_.front(), path_.back());
     take(Tool::none);
+  } else if (tool_ == Tool::place) {
+    Choices next = session_.choices();
+    if (next.composition.places.size() < subject::kMostPlaces) next.composition.places.push_back(edit.path.back());
+    path_.clear();
+    session_.change(next, tr("Place to set out by"));
   } else if (tool_ == Tool::measure || tool_ == Tool::compare) {
     const SubjectPtr s = session_.subject();
     const double aspect = s ? static_cast<double>(s->image.width) / s->image.height : 4.0 / 3;

@@ -32,13 +32,35 @@ QPainterPath traced(const PlanView& p, const QSizeF& size) {
   return path;
 }
 
+/// The lines and places the artist sets the drawing out by, as they lie over the subject.
+void draw_aids(QPainter& painter, const subject::Composition& aids, const QSizeF& size) {
+  painter.setPen(QPen(QColor(150, 150, 150), 0.15));
+  const auto divided = [&](int parts) {
+    for (int i = 1; i < parts; ++i) {
+      const double share = static_cast<double>(i) / parts;
+      painter.drawLine(QPointF(share * size.width(), 0), QPointF(share * size.width(), size.height()));
+      painter.drawLine(QPointF(0, share * size.height()), QPointF(size.width(), share * size.height()));
+    }
+  };
+  divided(aids.grid);
+  if (aids.thirds) divided(3);
+  if (aids.centre_line) painter.drawLine(QPointF(size.width() / 2, 0), QPointF(size.width() / 2, size.height()));
+  painter.setPen(QPen(QColor(60, 60, 60), 0.25));
+  for (const subject::Point& p : aids.places) {
+    const QPointF at(p.x * size.width(), p.y * size.height());
+    constexpr double kArm_mm = 3;
+    painter.drawLine(at - QPointF(kArm_mm, 0), at + QPointF(kArm_mm, 0));
+    painter.drawLine(at - QPointF(0, kArm_mm), at + QPointF(0, kArm_mm));
+  }
+}
+
 /// Everything on the sheet, in millimetres.
 void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& options) {
   const QSizeF size(10 * p.sheet.width_cm, 10 * p.sheet.height_cm);
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(QColor(60, 60, 60), 0.3));
   painter.drawRect(QRectF(QPointF(0, 0), size));
-  const int squares = std::clamp(options.grid, 0, kMostGrid);
+  const int squares = options.aids.grid > 0 ? 0 : std::clamp(options.grid, 0, kMostGrid);
   if (squares > 0) {
     painter.setPen(QPen(QColor(150, 150, 150), 0.15));
     const double step = std::max(size.width(), size.height()) / squares;
@@ -47,6 +69,7 @@ void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& opti
     for (double y = step; y < size.height() - 0.01; y += step)
       painter.drawLine(QPointF(0, y), QPointF(size.width(), y));
   }
+  draw_aids(painter, options.aids, size);
   painter.setPen(QPen(QColor(90, 90, 90), 0.25));
   if (options.outlines) painter.drawPath(traced(p, size));
   if (!options.numbers) return;

@@ -84,7 +84,10 @@ json composition_to_json(const subject::Composition& c) {
               {"neutral_is_white", c.adjust.neutral_is_white},
               {"width_cm", c.width_cm},
               {"height_cm", c.height_cm},
-              {"thirds", c.thirds}};
+              {"thirds", c.thirds},
+              {"grid", c.grid},
+              {"centre_line", c.centre_line}};
+  for (const subject::Point& p : c.places) out["places"].push_back(point_to_json(p));
   if (c.adjust.neutral) out["neutral"] = exact_lab(*c.adjust.neutral);
   if (c.horizon) out["horizon"] = *c.horizon;
   if (c.light_deg) out["light_deg"] = *c.light_deg;
@@ -102,6 +105,19 @@ void read_composition(Fields& f, subject::Composition& c) {
   c.width_cm = f.number("width_cm", 1, 1000, 40);
   c.height_cm = f.number("height_cm", 1, 1000, 30);
   c.thirds = f.flag("thirds", false);
+  c.grid = static_cast<int>(f.number("grid", 0, 40, 0.0));
+  c.centre_line = f.flag("centre_line", false);
+  if (f.has("places")) {
+    const json& places = f.array("places");
+    if (places.size() > subject::kMostPlaces) f.fail("places", "must hold no more than 24 places");
+    for (const json& p : places) {
+      if (f.error()) break;
+      if (!p.is_array() || p.size() != 2 || !p[0].is_number() || !p[1].is_number())
+        f.fail("places", "must hold pairs of numbers");
+      else
+        c.places.push_back({p[0].get<double>(), p[1].get<double>()});
+    }
+  }
   if (f.has("horizon")) c.horizon = f.number("horizon", 0, 1);
   if (f.has("light_deg")) c.light_deg = f.number("light_deg", -360, 360);
 }

@@ -103,10 +103,19 @@ QString put_aside(const QString& file, qint64 now_s) {
   return to;
 }
 
-Result<Opened> mended(const QString& file, const QString& backup, const Error& why, qint64 now_s) {
+}  // namespace
+
+QString usual_folder() {
+  return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/Yawning Dune/Yawning Dune";
+}
+
+Result<Opened> mend(const QString& folder, qint64 now_s) {
+  const QString file = QDir(folder).filePath(kJournalFile);
+  const QString backup = QDir(folder).filePath(kBackupFile);
   Opened out;
   out.damaged = put_aside(file, now_s);
-  if (out.damaged.isEmpty()) return why;
+  if (out.damaged.isEmpty())
+    return Error{Error::Code::bad_format, file.toStdString(), "the journal is damaged and cannot be put aside"};
   out.restored = QFile::exists(backup) && check_file(backup).ok() && QFile::copy(backup, file);
   out.begun_anew = !out.restored;
   auto journal = Journal::open(file);
@@ -115,31 +124,35 @@ Result<Opened> mended(const QString& file, const QString& backup, const Error& w
   return out;
 }
 
-}  // namespace
-
-QString usual_folder() {
-  return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/Yawning Dune/Yawning Dune";
-}
-
-Result<Opened> open_checked(const QString& folder, qint64 now_s) {
-  constexpr qint64 kDay_s = 24 * 60 * 60;
+Result<Opened> open_folder(const QString& folder, qint64 now_s) {
   if (!QDir().mkpath(folder)) return Error{Error::Code::io, folder.toStdString(), "the folder cannot be made"};
-  const QString file = QDir(folder).filePath(kJournalFile);
-  const QString backup = QDir(folder).filePath(kBackupFile);
-  if (QFileInfo(file).size() > 0) {
-    const Status whole = check_file(file);
-    if (!whole && whole.error().code == Error::Code::bad_format) return mended(file, backup, whole.error(), now_s);
-  }
-  auto journal = Journal::open(file);
-  if (!journal && journal.error().code == Error::Code::bad_format) return mended(file, backup, journal.error(), now_s);
+  auto journal = Journal::open(QDir(folder).filePath(kJournalFile));
+  if (!journal && journal.error().code == Error::Code::bad_format) return mend(folder, now_s);
   if (!journal) return journal.error();
-  const QFileInfo old(backup);
-  // Without a backup the journal is as good; the next start tries again.
-  if (!old.exists() || now_s - old.lastModified().toSecsSinceEpoch() > kDay_s)
-    static_cast<void>(journal.value()->back_up(backup).ok());
   Opened out;
   out.journal = std::move(journal).value();
   return out;
+}
+
+Status look_after(const QString& folder, qint64 now_s) {
+  constexpr qint64 kDay_s = 24 * 60 * 60;
+  const QString file = QDir(folder).filePath(kJournalFile);
+  const QString backup = QDir(folder).filePath(kBackupFile);
+  if (const Status whole = check_file(file); !whole) return whole;
+  const QFileInfo old(backup);
+  if (old.exists() && now_s - old.lastModified().toSecsSinceEpoch() <= kDay_s) return success();
+  const auto journal = Journal::open(file);
+  return journal ? journal.value()->back_up(backup) : Status(journal.error());
+}
+
+Result<Opened> open_checked(const QString& folder, qint64 now_s) {
+  auto opened = open_folder(folder, now_s);
+  if (!opened) return opened.error();
+  const Status whole = look_after(folder, now_s);
+  // Without a backup the journal is as good; the next start tries again.
+  if (whole || whole.error().code != Error::Code::bad_format) return opened;
+  opened.value().journal.reset();
+  return mend(folder, now_s);
 }
 
 }  // namespace yd::journal

@@ -1,7 +1,6 @@
 #include "practice/eye.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 namespace yd::practice {
@@ -24,14 +23,6 @@ constexpr double kSlope = 2.5;  // of Weibull's curve
 double bias_at(int i) { return kMostBias * (2.0 * i / (kBiases - 1) - 1); }
 double spread_at(int i) {
   return kLeastSpread * std::pow(kMostSpread / kLeastSpread, static_cast<double>(i) / (kSpreads - 1));
-}
-const std::array<double, kSpreads>& spreads() {
-  static const std::array<double, kSpreads> all = [] {
-    std::array<double, kSpreads> out{};
-    for (int i = 0; i < kSpreads; ++i) out[static_cast<std::size_t>(i)] = spread_at(i);
-    return out;
-  }();
-  return all;
 }
 std::size_t cell(int bias, int spread) { return static_cast<std::size_t>(bias * kSpreads + spread); }
 
@@ -94,18 +85,45 @@ void Eye::names(double value, int answer, int low, int high) {
   });
 }
 
+namespace {
+
+/// P(says more) and the doubt it leaves, tabulated over x + bias in steps of kTableStep and the spreads: questions are
+/// weighed by the thousand.
+constexpr double kTableStep = 0.05;
+constexpr int kTableEnd = 140;  // steps to either side: bias 3 and a difference of 4
+struct Answers {
+  double says = 0;
+  double noise = 0;
+};
+const std::vector<Answers>& answers_table() {
+  static const std::vector<Answers> all = [] {
+    std::vector<Answers> out;
+    out.reserve(static_cast<std::size_t>(2 * kTableEnd + 1) * kSpreads);
+    for (int i = -kTableEnd; i <= kTableEnd; ++i) {
+      for (int s = 0; s < kSpreads; ++s) {
+        const double p = says_more_at(i * kTableStep, 0, spread_at(s));
+        out.push_back({p, doubt(p) + doubt(1 - p)});
+      }
+    }
+    return out;
+  }();
+  return all;
+}
+
+}  // namespace
+
 /// What an answer is expected to tell: the doubt about the answer less the doubt that even the true eye would leave.
 double Eye::expected_gain(double x) const {
   double says = 0;
   double noise = 0;
   for (int b = 0; b < kBiases; ++b) {
+    const auto step = static_cast<int>(std::lround((x + bias_at(b)) / kTableStep));
+    const int row = std::clamp(step, -kTableEnd, kTableEnd) + kTableEnd;
+    const Answers* answers = &answers_table()[static_cast<std::size_t>(row) * kSpreads];
     for (int s = 0; s < kSpreads; ++s) {
       const double here = belief_[cell(b, s)];
-      constexpr double kNothing = 1e-9;
-      if (here < kNothing) continue;
-      const double p = says_more_at(x, bias_at(b), spreads()[static_cast<std::size_t>(s)]);
-      says += here * p;
-      noise += here * (doubt(p) + doubt(1 - p));
+      says += here * answers[s].says;
+      noise += here * answers[s].noise;
     }
   }
   return doubt(says) + doubt(1 - says) - noise;

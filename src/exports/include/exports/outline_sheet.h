@@ -3,6 +3,7 @@
 #include <QByteArray>
 
 #include "exports/plan_pdf.h"
+#include "subject/composition.h"
 
 namespace yd::exports {
 
@@ -11,6 +12,8 @@ struct OutlineOptions {
   int grid = 0;  ///< squares along the longer side; 0: no grid, at most 40
   bool numbers = true;
   Print print = Print::a4;
+  /// What the artist sets the drawing out by: its grid (then no squares are drawn), thirds, centre line and places.
+  subject::Composition aids{};
 };
 
 /// Pages the sheet takes, across and down, with margin and overlap for taping.

@@ -99,8 +99,15 @@ struct Opened {
   QString damaged;          ///< where the damaged file was put
 };
 
-/// The journal of a folder, checked: a damaged file is put aside, never deleted, and the backup takes its place. The
-/// backup is made anew where it is older than a day. Errors as `open`; a file of a newer program is left alone.
+/// The journal of a folder, at once; one that does not even open is mended. Errors as `open`; a file of a newer program
+/// is left alone.
+Result<Opened> open_folder(const QString& folder, qint64 now_s);
+/// Checks the folder's journal whole and makes the backup anew where it is older than a day: takes a while where there
+/// are thousands of works, and may run beside an open one. `bad_format`: it is damaged, see `mend`.
+Status look_after(const QString& folder, qint64 now_s);
+/// Puts a damaged journal aside, never deletes it, and has the backup take its place. Nobody may have it open.
+Result<Opened> mend(const QString& folder, qint64 now_s);
+/// All of it, one after the other.
 Result<Opened> open_checked(const QString& folder, qint64 now_s);
 /// Where the program keeps its journal: a folder in the user's data.
 QString usual_folder();

@@ -15,6 +15,9 @@ struct Composition {
   double width_cm = 40;  ///< of the sheet
   double height_cm = 30;
   bool thirds = false;              ///< lines drawn over the subject
+  int grid = 0;                     ///< squares along each side; 0: none
+  bool centre_line = false;         ///< plumb through the middle
+  std::vector<Point> places{};      ///< chosen to be set out by: what lies under each other or level
   std::optional<double> horizon;    ///< share of the height, downwards
   std::optional<double> light_deg;  ///< towards the light, where the artist knows better than the guess
   bool operator==(const Composition&) const = default;

@@ -61,6 +61,24 @@ class TestNotes : public QObject {
     w.session.undo_stack().setClean();
   }
 
+  // Who opens the next picture at once loses nothing of the last.
+  void the_last_step_before_another_picture_is_kept() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.past_chores();
+    w.easel.done();
+    const QString id = w.session.work_id();
+    w.session.undo_stack().setClean();
+    QVERIFY(w.open_demo("salt-works.png"));
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+          const auto work = w.keeper.journal()->work(id);
+          return work.ok() && work->done == 1;
+        },
+        10000));
+    w.session.undo_stack().setClean();
+  }
+
   void a_recipe_goes_into_another_picture_with_one_key() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
@@ -212,6 +230,32 @@ class TestNotes : public QObject {
     trial::click(w, "colours_plain");
     QVERIFY(w.settle());
     QVERIFY(!w.session.subject()->as_it_is);
+    w.session.undo_stack().setClean();
+  }
+
+  // A drawing has no colours: it gets families, is planned, and its first pass is done at the easel.
+  void a_grey_page_goes_from_nothing_to_the_easel() {
+    trial::World w{app::Steps{}};
+    const QString file = w.dir.filePath("drawing.png");
+    QVERIFY(QImage(trial::World::demo("kettle.png")).convertToFormat(QImage::Format_Grayscale8).save(file));
+    w.window.files().open_path(file);
+    QVERIFY(w.settle());
+    w.open_card("section_colours");
+    QVERIFY2(w.find<QLabel>("colours_words")->text().contains("no colours"),
+             qPrintable(w.find<QLabel>("colours_words")->text()));
+    const auto grey = w.session.subject();
+    trial::choose(w, "scheme", 1);
+    QVERIFY(w.settle());
+    const auto coloured = w.session.subject();
+    QVERIFY(coloured->as_it_is && coloured->masses.size() == grey->masses.size());
+    QVERIFY(!subject::without_colour(coloured->squinted));
+    for (std::size_t m = 0; m < grey->masses.size(); ++m)
+      QVERIFY(std::abs(coloured->masses[m].value - grey->masses[m].value) < 0.5);
+    QTest::keyClick(&w.window, Qt::Key_E);
+    QVERIFY(w.window.at_easel());
+    w.past_chores();
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Space);
+    QCOMPARE(w.easel.count_done(), 1);
     w.session.undo_stack().setClean();
   }
 

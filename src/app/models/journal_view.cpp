@@ -79,7 +79,7 @@ Result<WorkView> view_work(const journal::Journal& journal, const QString& id) {
   fact(tr("Paper"), tr("%1, %2 × %3 cm").arg(w.paper).arg(w.width_cm, 0, 'f', 0).arg(w.height_cm, 0, 'f', 0));
   fact(tr("Passes"), tr("%1 of %2").arg(w.done).arg(w.passes), w.passes > 0 ? double(w.done) / w.passes : -1);
   fact(tr("Planned"), exports::minutes_words(w.minutes));
-  fact(tr("At work"), exports::minutes_words(minutes));
+  fact(tr("At work"), minutes > 0 ? exports::minutes_words(minutes) : tr("not yet"));
   fact(tr("Sticks"), QString::number(w.sticks.size()));
   fact(tr("As seen"), words::seen_with_number(w.as_seen));
   const auto notes = journal.notes(id);
@@ -138,6 +138,7 @@ QList<Fact> pace_facts(const calibrate::PaceFit& fit) {
   QList<Fact> out;
   const auto fact = [&out](const QString& label, const QString& number) { out.append({label, number, -1, {}}); };
   fact(tr("Passes timed"), QString::number(fit.passes));
+  if (fit.passes == 0) return out;
   fact(tr("Our guess is off by a factor of"), QString::number(fit.off_before, 'f', 2));
   if (fit.passes < calibrate::kFewestTimes) return out;
   fact(tr("With your times"), QString::number(fit.off_after, 'f', 2));

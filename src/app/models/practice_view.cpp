@@ -21,9 +21,9 @@ constexpr std::size_t kUsualTray = 16;
 QColor grey(double l) { return to_colour(colour::Lab{l, 0, 0}); }
 
 QImage stroke_picture(const plan::Stroke& s, const practice::Material& m) {
-  constexpr int kWidth = 150;
-  constexpr int kHeight = 54;
-  constexpr double kStrokePx = 4;  // a millimetre
+  constexpr int kWidth = 320;
+  constexpr int kHeight = 116;
+  constexpr double kStrokePx = 7;  // a millimetre
   const board::ChipStroke stroke{s.stick, s.technique, s.pressure, s.pressure};
   return to_image(
       board::stroke_chip(stroke, m.paper.ground, m.paper.grain_mm, m.sticks, m.parameters, kWidth, kHeight, kStrokePx));

@@ -45,7 +45,9 @@ void show_picture(QLabel& label, const QImage& image, int wide) {
 
 /// As high as its text.
 QLabel* snug(QLabel* label) {
-  label->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+  QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+  policy.setHeightForWidth(label->wordWrap());
+  label->setSizePolicy(policy);
   return label;
 }
 

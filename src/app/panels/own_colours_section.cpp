@@ -18,7 +18,7 @@ QComboBox* box_of(const char* name, const QString& title) {
   box->setObjectName(name);
   box->setAccessibleName(title);
   box->setToolTip(title);
-  constexpr int kLetters = 12;
+  constexpr int kLetters = 8;
   box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   box->setMinimumContentsLength(kLetters);
   return box;
@@ -55,8 +55,8 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
       palette_amount_(new LabelledSlider(tr("How much, %"), "palette_amount", 0, 100)),
       returning_(box_of("returning", tr("A colour that comes back in every dark"))),
       scheme_(box_of("scheme", tr("Families for a drawing or a grey page"))),
-      as_it_is_(new QCheckBox(tr("Show the subject as it is"))),
-      plain_(new QPushButton(tr("As the subject has it"))),
+      as_it_is_(new QCheckBox(tr("Show it as it is"))),
+      plain_(new QPushButton(tr("Give all back"))),
       words_(paragraph()) {
   mood_->addItems({tr("Mood: as seen"), tr("More vivid"), tr("Quieter"), tr("Warm light, cool shadow"),
                    tr("Cool light, warm shadow"), tr("Led by one colour")});
@@ -78,8 +78,17 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   column->setSpacing(4);
   for (QWidget* w : std::initializer_list<QWidget*>{mood_, amount_, leading_, borrow_}) column->addWidget(w);
   column->addLayout(palette_row);
-  for (QWidget* w : std::initializer_list<QWidget*>{palette_amount_, returning_, scheme_, words_, as_it_is_, plain_})
-    column->addWidget(w);
+  // Side by side what is chosen once: the bench is low.
+  auto* choices = new QHBoxLayout;
+  choices->addWidget(returning_);
+  choices->addWidget(scheme_);
+  auto* back = new QHBoxLayout;
+  back->addWidget(as_it_is_, 1);
+  back->addWidget(plain_);
+  column->addWidget(palette_amount_);
+  column->addLayout(choices);
+  column->addWidget(words_);
+  column->addLayout(back);
   column->addStretch();
   connect(mood_, &QComboBox::activated, this, [this](int row) {
     auto c = session_.choices().read.colours;

@@ -173,6 +173,7 @@ void PracticePage::begin(practice::Kind kind, std::uint64_t seed) {
     for (std::size_t i = 0; i < material_.sticks.size(); ++i)
       box->addItem(QString::fromStdString(material_.sticks[i].name), static_cast<int>(i));
   }
+  show_history();
   show_task();
   setFocus();
 }

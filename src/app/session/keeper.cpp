@@ -2,6 +2,7 @@
 
 #include <QFileInfo>
 #include <algorithm>
+#include <utility>
 #include <nlohmann/json.hpp>
 
 #include "advice/usage.h"
@@ -15,6 +16,13 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
       session_(session),
       now_s_(std::move(now_s)),
       folder_(folder),
+      maker_(this, {},
+             [this](const auto& done) {
+               const auto* entry = std::get_if<EntryPtr>(&done);
+               if (entry != nullptr && journal() != nullptr && !dropped_) put(**entry);
+               dropped_ = false;
+               if (pending_ && !timer_.isActive()) begin_writing();
+             }),
       care_(this, {}, [this](const auto& done) {
         const auto* error = std::get_if<Error>(&done);
         if (error == nullptr || error->code != Error::Code::bad_format) return;
@@ -37,8 +45,9 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
   constexpr int kPause_ms = 700;
   timer_.setSingleShot(true);
   timer_.setInterval(kPause_ms);
-  connect(&timer_, &QTimer::timeout, this, &Keeper::write);
+  connect(&timer_, &QTimer::timeout, this, &Keeper::begin_writing);
   connect(&session_, &Session::reference_changed, this, [this] {
+    if (timer_.isActive()) begin_writing();
     timer_.stop();
     kept_work_.clear();
     file_.clear();
@@ -81,7 +90,9 @@ void Keeper::follow() {
   if (journal() == nullptr || !session_.planned()) return;
   // A work the journal knows is kept up to date from the moment it is opened again.
   if (kept_work_.isEmpty() && journal()->work(session_.work_id()).ok()) kept_work_ = session_.work_id();
-  if (kept_work_ == session_.work_id()) timer_.start();
+  if (kept_work_ != session_.work_id()) return;
+  pending_ = entry_maker();
+  timer_.start();
 }
 
 void Keeper::saved(const QString& file) {
@@ -91,9 +102,7 @@ void Keeper::saved(const QString& file) {
 }
 
 void Keeper::flush() {
-  if (!timer_.isActive()) return;
-  timer_.stop();
-  write();
+  if (timer_.isActive() || maker_.busy()) write_now();
 }
 
 bool Keeper::report(const Status& status) {
@@ -110,19 +119,36 @@ bool Keeper::report_result(const Result<Value>& result) {
   return report(result ? success() : Status(result.error()));
 }
 
-void Keeper::write() {
-  const PlannedPtr planned = session_.planned();
-  if (journal() == nullptr || !planned || kept_work_ != session_.work_id()) return;
+/// Takes what it needs along: the session may go on while it runs.
+std::function<Keeper::EntryPtr()> Keeper::entry_maker() const {
   WorkPlace place{session_.work_id(), QFileInfo(session_.reference_name()).completeBaseName(), file_, now_s_(),
                   now_s_()};
   if (const auto before = journal()->work(place.id)) {
     if (place.file.isEmpty()) place.file = before->file;
   }
   if (!place.file.isEmpty()) place.title = QFileInfo(place.file).completeBaseName();
-  const Status put = journal()->put(work_of(*planned, session_.choices(), place, session_.plan_copy()));
-  if (!put) return static_cast<void>(report(put));
-  const DoneWork done = done_work(*planned, session_.choices());
-  report(journal()->put_passes(place.id, done.passes, done.still));
+  return [planned = session_.planned(), choices = session_.choices(), place]() -> EntryPtr {
+    return std::make_shared<Entry>(Entry{work_of(*planned, choices, place), done_work(*planned, choices)});
+  };
+}
+
+void Keeper::begin_writing() {
+  if (!pending_ || maker_.busy()) return;  // when it is done the next one begins
+  maker_.run([make = std::exchange(pending_, {})](Observer&) -> Result<EntryPtr> { return make(); });
+}
+
+void Keeper::write_now() {
+  timer_.stop();
+  if (journal() == nullptr || !session_.planned() || kept_work_ != session_.work_id()) return;
+  pending_ = {};
+  dropped_ = maker_.busy();
+  put(*entry_maker()());
+}
+
+void Keeper::put(const Entry& entry) {
+  const Status work = journal()->put(entry.work);
+  if (!work) return static_cast<void>(report(work));
+  report(journal()->put_passes(entry.work.id, entry.done.passes, entry.done.still));
 }
 
 qint64 Keeper::keep_recipe(int target) {
@@ -134,8 +160,7 @@ qint64 Keeper::keep_recipe(int target) {
   if (!planned || target < 0) return 0;
   // A recipe belongs to a work, so that is written down first.
   kept_work_ = session_.work_id();
-  timer_.stop();
-  write();
+  write_now();
   journal::Recipe recipe = recipe_of(*planned, target, session_.work_id(), now_s_());
   const auto id = journal()->put(recipe);
   if (!report_result(id)) return 0;
@@ -166,15 +191,18 @@ Status Keeper::add_note(const QString& work, const QString& text) {
 
 void Keeper::forget(const QString& work, qint64 recipe) {
   if (journal() == nullptr) return;
-  if (work == kept_work_) kept_work_.clear();
+  if (!work.isEmpty() && work == kept_work_) {
+    kept_work_.clear();
+    pending_ = {};
+    dropped_ = maker_.busy();
+  }
   report(work.isEmpty() ? journal()->remove_recipe(recipe) : journal()->remove_work(work));
 }
 
 void Keeper::keep_photo(const QImage& photo, const QString& findings) {
   if (journal() == nullptr || photo.isNull()) return;
   kept_work_ = session_.work_id();
-  timer_.stop();
-  write();
+  write_now();
   report_result(journal()->add_photo(session_.work_id(), {0, now_s_(), small_jpeg(photo), findings}));
 }
 

@@ -7,6 +7,7 @@
 
 #include "calibrate/pace.h"
 #include "journal/journal.h"
+#include "session/recipe_notes.h"
 #include "session/runner.h"
 #include "session/session.h"
 
@@ -63,7 +64,16 @@ class Keeper : public QObject {
   void tell_opened();
   void follow();
   void note_hand();
-  void write();
+  /// What is to be written, made from what the session has now.
+  struct Entry {
+    journal::Work work;
+    DoneWork done;
+  };
+  using EntryPtr = std::shared_ptr<const Entry>;
+  std::function<EntryPtr()> entry_maker() const;
+  void begin_writing();
+  void write_now();
+  void put(const Entry& entry);
   bool report(const Status& status);
   template <class Value>
   bool report_result(const Result<Value>& result);
@@ -76,8 +86,12 @@ class Keeper : public QObject {
   QString kept_work_;  ///< the work that is kept up to date
   QString file_;       ///< of it
   QTimer timer_;
-  Runner<Unit> care_;   ///< checks the file and makes the backup, beside the window
-  plan::RestsOn hand_;  ///< whose measurements were entered last
+  /// The next entry, of the state it was asked for in: the session may have gone on to another picture by then.
+  std::function<EntryPtr()> pending_;
+  Runner<EntryPtr> maker_;
+  bool dropped_ = false;  ///< what is being made is out of date already
+  Runner<Unit> care_;     ///< checks the file and makes the backup, beside the window
+  plan::RestsOn hand_;    ///< whose measurements were entered last
   std::optional<journal::Recipe> last_;
 };
 

@@ -9,6 +9,7 @@
 #include "colour/ciede2000.h"
 #include "colour/words.h"
 #include "exports/pass_words.h"
+#include "formats/plan_json.h"
 #include "looks/images.h"
 #include "plan/plan.h"
 
@@ -148,8 +149,7 @@ DoneWork done_work(const Planned& planned, const Choices& choices) {
   return out;
 }
 
-journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place,
-                      const nlohmann::json& plan_copy) {
+journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place) {
   journal::Work w;
   w.id = place.id;
   w.title = place.title;
@@ -174,7 +174,9 @@ journal::Work work_of(const Planned& planned, const Choices& choices, const Work
   }
   w.subject = small_jpeg(planned.subject->picture);
   w.board = small_jpeg(planned.finished);
-  if (!plan_copy.is_null()) w.plan = QByteArray::fromStdString(plan_copy.dump());
+  w.plan = QByteArray::fromStdString(formats::plan_to_json(planned.plan, planned.guide, *planned.subject,
+                                                           *planned.paper, *planned.collection, planned.figures)
+                                         .dump());
   for (const plan::StickUse& u : plan::use_of(planned.plan, w.width_cm * w.height_cm, *planned.paper,
                                               planned.collection->sticks, planned.parameters)) {
     const media::Stick& s = planned.collection->sticks[static_cast<std::size_t>(u.stick)];

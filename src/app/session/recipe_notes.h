@@ -26,13 +26,13 @@ struct DoneWork {
 };
 DoneWork done_work(const Planned& planned, const Choices& choices);
 
-/// The work as the journal keeps it, with small pictures.
+/// What a work is called and where it lies.
 struct WorkPlace {
   QString id, title, file;
   qint64 begun_s = 0, now_s = 0;
 };
-journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place,
-                      const nlohmann::json& plan_copy);
+/// The work as the journal keeps it, with small pictures and its plan; takes a while, so it is made on a worker.
+journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place);
 
 /// A picture as the journal keeps it: JPEG, its long side kKeptSide.
 QByteArray small_jpeg(const QImage& image);

@@ -158,6 +158,7 @@ class TestNotes : public QObject {
 
   void a_drill_by_keyboard_alone() {
     trial::World w;
+    QVERIFY(QTest::qWaitForWindowActive(&w.window));
     w.window.notes().practice().begin(practice::Kind::value, 4);
     w.window.notes().show_practice();
     auto& page = w.window.notes().practice();
@@ -233,6 +234,21 @@ class TestNotes : public QObject {
     w.session.undo_stack().setClean();
   }
 
+  // From the easel, too; Escape leaves the page, not only the line one types in.
+  void the_journal_opens_from_anywhere_and_closes_with_escape() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QVERIFY(QTest::qWaitForWindowActive(&w.window));
+    QTest::keyClick(&w.window, Qt::Key_E);
+    QVERIFY(w.window.at_easel());
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_J);
+    QVERIFY(!w.window.at_easel());
+    QVERIFY(w.window.notes().journal().isVisible());
+    QTest::keyClick(w.find<QLineEdit>("journal_find"), Qt::Key_Escape);
+    QVERIFY(!w.window.notes().journal().isVisible());
+    w.session.undo_stack().setClean();
+  }
+
   // A drawing has no colours: it gets families, is planned, and its first pass is done at the easel.
   void a_grey_page_goes_from_nothing_to_the_easel() {
     trial::World w{app::Steps{}};
@@ -268,6 +284,37 @@ class TestNotes : public QObject {
     QVERIFY(w.session.choices().read.edits.back().kind == subject::MassEdit::Kind::colour);
     QVERIFY(w.session.subject()->as_it_is);
     w.session.undo_stack().setClean();
+  }
+
+  // Damage that opening does not see is found beside the window; the backup takes its place and the artist is told.
+  void a_damaged_journal_is_mended_beside_the_window() {
+    trial::World w;
+    const QString folder = w.dir.filePath("damaged");
+    const QString file = folder + "/" + journal::kJournalFile;
+    {
+      auto j = std::move(journal::open_folder(folder, 0)).value().journal;
+      for (int n = 0; n < 40; ++n) {
+        journal::Work work;
+        work.id = QString::number(n);
+        work.board = QByteArray(9000, 'b');
+        QVERIFY(j->put(work));
+      }
+      QVERIFY(j->back_up(folder + "/" + journal::kBackupFile));
+    }
+    QFile f(file);
+    QVERIFY(f.open(QIODevice::ReadWrite));
+    for (qint64 at = 40960; at + 4096 < f.size(); at += 8192) {
+      QVERIFY(f.seek(at));
+      f.write(QByteArray(3000, '\xa7'));
+    }
+    f.close();
+    app::Keeper keeper(w.session, folder, [] { return qint64{0}; });
+    QSignalSpy failed(&keeper, &app::Keeper::failed);
+    QVERIFY(keeper.trouble().contains("damaged") || failed.wait(20000));
+    QVERIFY2(keeper.trouble().contains("took its place"), qPrintable(keeper.trouble()));
+    QVERIFY(keeper.journal() != nullptr);
+    QCOMPARE(keeper.journal()->works().value().size(), std::size_t{40});
+    QCOMPARE(QDir(folder).entryList({"* damaged *"}).size(), 1);
   }
 
   void without_a_journal_all_else_goes_on() {

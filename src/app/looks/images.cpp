@@ -118,6 +118,14 @@ QImage squint_preview(const subject::LabImage& small, double strength, SubjectVi
   return view == SubjectView::values ? values_image(squinted, steps) : to_image(squinted);
 }
 
+QImage speckle_patch(const optics::StrataSpectra& strata, QSize size, double grain_px, colour::Illuminant light) {
+  const auto colours = board::screen_colours(strata, light);
+  const auto tooth = board::speckle(size.width(), size.height(), grain_px);
+  board::BoardImage pixels(tooth.width, tooth.height);
+  for (std::size_t i = 0; i < pixels.size(); ++i) pixels.data[i] = colours[tooth.data[i]];
+  return to_image(pixels);
+}
+
 QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last) {
   constexpr int kLightest = 120;  // the hand hardly touching
   std::vector<uchar> lit(plan.targets.size(), 0);

@@ -25,6 +25,9 @@ QImage subject_image(const subject::Subject& subject, SubjectView view, int step
 /// The squint at another strength, small enough to follow a slider; the rest of the reading comes later.
 QImage squint_preview(const subject::LabImage& small, double strength, SubjectView view, int steps);
 
+/// A stack of strokes as a patch with its grain, as it looks under a light.
+QImage speckle_patch(const optics::StrataSpectra& strata, QSize size, double grain_px, colour::Illuminant light);
+
 /// White where a pass works: on the parts of its masses that it is for.
 QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last);
 

@@ -55,14 +55,6 @@ void add_surround(QStringList& notes, const colour::Lab& colour, const colour::L
                .arg(steps > 0 ? tr("lighter") : tr("darker"));
 }
 
-QImage speckle_patch(const optics::StrataSpectra& strata, double grain_px, colour::Illuminant light) {
-  const auto colours = board::screen_colours(strata, light);
-  const auto tooth = board::speckle(300, 64, grain_px);
-  board::BoardImage pixels(tooth.width, tooth.height);
-  for (std::size_t i = 0; i < pixels.size(); ++i) pixels.data[i] = colours[tooth.data[i]];
-  return to_image(pixels);
-}
-
 void add_strata(RecipeView& view, const optics::Pile& pile, const Planned& planned,
                 const optics::Parameters& parameters) {
   std::vector<optics::Pigment> pigments;
@@ -93,7 +85,7 @@ RecipeView view_strokes(const Planned& planned, const optics::Ground& ground, co
   view.hold = planned.paper->tooth.hold;
   const optics::Pile pile = plan::build(ground, parameters, planned.collection->sticks, strokes);
   add_strata(view, pile, planned, parameters);
-  view.speckle = speckle_patch(plan::shade(pile, parameters, planned.collection->sticks),
+  view.speckle = speckle_patch(plan::shade(pile, parameters, planned.collection->sticks), {300, 64},
                                planned.paper->grain_mm * px_per_mm, light);
   return view;
 }

@@ -171,6 +171,13 @@ void JournalPage::showEvent(QShowEvent* event) {
   refresh();
 }
 
+/// Its keys go before the window's.
+bool JournalPage::event(QEvent* event) {
+  if (event->type() == QEvent::ShortcutOverride && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape)
+    event->accept();
+  return QWidget::event(event);
+}
+
 void JournalPage::keyPressEvent(QKeyEvent* event) {
   if (event->key() == Qt::Key_Escape) return emit closed();
   QWidget::keyPressEvent(event);

@@ -27,6 +27,7 @@ class JournalPage : public QWidget {
   void palette_asked(const QString& file);
 
  protected:
+  bool event(QEvent* event) override;
   void showEvent(QShowEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
 

@@ -30,8 +30,9 @@ MeasureSection::MeasureSection(Session& session, QWidget* parent)
   patch_words_->setObjectName("patch_words");
   auto* line = new QPushButton(tr("Length and angle"));
   line->setObjectName("tool_measure");
-  auto* compare = new QPushButton(tr("Compare two lengths"));
+  auto* compare = new QPushButton(tr("Compare two"));
   compare->setObjectName("tool_compare");
+  compare->setToolTip(tr("Two lengths, one against the other"));
   auto* place = new QPushButton(tr("Mark places"));
   place->setObjectName("tool_place");
   place->setToolTip(tr("What lies under each other or on one level is said, here and at the easel"));
@@ -43,6 +44,9 @@ MeasureSection::MeasureSection(Session& session, QWidget* parent)
   auto* places = new QHBoxLayout;
   places->addWidget(place);
   places->addWidget(forget_);
+  constexpr int kLetters = 8;
+  grid_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  grid_->setMinimumContentsLength(kLetters);
   auto* lines = new QHBoxLayout;
   lines->addWidget(grid_, 1);
   lines->addWidget(centre_);
@@ -108,13 +112,17 @@ void MeasureSection::show_extents(int mass) {
   const auto sheet = session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height);
   const auto order = subject::tallest_first(s->labels, static_cast<int>(s->masses.size()));
   const auto place = std::find(order.begin(), order.end(), mass) - order.begin();
+  const double wide = (e.right - e.left) * sheet.width_cm;
+  const double high = (e.bottom - e.top) * sheet.height_cm;
   extents_->setText(
-      tr("Mass %1, by height number %2: %3 wide, %4 high, its width %5 its height; from the left %6, from the top %7.")
+      tr("Mass %1, number %2 by height: %3 × %4 cm, its width %5 its height; %6 cm from the left, %7 from the top.")
           .arg(mass + 1)
           .arg(place + 1)
-          .arg(length_words((e.right - e.left) * sheet.width_cm), length_words((e.bottom - e.top) * sheet.height_cm),
-               proportion_words((e.right - e.left) * sheet.width_cm, (e.bottom - e.top) * sheet.height_cm),
-               length_words(e.left * sheet.width_cm), length_words(e.top * sheet.height_cm)));
+          .arg(wide, 0, 'f', 1)
+          .arg(high, 0, 'f', 1)
+          .arg(proportion_words(wide, high))
+          .arg(e.left * sheet.width_cm, 0, 'f', 1)
+          .arg(e.top * sheet.height_cm, 0, 'f', 1));
 }
 
 void MeasureSection::show_patch(QPoint pixel) {

@@ -60,7 +60,7 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
       words_(paragraph()) {
   mood_->addItems({tr("Mood: as seen"), tr("More vivid"), tr("Quieter"), tr("Warm light, cool shadow"),
                    tr("Cool light, warm shadow"), tr("Led by one colour")});
-  scheme_->addItem(tr("Families for a grey page…"));
+  scheme_->addItem(tr("For a grey page…"));
   for (const subject::Scheme& s : subject::schemes()) scheme_->addItem(tr(s.name));
   borrow_->setObjectName("borrow_palette");
   borrow_->setToolTip(tr("Values of this subject, colours from there: a picture, or a work of yours"));

@@ -272,6 +272,18 @@ void PracticePage::show_history() {
                     : QString()));
 }
 
+bool PracticePage::is_own(int key) const {
+  if (key == Qt::Key_Escape) return true;
+  const bool answers = (key >= Qt::Key_1 && key <= Qt::Key_9) || key == Qt::Key_Left || key == Qt::Key_Right;
+  return drill_ && answers;
+}
+
+/// Its keys go before the window's.
+bool PracticePage::event(QEvent* event) {
+  if (event->type() == QEvent::ShortcutOverride && is_own(static_cast<QKeyEvent*>(event)->key())) event->accept();
+  return QWidget::event(event);
+}
+
 void PracticePage::keyPressEvent(QKeyEvent* event) {
   if (event->key() == Qt::Key_Escape) {
     const bool running = drill_.has_value();

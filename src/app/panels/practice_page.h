@@ -26,6 +26,7 @@ class PracticePage : public QWidget {
   void closed();
 
  protected:
+  bool event(QEvent* event) override;
   void showEvent(QShowEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
 
@@ -41,6 +42,7 @@ class PracticePage : public QWidget {
   void finish();
   void show_history();
   practice::Kind kind() const;
+  bool is_own(int key) const;
 
   Session& session_;
   Keeper& keeper_;

@@ -29,7 +29,7 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
   add(new Card(tr("Own colours"), "section_colours", colours_, 280), true);
   add(new Card(tr("Light and crop"), "section_light", light_, 300), true);
-  add(new Card(tr("Measure"), "section_measure", measures_, 270), true);
+  add(new Card(tr("Measure"), "section_measure", measures_, 290), true);
   connect(squint_, &LabelledSlider::moved, this, [this](int v) {
     emit squint_previewed(v / 100.0);
     Choices c = session_.choices();

@@ -5,7 +5,6 @@
 #include <nlohmann/json.hpp>
 
 #include "advice/usage.h"
-#include "board/chip.h"
 #include "colour/ciede2000.h"
 #include "colour/words.h"
 #include "exports/pass_words.h"
@@ -16,23 +15,20 @@
 namespace yd::app {
 namespace {
 
-constexpr int kSwatchWidth = 160;
-constexpr int kSwatchHeight = 60;
+constexpr QSize kSwatch(160, 60);
 
 /// A patch of the finished colour with its grain, as PNG.
 QByteArray swatch_of(const Planned& planned, const plan::TargetPlan& target) {
   const auto& sticks = planned.collection->sticks;
   const optics::Pile pile = plan::build(plan::ground_of(planned.plan, target, *planned.paper), planned.parameters,
                                         sticks, target.recipe.strokes);
-  const auto colours = board::screen_colours(plan::shade(pile, planned.parameters, sticks), colour::Illuminant::d50);
-  constexpr double kPxPerMm = 4;
-  const auto tooth = board::speckle(kSwatchWidth, kSwatchHeight, planned.paper->grain_mm * kPxPerMm);
-  board::BoardImage pixels(tooth.width, tooth.height);
-  for (std::size_t i = 0; i < pixels.size(); ++i) pixels.data[i] = colours[tooth.data[i]];
+  constexpr double kSwatchPx = 4;  // a millimetre
+  const QImage patch = speckle_patch(plan::shade(pile, planned.parameters, sticks), kSwatch,
+                                     planned.paper->grain_mm * kSwatchPx, colour::Illuminant::d50);
   QByteArray out;
   QBuffer buffer(&out);
   buffer.open(QIODevice::WriteOnly);
-  to_image(pixels).save(&buffer, "PNG");
+  patch.save(&buffer, "PNG");
   return out;
 }
 

@@ -51,6 +51,9 @@ MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keepe
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
   check_ = new CheckLooks(checker_, *stages_->check_panel(), *pair_, this);
   notes_ = new NotesActions(session_, keeper, checker_, *stages_, *files_, *notice_, *centre_);
+  connect(notes_, &NotesActions::page_asked, this, [this] {
+    if (at_easel()) show_easel(false);
+  });
   make_menus();
   tail_->insertWidget(0, make_look_buttons());
   tail_->insertWidget(0, notes_->make_buttons());

@@ -67,6 +67,7 @@ QWidget* NotesActions::make_buttons() {
 }
 
 void NotesActions::show_journal() {
+  emit page_asked();
   keeper_.flush();
   journal_->set_target(stages_.colour_panel()->target());
   centre_.setCurrentWidget(journal_);
@@ -74,6 +75,7 @@ void NotesActions::show_journal() {
 }
 
 void NotesActions::show_practice() {
+  emit page_asked();
   centre_.setCurrentWidget(practice_);
   practice_->setFocus();
 }

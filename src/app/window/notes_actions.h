@@ -27,6 +27,10 @@ class NotesActions : public QObject {
   void show_journal();
   void show_practice();
 
+ signals:
+  /// A page of ours takes the pictures' place.
+  void page_asked();
+
  private:
   void keep();
   void use_last();

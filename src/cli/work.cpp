@@ -116,8 +116,8 @@ Status take_options(const WorkArguments& a, formats::Project& p) {
     if (!fit) return fit.error();
     options.fit = fit.value();
   }
-  if (const Status taken = take_school(a, options); !taken) return taken;
-  if (const Status taken = take_colours(a, p.read.colours); !taken) return taken;
+  if (Status taken = take_school(a, options); !taken) return taken;
+  if (Status taken = take_colours(a, p.read.colours); !taken) return taken;
   return take_underpainting(a, options);
 }
 

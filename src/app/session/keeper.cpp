@@ -28,9 +28,12 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
         if (error == nullptr || error->code != Error::Code::bad_format) return;
         opened_.journal.reset();
         auto mended = journal::mend(folder_, now_s_());
-        if (mended) opened_ = std::move(mended).value();
-        trouble_ = mended ? QString() : tr("There is no journal: %1").arg(sentence(mended.error()));
-        tell_opened();
+        if (mended) {
+          opened_ = std::move(mended).value();
+          tell_opened();
+        } else {
+          trouble_ = tr("There is no journal: %1").arg(sentence(mended.error()));
+        }
         emit failed(trouble_);
         emit changed();
       }) {
@@ -42,9 +45,9 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
   } else {
     trouble_ = tr("There is no journal: %1").arg(sentence(opened.error()));
   }
-  constexpr int kPause_ms = 700;
+  constexpr int kWriteAfter_ms = 700;
   timer_.setSingleShot(true);
-  timer_.setInterval(kPause_ms);
+  timer_.setInterval(kWriteAfter_ms);
   connect(&timer_, &QTimer::timeout, this, &Keeper::begin_writing);
   connect(&session_, &Session::reference_changed, this, [this] {
     if (timer_.isActive()) begin_writing();

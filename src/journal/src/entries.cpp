@@ -38,10 +38,10 @@ Status Journal::remove_note(qint64 id) {
   Transaction all(db);
   if (!all.begun()) return all.begun();
   Statement of(db, "SELECT work FROM notes WHERE id = ?");
-  if (const Status run = of.bind(id).run(); !run) return run;
+  if (Status run = of.bind(id).run(); !run) return run;
   const QString work = of.next() ? of.text(0) : QString();
-  if (const Status done = Statement(db, "DELETE FROM notes WHERE id = ?").bind(id).run(); !done) return done;
-  if (const Status done = index_notes(db, work); !done) return done;
+  if (Status done = Statement(db, "DELETE FROM notes WHERE id = ?").bind(id).run(); !done) return done;
+  if (Status done = index_notes(db, work); !done) return done;
   return all.commit();
 }
 

@@ -21,7 +21,7 @@ Status forget_text(const QSqlDatabase& database, const QString& kind, const QStr
 }
 
 Status note_text(const QSqlDatabase& database, const QString& kind, const QString& ref, const QString& text) {
-  if (const Status gone = forget_text(database, kind, ref); !gone) return gone;
+  if (Status gone = forget_text(database, kind, ref); !gone) return gone;
   return Statement(database, "INSERT INTO found (text, kind, ref) VALUES (?,?,?)").bind(text, kind, ref).run();
 }
 

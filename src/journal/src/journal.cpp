@@ -19,7 +19,7 @@ Result<qint64> one_number(const QSqlDatabase& database, const QString& sql) {
   return s.next() ? s.whole(0) : 0;
 }
 
-Status step_up(QSqlDatabase database, int from) {
+Status step_up(const QSqlDatabase& database, int from) {
   Transaction all(database);
   if (!all.begun()) return all.begun();
   // Another program may have done it while this one waited.
@@ -27,11 +27,10 @@ Status step_up(QSqlDatabase database, int from) {
   if (!now) return now.error();
   if (now.value() != from) return success();
   for (const QString& sql : schema_steps()[static_cast<std::size_t>(from)]) {
-    if (const Status done = Statement(database, sql).run(); !done) return done;
+    if (Status done = Statement(database, sql).run(); !done) return done;
   }
   // A pragma takes no bound values.
-  if (const Status done = Statement(database, QString("PRAGMA user_version = %1").arg(from + 1)).run(); !done)
-    return done;
+  if (Status done = Statement(database, QString("PRAGMA user_version = %1").arg(from + 1)).run(); !done) return done;
   return all.commit();
 }
 
@@ -59,7 +58,7 @@ Status Journal::migrate() {
                  "was written by a newer version of Yawning Dune; it is left as it is"};
   }
   for (auto from = static_cast<int>(version.value()); from < kSchema; ++from) {
-    if (const Status done = step_up(database(), from); !done) return done;
+    if (Status done = step_up(database(), from); !done) return done;
   }
   return success();
 }
@@ -68,7 +67,7 @@ Status Journal::back_up(const QString& to) const {
   const QString fresh = to + ".new";
   QFile::remove(fresh);
   Statement copy(database(), "VACUUM INTO ?");
-  if (const Status done = copy.bind(fresh).run(); !done) return done;
+  if (Status done = copy.bind(fresh).run(); !done) return done;
   QFile::remove(to);
   if (!QFile::rename(fresh, to)) return Error{Error::Code::io, to.toStdString(), "the backup cannot be written"};
   return success();
@@ -138,7 +137,7 @@ Status look_after(const QString& folder, qint64 now_s) {
   constexpr qint64 kDay_s = 24 * 60 * 60;
   const QString file = QDir(folder).filePath(kJournalFile);
   const QString backup = QDir(folder).filePath(kBackupFile);
-  if (const Status whole = check_file(file); !whole) return whole;
+  if (Status whole = check_file(file); !whole) return whole;
   const QFileInfo old(backup);
   if (old.exists() && now_s - old.lastModified().toSecsSinceEpoch() <= kDay_s) return success();
   const auto journal = Journal::open(file);

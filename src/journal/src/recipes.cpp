@@ -89,8 +89,8 @@ Status Journal::remove_recipe(qint64 id) {
   QSqlDatabase db = database();
   Transaction all(db);
   if (!all.begun()) return all.begun();
-  if (const Status done = Statement(db, "DELETE FROM recipes WHERE id = ?").bind(id).run(); !done) return done;
-  if (const Status done = forget_text(db, "recipe", QString::number(id)); !done) return done;
+  if (Status done = Statement(db, "DELETE FROM recipes WHERE id = ?").bind(id).run(); !done) return done;
+  if (Status done = forget_text(db, "recipe", QString::number(id)); !done) return done;
   return all.commit();
 }
 

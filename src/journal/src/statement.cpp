@@ -38,7 +38,7 @@ Status Statement::run() {
   return sql_error(file_, query_.lastError());
 }
 
-Transaction::Transaction(QSqlDatabase database) : database_(std::move(database)), begun_(success()) {
+Transaction::Transaction(const QSqlDatabase& database) : database_(database), begun_(success()) {
   // At once, so that two programs wait for each other here and not in the middle.
   begun_ = Statement(database_, "BEGIN IMMEDIATE").run();
   open_ = begun_.ok();

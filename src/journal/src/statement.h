@@ -49,7 +49,7 @@ Error sql_error(const QString& file, const QSqlError& error);
 /// All or nothing: rolled back unless `commit` went well.
 class Transaction {
  public:
-  explicit Transaction(QSqlDatabase database);
+  explicit Transaction(const QSqlDatabase& database);
   ~Transaction();
   Transaction(const Transaction&) = delete;
   Transaction& operator=(const Transaction&) = delete;

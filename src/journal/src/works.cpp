@@ -85,16 +85,16 @@ Status Journal::put(const Work& w) {
                  "minutes = excluded.minutes, as_seen = excluded.as_seen, next_stick = excluded.next_stick");
   work.bind(w.id, w.title, w.file, w.paper_id, w.paper, w.collection_id, w.width_cm, w.height_cm, w.begun_s,
             w.touched_s, w.passes, w.done, w.minutes, w.as_seen, w.next_stick);
-  if (const Status done = work.run(); !done) return done;
+  if (Status done = work.run(); !done) return done;
   Statement pictures(db, "INSERT OR REPLACE INTO pictures VALUES (?,?,?,?)");
-  if (const Status done = pictures.bind(w.id, w.subject, w.board, qCompress(w.plan)).run(); !done) return done;
-  if (const Status done = Statement(db, "DELETE FROM uses WHERE work = ?").bind(w.id).run(); !done) return done;
+  if (Status done = pictures.bind(w.id, w.subject, w.board, qCompress(w.plan)).run(); !done) return done;
+  if (Status done = Statement(db, "DELETE FROM uses WHERE work = ?").bind(w.id).run(); !done) return done;
   for (const Use& u : w.sticks) {
     Statement use(db, "INSERT OR REPLACE INTO uses VALUES (?,?,?,?,?,?,?,?,?)");
     use.bind(w.id, u.stick_id, u.stick, static_cast<int>(u.medium), u.lab.l, u.lab.a, u.lab.b, u.length_mm, u.share);
-    if (const Status done = use.run(); !done) return done;
+    if (Status done = use.run(); !done) return done;
   }
-  if (const Status done = note_text(db, "work", w.id, work_text(w)); !done) return done;
+  if (Status done = note_text(db, "work", w.id, work_text(w)); !done) return done;
   return all.commit();
 }
 
@@ -102,9 +102,9 @@ Status Journal::remove_work(const QString& id) {
   QSqlDatabase db = database();
   Transaction all(db);
   if (!all.begun()) return all.begun();
-  if (const Status done = Statement(db, "DELETE FROM works WHERE id = ?").bind(id).run(); !done) return done;
+  if (Status done = Statement(db, "DELETE FROM works WHERE id = ?").bind(id).run(); !done) return done;
   for (const char* kind : {"work", "note of"}) {
-    if (const Status done = forget_text(db, kind, id); !done) return done;
+    if (Status done = forget_text(db, kind, id); !done) return done;
   }
   return all.commit();
 }
@@ -161,13 +161,13 @@ Status Journal::put_passes(const QString& work, const std::vector<DonePass>& pas
   QStringList times;
   for (const qint64 at_s : still) times << QString::number(at_s);
   const QString gone = QString("DELETE FROM passes WHERE work = ? AND at_s NOT IN (%1)").arg(times.join(','));
-  if (const Status done = Statement(db, gone).bind(work).run(); !done) return done;
+  if (Status done = Statement(db, gone).bind(work).run(); !done) return done;
   for (const DonePass& p : passes) {
     Statement pass(db, "INSERT OR REPLACE INTO passes VALUES (?,?,?,?,?,?,?,?,?,?,?)");
     const QVariant medium = p.medium ? QVariant(static_cast<int>(*p.medium)) : QVariant();
     pass.bind(work, p.pass, p.title, medium, p.stick_id, p.area_cm2, p.guessed_minutes, p.minutes, p.at_s,
               p.skipped ? 1 : 0, p.note);
-    if (const Status done = pass.run(); !done) return done;
+    if (Status done = pass.run(); !done) return done;
   }
   return all.commit();
 }

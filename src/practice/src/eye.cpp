@@ -24,7 +24,9 @@ double bias_at(int i) { return kMostBias * (2.0 * i / (kBiases - 1) - 1); }
 double spread_at(int i) {
   return kLeastSpread * std::pow(kMostSpread / kLeastSpread, static_cast<double>(i) / (kSpreads - 1));
 }
-std::size_t cell(int bias, int spread) { return static_cast<std::size_t>(bias * kSpreads + spread); }
+std::size_t cell(int bias, int spread) {
+  return static_cast<std::size_t>(bias) * kSpreads + static_cast<std::size_t>(spread);
+}
 
 double below(double z) { return 0.5 * std::erfc(-z / std::sqrt(2.0)); }
 double with_lapse(double p) { return kLapse / 2 + (1 - kLapse) * p; }

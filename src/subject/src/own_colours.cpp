@@ -25,7 +25,10 @@ constexpr int kAbs = 33;
 constexpr float kAbEnd = 96;
 constexpr float kLStep = 100.0F / (kLs - 1);
 constexpr float kAbStep = 2 * kAbEnd / (kAbs - 1);
-constexpr std::size_t node(int l, int a, int b) { return static_cast<std::size_t>((l * kAbs + a) * kAbs + b); }
+constexpr std::size_t node(int l, int a, int b) {
+  constexpr std::size_t kSide = kAbs;
+  return (static_cast<std::size_t>(l) * kSide + static_cast<std::size_t>(a)) * kSide + static_cast<std::size_t>(b);
+}
 
 constexpr double kTakesAlong = 7;   // how far a colour of the palette takes its neighbours with it, CIE 1976
 constexpr double kMoreVivid = 0.9;  // chroma gained at full amount

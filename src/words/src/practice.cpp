@@ -106,7 +106,7 @@ QString threshold(Kind kind, const practice::Estimate& eye) {
 QString outcome(const practice::Outcome& o) {
   if (o.kind == Kind::mixing)
     return QString("On average you came within %1 of the colour.").arg(o.eye.threshold, 0, 'f', 1);
-  const QString finds = QString("You tell apart %1.").arg(threshold(o.kind, o.eye));
+  QString finds = QString("You tell apart %1.").arg(threshold(o.kind, o.eye));
   const bool judged = o.kind == Kind::value || o.kind == Kind::lighter || o.kind == Kind::warmer;
   if (!judged) return finds;
   return QString("You see %1 %2. %3").arg(family(o.family), bias(o.kind, o.eye.bias, o.eye.bias_sd), finds);

@@ -53,8 +53,8 @@ inline constexpr double kGreyChroma = 7;  ///< the 98th percentile of chroma bel
 
 /// Families for a subject without colour: one for every plane, two that take turns within it, and one that returns.
 struct Scheme {
-  const char* name;
-  std::array<std::array<colour::Lab, 2>, 3> families;  ///< background, middle ground, foreground
+  const char* name = "";
+  std::array<std::array<colour::Lab, 2>, 3> families{};  ///< background, middle ground, foreground
   colour::Lab returning;
 };
 /// Invented for this program.

@@ -1,5 +1,8 @@
 #include "find.h"
 
+#include <QJsonArray>
+#include <QJsonDocument>
+
 #include "colour/ciede2000.h"
 
 namespace yd::journal {
@@ -25,14 +28,24 @@ Status note_text(const QSqlDatabase& database, const QString& kind, const QStrin
   return Statement(database, "INSERT INTO found (text, kind, ref) VALUES (?,?,?)").bind(text, kind, ref).run();
 }
 
-Result<QStringList> uses_like(const QSqlDatabase& database, const colour::Lab& lab, double within) {
+Result<QString> found_refs(const QSqlDatabase& database, const QStringList& kinds, const QString& words) {
+  Statement s(database, "SELECT kind, ref FROM found WHERE found MATCH ?");
+  if (const Status run = s.bind(match_of(words)).run(); !run) return run.error();
+  QJsonArray refs;
+  while (s.next()) {
+    if (kinds.contains(s.text(0))) refs.append(s.text(1));
+  }
+  return QString::fromUtf8(QJsonDocument(refs).toJson(QJsonDocument::Compact));
+}
+
+Result<QSet<QString>> uses_like(const QSqlDatabase& database, const colour::Lab& lab, double within) {
   Statement s(database, "SELECT work, l, a, b FROM uses WHERE l BETWEEN ? AND ?");
   s.bind(lab.l - colour::kLightnessBound * within, lab.l + colour::kLightnessBound * within);
   if (const Status run = s.run(); !run) return run.error();
-  QStringList out;
+  QSet<QString> out;
   while (s.next()) {
     if (out.contains(s.text(0))) continue;
-    if (colour::ciede2000(lab, {s.number(1), s.number(2), s.number(3)}) <= within) out << s.text(0);
+    if (colour::ciede2000(lab, {s.number(1), s.number(2), s.number(3)}) <= within) out.insert(s.text(0));
   }
   return out;
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QSet>
 #include <QStringList>
 #include <QVariant>
 
@@ -35,7 +36,11 @@ QString match_of(const QString& words);
 Status note_text(const QSqlDatabase& database, const QString& kind, const QString& ref, const QString& text);
 Status forget_text(const QSqlDatabase& database, const QString& kind, const QString& ref);
 
+/// What the full-text index finds among these kinds, as a JSON list for json_each: asked inside another query SQLite
+/// searches the index once a row.
+Result<QString> found_refs(const QSqlDatabase& database, const QStringList& kinds, const QString& words);
+
 /// Works with a stick of about this colour.
-Result<QStringList> uses_like(const QSqlDatabase& database, const colour::Lab& lab, double within_de00);
+Result<QSet<QString>> uses_like(const QSqlDatabase& database, const colour::Lab& lab, double within_de00);
 
 }  // namespace yd::journal

@@ -1,3 +1,4 @@
+#include <QHash>
 #include <algorithm>
 
 #include "colour/ciede2000.h"
@@ -16,17 +17,26 @@ QString recipe_text(const Recipe& r) {
   return out.join(' ');
 }
 
-Status read_layers(const QSqlDatabase& database, Recipe& recipe) {
+/// The layers of all of them in one query.
+Status read_layers(const QSqlDatabase& database, std::vector<Recipe>& recipes) {
+  QStringList ids;
+  QHash<qint64, Recipe*> by_id;
+  for (Recipe& r : recipes) {
+    ids << QString::number(r.id);
+    by_id.insert(r.id, &r);
+  }
   Statement s(database,
-              "SELECT stick_id, stick, medium, l, a, b, pressure, rubbed FROM layers WHERE recipe = ? ORDER BY place");
-  if (Status run = s.bind(recipe.id).run(); !run) return run;
+              QString("SELECT recipe, stick_id, stick, medium, l, a, b, pressure, rubbed FROM layers WHERE recipe IN "
+                      "(%1) ORDER BY recipe, place")
+                  .arg(ids.join(',')));
+  if (Status run = s.run(); !run) return run;
   while (s.next()) {
-    recipe.layers.push_back({s.text(0),
-                             s.text(1),
-                             static_cast<optics::Medium>(s.whole(2)),
-                             {s.number(3), s.number(4), s.number(5)},
-                             s.number(6),
-                             s.whole(7) != 0});
+    by_id[s.whole(0)]->layers.push_back({s.text(1),
+                                         s.text(2),
+                                         static_cast<optics::Medium>(s.whole(3)),
+                                         {s.number(4), s.number(5), s.number(6)},
+                                         s.number(7),
+                                         s.whole(8) != 0});
   }
   return success();
 }
@@ -47,9 +57,7 @@ Result<std::vector<Recipe>> read_recipes(const QSqlDatabase& database, Statement
     r.at_s = s.whole(10);
     out.push_back(std::move(r));
   }
-  for (Recipe& r : out) {
-    if (const Status read = read_layers(database, r); !read) return read.error();
-  }
+  if (const Status read = read_layers(database, out); !read) return read.error();
   return out;
 }
 
@@ -97,8 +105,14 @@ Status Journal::remove_recipe(qint64 id) {
 Result<std::vector<Recipe>> Journal::recipes(const Query& q) const {
   Filter filter = filter_of(q, "at_s");
   if (!q.words.trimmed().isEmpty()) {
-    filter.add("id IN (SELECT CAST(ref AS INTEGER) FROM found WHERE found MATCH ? AND kind = 'recipe')",
-               match_of(q.words));
+    const auto refs = found_refs(database(), {"recipe"}, q.words);
+    if (!refs) return refs.error();
+    filter.add("id IN (SELECT CAST(value AS INTEGER) FROM json_each(?))", refs.value());
+  }
+  if (q.like) {
+    const double band = colour::kLightnessBound * q.within;
+    filter.add("l >= ?", q.like->l - band);
+    filter.add("l <= ?", q.like->l + band);
   }
   if (!q.stick_id.isEmpty()) filter.add("id IN (SELECT recipe FROM layers WHERE stick_id = ?)", q.stick_id);
   Statement s(database(),

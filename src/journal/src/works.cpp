@@ -112,11 +112,12 @@ Status Journal::remove_work(const QString& id) {
 Result<Works> Journal::works(const Query& q) const {
   Filter filter = filter_of(q, "w.touched_s");
   if (!q.words.trimmed().isEmpty()) {
-    filter.add("w.id IN (SELECT ref FROM found WHERE found MATCH ? AND kind IN ('work', 'note of'))",
-               match_of(q.words));
+    const auto refs = found_refs(database(), {"work", "note of"}, q.words);
+    if (!refs) return refs.error();
+    filter.add("w.id IN (SELECT value FROM json_each(?))", refs.value());
   }
   if (!q.stick_id.isEmpty()) filter.add("w.id IN (SELECT work FROM uses WHERE stick_id = ?)", q.stick_id);
-  QStringList near;
+  QSet<QString> near;
   if (q.like) {
     auto found = uses_like(database(), *q.like, q.within);
     if (!found) return found.error();

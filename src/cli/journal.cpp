@@ -8,6 +8,7 @@
 #include "commands.h"
 #include "formats/archive.h"
 #include "journal/take_out.h"
+#include "work.h"
 
 namespace yd::cli {
 namespace {
@@ -41,11 +42,9 @@ Result<journal::Query> query_of(const JournalArguments& a) {
   journal::Query out;
   out.words = QString::fromStdString(a.words);
   if (a.like.empty()) return out;
-  colour::Lab lab;
-  char rest = 0;
-  if (std::sscanf(a.like.c_str(), "%lf,%lf,%lf%c", &lab.l, &lab.a, &lab.b, &rest) != 3)
-    return bad_value("--like", "\"" + a.like + "\" must be L,a,b");
-  out.like = lab;
+  const auto lab = parse_lab(a.like, "--like");
+  if (!lab) return lab.error();
+  out.like = lab.value();
   return out;
 }
 

@@ -12,6 +12,7 @@
 #include "media/paper.h"
 #include "optics/look.h"
 #include "optics/pile.h"
+#include "work.h"
 
 namespace yd::cli {
 namespace {
@@ -37,18 +38,6 @@ Result<double> number(const std::string& text, const std::string& where, double 
     return bad_value(where, "\"" + text + "\" " + range);
   }
   return v;
-}
-
-Result<colour::Lab> parse_lab(const std::string& text, const std::string& where) {
-  const auto parts = split(text, ',');
-  if (parts.size() != 3) return bad_value(where, "\"" + text + "\" must be L,a,b");
-  double v[3];
-  for (std::size_t i = 0; i < 3; ++i) {
-    const auto n = number(parts[i], where, i == 0 ? 0 : -160, i == 0 ? 100 : 160);
-    if (!n) return n.error();
-    v[i] = n.value();
-  }
-  return colour::Lab{v[0], v[1], v[2]};
 }
 
 Result<optics::WashKind> wash_by_name(const std::string& name, const std::string& where) {
@@ -156,6 +145,18 @@ class Swatch {
 };
 
 }  // namespace
+
+Result<colour::Lab> parse_lab(const std::string& text, const std::string& where) {
+  const auto parts = split(text, ',');
+  if (parts.size() != 3) return bad_value(where, "\"" + text + "\" must be L,a,b");
+  double v[3];
+  for (std::size_t i = 0; i < 3; ++i) {
+    const auto n = number(parts[i], where, i == 0 ? 0 : -160, i == 0 ? 100 : 160);
+    if (!n) return n.error();
+    v[i] = n.value();
+  }
+  return colour::Lab{v[0], v[1], v[2]};
+}
 
 Status run_swatch(const SwatchArguments& a) {
   const auto model = media::load_model();

@@ -33,6 +33,9 @@ Result<PlanMaterials> load_materials(const std::string& paper, const std::string
 
 Result<Work> load_work(const WorkArguments& arguments, bool planned, Observer& observer);
 
+/// "L,a,b". Errors: `bad_value` naming `where`.
+Result<colour::Lab> parse_lab(const std::string& text, const std::string& where);
+
 /// The picture of a file.
 Result<subject::RawPicture> read_picture(const std::string& file);
 

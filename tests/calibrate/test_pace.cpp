@@ -66,6 +66,16 @@ class TestPace : public QObject {
     QCOMPARE(calibrate::fit_pace({}).passes, 0);
   }
 
+  // A hand changes: what was timed long ago counts no more, and a long life at the easel takes no longer to read.
+  void only_the_last_times_count() {
+    auto some = times(static_cast<int>(calibrate::kMostTimes), 5);
+    const auto now = calibrate::fit_pace(some);
+    for (int i = 0; i < 20000; ++i) some.push_back({optics::Medium::soft, 5, 1});
+    const auto same = calibrate::fit_pace(some);
+    QCOMPARE(same.passes, static_cast<int>(calibrate::kMostTimes));
+    QCOMPARE(same.pace, now.pace);
+  }
+
   void slips_are_not_counted() {
     auto some = times(20, 4);
     const auto clean = calibrate::fit_pace(some);

@@ -14,31 +14,14 @@
 
 #include "formats/project.h"
 #include "media/shipped.h"
+#include "run_program.h"
 
 using namespace yd;
-
-#include "journal/journal.h"
+using trial::Outcome;
+using trial::picture;
+using trial::run;
 
 namespace {
-
-struct Outcome {
-  int code = -1;
-  QByteArray out;
-  QByteArray err;
-  QJsonObject json() const { return QJsonDocument::fromJson(out).object(); }
-};
-
-Outcome run(const QStringList& arguments) {
-  QProcess p;
-  QProcessEnvironment bare = QProcessEnvironment::systemEnvironment();
-  bare.remove("DISPLAY");
-  bare.remove("QT_QPA_PLATFORM");
-  p.setProcessEnvironment(bare);
-  p.start(YD_BINARY_DIR "/src/cli/dune-plan", arguments);
-  p.waitForFinished(120000);
-  return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, p.readAllStandardOutput(),
-          p.readAllStandardError()};
-}
 
 struct Colour {
   double l, a, b;
@@ -54,19 +37,6 @@ QJsonObject swatch(const QString& paper, const QStringList& layers) {
   QStringList arguments{"swatch", "--paper-lab", paper};
   for (const QString& l : layers) arguments << "--layer" << l;
   return run(arguments).json();
-}
-
-QString picture(const QTemporaryDir& dir) {
-  QImage image(300, 200, QImage::Format_RGB888);
-  for (int y = 0; y < 200; ++y) {
-    for (int x = 0; x < 300; ++x) {
-      const int block = (x / 75) + 4 * (y / 67);
-      image.setPixelColor(x, y, QColor::fromHsv(block * 29 % 360, 60 + block * 12, 90 + block * 13 % 160));
-    }
-  }
-  const QString file = dir.filePath("p.png");
-  image.save(file);
-  return file;
 }
 
 formats::Project project(const QTemporaryDir& dir) {
@@ -207,68 +177,6 @@ class TestCli : public QObject {
       QCOMPARE(bad.code, 2);
       QCOMPARE(bad.err.trimmed().count('\n'), 0);
     }
-  }
-
-  // Colours of one's own from the command line: values stay, colours move.
-  void a_picture_in_another_mood() {
-    const QTemporaryDir dir;
-    const auto masses = [&](const QStringList& own) {
-      const Outcome o = run(QStringList{"plan", picture(dir), "--sticks", "6"} + own);
-      return o.code == 0 ? o.json()["masses"].toArray() : QJsonArray();
-    };
-    const QJsonArray plain = masses({});
-    for (const QStringList& own : {QStringList{"--mood", "quiet:1"}, QStringList{"--mood", "warm-light"},
-                                   QStringList{"--palette", QString(YD_SOURCE_DIR "/data/demo/salt-works.png:0.8")}}) {
-      const QJsonArray moved = masses(own);
-      QCOMPARE(moved.size(), plain.size());
-      bool other = false;
-      for (qsizetype m = 0; m < plain.size(); ++m) {
-        QVERIFY(std::abs(moved[m].toObject()["value"].toDouble() - plain[m].toObject()["value"].toDouble()) < 0.5);
-        other = other || moved[m].toObject()["targets"] != plain[m].toObject()["targets"];
-      }
-      QVERIFY2(other, qPrintable(own.join(' ')));
-    }
-    for (const QStringList& wrong :
-         {QStringList{"--mood", "merry"}, QStringList{"--mood", "vivid:7"},
-          QStringList{"--palette", dir.filePath("none.png")}, QStringList{"--scheme", "plaid"}}) {
-      const Outcome bad = run(QStringList{"plan", picture(dir)} + wrong);
-      QCOMPARE(bad.code, 2);
-      QCOMPARE(bad.err.trimmed().count('\n'), 0);
-    }
-  }
-
-  void the_journal_is_read_and_taken_out() {
-    const QTemporaryDir dir;
-    const QString file = dir.filePath("journal.sqlite");
-    QCOMPARE(run({"journal", "--file", file, "list"}).code, 2);
-    {
-      auto j = std::move(journal::Journal::open(file)).value();
-      journal::Work w;
-      w.id = "0123456789";
-      w.title = "Ferry at dawn";
-      w.paper = "Laid, cream";
-      QVERIFY(j->put(w));
-      journal::Recipe r;
-      r.work = w.id;
-      r.title = "water";
-      r.words = "Cobalt lightly.";
-      r.lab = {50, 0, -20};
-      QVERIFY(j->put(r).ok());
-    }
-    QVERIFY(run({"journal", "--file", file, "list"}).out.contains("Ferry at dawn"));
-    QVERIFY(run({"journal", "--file", file, "list", "--words", "snow"}).out.isEmpty());
-    QVERIFY(run({"journal", "--file", file, "show", "ferry"}).out.contains("# Ferry at dawn"));
-    QVERIFY(run({"journal", "--file", file, "recipes", "--like", "51,0,-20"}).out.contains("Cobalt lightly."));
-    QVERIFY(run({"journal", "--file", file, "recipes", "--like", "20,40,20"}).out.isEmpty());
-    const QString out = dir.filePath("all.json");
-    QCOMPARE(run({"journal", "--file", file, "export", out}).code, 0);
-    QFile f(out);
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    QCOMPARE(QJsonDocument::fromJson(f.readAll()).object()["works"].toArray().size(), 1);
-    QCOMPARE(run({"journal", "--file", file, "export", dir.filePath("w.zip"), "--work", "0123"}).code, 0);
-    QVERIFY(QFileInfo(dir.filePath("w.zip")).size() > 200);
-    QCOMPARE(run({"journal", "--file", file, "show", "nothing"}).code, 2);
-    QCOMPARE(run({"journal", "--file", file, "recipes", "--like", "blue"}).code, 2);
   }
 
   // What is printed is what is read: the PDF drawn by another program (poppler) and photographed.

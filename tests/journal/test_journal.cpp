@@ -66,6 +66,16 @@ struct Folder {
   std::unique_ptr<Journal> open() const { return std::move(Journal::open(file())).value(); }
 };
 
+/// Opened, looked after and mended, one after the other; the window does the second beside itself.
+Result<journal::Opened> opened_checked(const QString& folder, qint64 now_s) {
+  auto opened = journal::open_folder(folder, now_s);
+  if (!opened) return opened;
+  const Status whole = journal::look_after(folder, now_s);
+  if (whole.ok() || whole.error().code != Error::Code::bad_format) return opened;
+  opened.value().journal.reset();
+  return journal::mend(folder, now_s);
+}
+
 }  // namespace
 
 class TestJournal : public QObject {
@@ -188,6 +198,12 @@ class TestJournal : public QObject {
     QCOMPARE(kept[0].pass, "sky");
     QCOMPARE(kept[0].minutes, 3.0);
     QCOMPARE(kept[1].pass, "dune");
+    // What the pace is learned from: the newest first, no more than is asked for.
+    const auto timed = j->timed_passes(1).value();
+    QCOMPARE(timed.size(), std::size_t{1});
+    QCOMPARE(timed[0].pass, "dune");
+    QCOMPARE(j->head("work-1").value().title, j->work("work-1").value().title);
+    QVERIFY(!j->head("work-2"));
   }
 
   void stock_of_all_works_adds_up() {
@@ -259,7 +275,7 @@ class TestJournal : public QObject {
       QVERIFY(q.exec("PRAGMA user_version = 99"));
     }
     QSqlDatabase::removeDatabase("new");
-    const auto opened = journal::open_checked(f.dir.path(), kNow);
+    const auto opened = opened_checked(f.dir.path(), kNow);
     QVERIFY(!opened);
     QVERIFY(opened.error().code == Error::Code::too_new);
     QVERIFY(QFile::exists(f.file()));
@@ -268,7 +284,7 @@ class TestJournal : public QObject {
   void a_damaged_file_is_put_aside_and_the_backup_takes_its_place() {
     Folder f;
     {
-      auto opened = journal::open_checked(f.dir.path(), kNow).value().journal != nullptr;
+      auto opened = opened_checked(f.dir.path(), kNow).value().journal != nullptr;
       QVERIFY(opened);
       auto j = f.open();
       for (int n = 0; n < 30; ++n) QVERIFY(j->put(a_work(n)));
@@ -282,7 +298,7 @@ class TestJournal : public QObject {
       file.write(QByteArray(3000, '\xa7'));
     }
     file.close();
-    auto opened = journal::open_checked(f.dir.path(), kNow);
+    auto opened = opened_checked(f.dir.path(), kNow);
     QVERIFY2(opened.ok(), opened.ok() ? "" : describe(opened.error()).c_str());
     QVERIFY(opened->restored && !opened->begun_anew);
     QVERIFY(QFile::exists(opened->damaged));
@@ -295,7 +311,7 @@ class TestJournal : public QObject {
     QVERIFY(file.open(QIODevice::WriteOnly));
     file.write(QByteArray(20000, 'x'));
     file.close();
-    auto opened = journal::open_checked(f.dir.path(), kNow);
+    auto opened = opened_checked(f.dir.path(), kNow);
     QVERIFY2(opened.ok(), opened.ok() ? "" : describe(opened.error()).c_str());
     QVERIFY(opened->begun_anew);
     QFile aside(opened->damaged);
@@ -316,7 +332,7 @@ class TestJournal : public QObject {
   }
 
   void a_folder_that_cannot_be_written_is_said() {
-    const auto opened = journal::open_checked("/proc/nowhere", kNow);
+    const auto opened = opened_checked("/proc/nowhere", kNow);
     QVERIFY(!opened);
     QVERIFY(opened.error().code == Error::Code::io);
     QVERIFY(describe(opened.error()).find("/proc/nowhere") != std::string::npos);

@@ -99,8 +99,14 @@ class TestNotes : public QObject {
     const auto& sticks = w.session.planned()->collection->sticks;
     for (std::size_t i = 0; i < strokes.size(); ++i)
       QCOMPARE(QString::fromStdString(sticks[static_cast<std::size_t>(strokes[i].stick)].id), kept.layers[i].stick_id);
+    // Another mood changes shades, not what the artist chose.
+    w.open_card("section_colours");
+    trial::choose(w, "mood", 1);
+    QCOMPARE(w.session.choices().plan.by_hand.size(), std::size_t{1});
+    w.session.undo_stack().undo();
     w.session.undo_stack().undo();
     QVERIFY(w.session.choices().plan.by_hand.empty());
+    QVERIFY(w.settle());
     // By the list, too, found by a word of it.
     w.window.notes().show_journal();
     trial::click(w, "journal_tab_1");

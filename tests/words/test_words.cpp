@@ -288,6 +288,9 @@ class TestWords : public QObject {
     o.family = practice::Family::red;
     o.eye = {0.5, 0.1, 0.42, 0.05};
     QVERIFY(words::outcome(o).contains("reds half a step too light") && words::outcome(o).contains("0.42"));
+    QVERIFY(!words::outcome(o).contains("ground"));
+    o.by_surround = {0.9, 0.3, -0.2};
+    QVERIFY(words::outcome(o).contains("On a dark ground they seemed a step lighter"));
     for (const Kind kind : practice::kKinds) {
       o.kind = kind;
       practice::Task task;

@@ -42,7 +42,7 @@ Result<QList<JournalRow>> work_rows(const journal::Journal& journal, const journ
   for (const journal::Work& w : works.value()) {
     const QString state =
         w.done >= w.passes && w.passes > 0 ? tr("finished") : tr("%1 of %2 passes").arg(w.done).arg(w.passes);
-    out.append({w.id, w.title, tr("%1 · %2 · %3").arg(day(w.touched_s), state, w.paper), QImage::fromData(w.subject)});
+    out.append({w.id, w.title, tr("%1 · %2 · %3").arg(day(w.touched_s), state, w.paper), w.subject});
   }
   return out;
 }
@@ -52,7 +52,7 @@ QList<JournalRow> recipe_rows(const std::vector<journal::Recipe>& recipes) {
   for (const journal::Recipe& r : recipes) {
     QStringList sticks;
     for (const journal::RecipeLayer& l : r.layers) sticks << l.stick;
-    out.append({QString::number(r.id), r.title, sticks.join(tr(", ")), QImage::fromData(r.swatch)});
+    out.append({QString::number(r.id), r.title, sticks.join(tr(", ")), r.swatch});
   }
   return out;
 }
@@ -91,7 +91,7 @@ Result<WorkView> view_work(const journal::Journal& journal, const QString& id) {
   const auto photos = journal.photos(id);
   if (!photos) return photos.error();
   for (const journal::Photo& p : photos.value())
-    out.photos.append({QString::number(p.id), moment(p.at_s), p.findings, QImage::fromData(p.picture)});
+    out.photos.append({QString::number(p.id), moment(p.at_s), p.findings, p.picture});
   return out;
 }
 

@@ -14,8 +14,8 @@ namespace yd::app {
 struct JournalRow {
   QString key;  ///< id of the work or recipe
   QString title;
-  QString line;  ///< second line
-  QImage picture;
+  QString line;        ///< second line
+  QByteArray picture;  ///< as it was kept: read when it is drawn, for there may be thousands
 };
 Result<QList<JournalRow>> work_rows(const journal::Journal& journal, const journal::Query& query);
 QList<JournalRow> recipe_rows(const std::vector<journal::Recipe>& recipes);

@@ -36,26 +36,25 @@ QImage with_wrong_mass(const Planned& planned, int mass, double shift_l) {
   if (out.width() != labels.width || out.height() != labels.height) out = out.scaled(labels.width, labels.height);
   const auto to_lab = colour::PictureToLab::from_icc({});
   if (!to_lab) return out;
-  std::vector<std::uint16_t> wide(3 * static_cast<std::size_t>(labels.width));
-  std::vector<colour::LabPixel> lab(static_cast<std::size_t>(labels.width));
-  std::vector<colour::Rgb8> rgb(lab.size());
+  // Only the pixels of the mass: a question must not wait for the whole picture.
+  std::vector<QRgb*> places;
+  std::vector<std::uint16_t> wide;
   for (int y = 0; y < labels.height; ++y) {
     auto* line = reinterpret_cast<QRgb*>(out.scanLine(y));
     for (int x = 0; x < labels.width; ++x) {
-      const auto at = 3 * static_cast<std::size_t>(x);
+      if (labels.at(x, y) != mass) continue;
       constexpr int kWide = 257;
-      wide[at] = static_cast<std::uint16_t>(kWide * qRed(line[x]));
-      wide[at + 1] = static_cast<std::uint16_t>(kWide * qGreen(line[x]));
-      wide[at + 2] = static_cast<std::uint16_t>(kWide * qBlue(line[x]));
-    }
-    to_lab.value().convert(wide.data(), lab.data(), lab.size());
-    for (colour::LabPixel& p : lab) p.l = std::clamp(p.l + static_cast<float>(shift_l), 0.0F, 100.0F);
-    colour::picture_to_srgb(lab.data(), rgb.data(), rgb.size());
-    for (int x = 0; x < labels.width; ++x) {
-      const colour::Rgb8& c = rgb[static_cast<std::size_t>(x)];
-      if (labels.at(x, y) == mass) line[x] = qRgb(c.r, c.g, c.b);
+      places.push_back(line + x);
+      for (const int level : {qRed(line[x]), qGreen(line[x]), qBlue(line[x])})
+        wide.push_back(static_cast<std::uint16_t>(kWide * level));
     }
   }
+  std::vector<colour::LabPixel> lab(places.size());
+  std::vector<colour::Rgb8> rgb(places.size());
+  to_lab.value().convert(wide.data(), lab.data(), lab.size());
+  for (colour::LabPixel& p : lab) p.l = std::clamp(p.l + static_cast<float>(shift_l), 0.0F, 100.0F);
+  colour::picture_to_srgb(lab.data(), rgb.data(), rgb.size());
+  for (std::size_t i = 0; i < places.size(); ++i) *places[i] = qRgb(rgb[i].r, rgb[i].g, rgb[i].b);
   return out;
 }
 

@@ -185,9 +185,9 @@ void JournalPage::keyPressEvent(QKeyEvent* event) {
 
 void JournalPage::refresh() {
   if (!isVisible()) return;
+  if (tabs_->checkedId() == sticks) return stock_->refresh();
+  if (tabs_->checkedId() == times) return times_->refresh();
   refresh_list();
-  stock_->refresh();
-  times_->refresh();
 }
 
 QString JournalPage::chosen() const { return chosen_key(*list_); }
@@ -243,7 +243,7 @@ void JournalPage::show_recipe(qint64 id) {
   recipe_title_->setText(found->title);
   show_picture(*swatch_, QImage::fromData(found->swatch), 2 * kThumb.width());
   recipe_words_->setText(found->words);
-  const auto work = keeper_.journal()->work(found->work);
+  const auto work = keeper_.journal()->head(found->work);
   recipe_where_->setText(
       work
           ? tr("%1, of %2, on %3.").arg(QString::fromStdString(colour::describe(found->lab)), work->title, found->paper)

@@ -18,15 +18,37 @@ QListWidget* row_list(const char* name, const QString& title) {
   return list;
 }
 
+namespace {
+
+/// A row that reads its picture when it is drawn, and once.
+class PictureRow : public QListWidgetItem {
+ public:
+  PictureRow(const JournalRow& row, QListWidget* list)
+      : QListWidgetItem(row.title + "\n" + row.line, list), kept_(row.picture) {
+    setData(Qt::UserRole, row.key);
+    // Said here, or the view would ask for every picture to measure its rows.
+    constexpr int kAround = 8;
+    setSizeHint({kThumb.width(), kThumb.height() + kAround});
+  }
+  QVariant data(int role) const override {
+    if (role != Qt::DecorationRole || kept_.isEmpty()) return QListWidgetItem::data(role);
+    if (picture_.isNull())
+      picture_ =
+          QPixmap::fromImage(QImage::fromData(kept_).scaled(kThumb, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+    return picture_;
+  }
+
+ private:
+  QByteArray kept_;
+  mutable QPixmap picture_;
+};
+
+}  // namespace
+
 void fill_rows(QListWidget& list, const QList<JournalRow>& rows) {
   const QSignalBlocker quiet(&list);
   list.clear();
-  for (const JournalRow& r : rows) {
-    auto* item = new QListWidgetItem(r.title + "\n" + r.line, &list);
-    if (!r.picture.isNull())
-      item->setIcon(QPixmap::fromImage(r.picture.scaled(kThumb, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
-    item->setData(Qt::UserRole, r.key);
-  }
+  for (const JournalRow& r : rows) new PictureRow(r, &list);
 }
 
 QLabel* picture_label(const char* name, const QString& title) {

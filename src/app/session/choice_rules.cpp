@@ -71,7 +71,6 @@ void keep_what_is_laid(const Choices& now, const plan::Plan* plan, Choices& next
     return take_fresh_sheet(next);
   if (colours_differ(next, now)) {
     next.plan.order_by_hand.clear();
-    next.plan.by_hand.clear();
     next.plan.rest.clear();
     next.plan.laid = by_roles(plan == nullptr ? now.plan.laid : plan::laid_after(*plan, now.plan.laid, now.marks));
     return forget_passes(next.marks);

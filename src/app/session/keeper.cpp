@@ -10,6 +10,14 @@
 #include "session/sentences.h"
 
 namespace yd::app {
+namespace {
+
+/// Targets are numbered by a plan; another one may have fewer.
+bool is_target(const PlannedPtr& planned, int target) {
+  return planned && target >= 0 && target < static_cast<int>(planned->plan.targets.size());
+}
+
+}  // namespace
 
 Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> now_s, QObject* parent)
     : QObject(parent),
@@ -92,7 +100,7 @@ void Keeper::note_hand() {
 void Keeper::follow() {
   if (journal() == nullptr || !session_.planned()) return;
   // A work the journal knows is kept up to date from the moment it is opened again.
-  if (kept_work_.isEmpty() && journal()->work(session_.work_id()).ok()) kept_work_ = session_.work_id();
+  if (kept_work_.isEmpty() && journal()->head(session_.work_id()).ok()) kept_work_ = session_.work_id();
   if (kept_work_ != session_.work_id()) return;
   pending_ = entry_maker();
   timer_.start();
@@ -100,8 +108,7 @@ void Keeper::follow() {
 
 void Keeper::saved(const QString& file) {
   file_ = file;
-  kept_work_ = session_.work_id();
-  follow();
+  enter();
 }
 
 void Keeper::flush() {
@@ -122,17 +129,35 @@ bool Keeper::report_result(const Result<Value>& result) {
   return report(result ? success() : Status(result.error()));
 }
 
+WorkPlace Keeper::place() const {
+  WorkPlace out{session_.work_id(), QFileInfo(session_.reference_name()).completeBaseName(), file_, now_s_(), now_s_()};
+  if (const auto before = journal()->head(out.id)) {
+    if (out.file.isEmpty()) out.file = before->file;
+  }
+  if (!out.file.isEmpty()) out.title = QFileInfo(out.file).completeBaseName();
+  return out;
+}
+
 /// Takes what it needs along: the session may go on while it runs.
 std::function<Keeper::EntryPtr()> Keeper::entry_maker() const {
-  WorkPlace place{session_.work_id(), QFileInfo(session_.reference_name()).completeBaseName(), file_, now_s_(),
-                  now_s_()};
-  if (const auto before = journal()->work(place.id)) {
-    if (place.file.isEmpty()) place.file = before->file;
-  }
-  if (!place.file.isEmpty()) place.title = QFileInfo(place.file).completeBaseName();
-  return [planned = session_.planned(), choices = session_.choices(), place]() -> EntryPtr {
+  return [planned = session_.planned(), choices = session_.choices(), place = place()]() -> EntryPtr {
     return std::make_shared<Entry>(Entry{work_of(*planned, choices, place), done_work(*planned, choices)});
   };
+}
+
+bool Keeper::enter() {
+  if (journal() == nullptr) return false;
+  kept_work_ = session_.work_id();
+  follow();
+  if (journal()->head(kept_work_).ok()) return true;
+  const WorkPlace at = place();
+  journal::Work work;
+  work.id = at.id;
+  work.title = at.title;
+  work.file = at.file;
+  work.begun_s = at.begun_s;
+  work.touched_s = at.now_s;
+  return report(journal()->put(work));
 }
 
 void Keeper::begin_writing() {
@@ -160,10 +185,8 @@ qint64 Keeper::keep_recipe(int target) {
     emit failed(trouble_);
     return 0;
   }
-  if (!planned || target < 0) return 0;
-  // A recipe belongs to a work, so that is written down first.
-  kept_work_ = session_.work_id();
-  write_now();
+  // A recipe belongs to a work, so that is entered first.
+  if (!is_target(planned, target) || !enter()) return 0;
   journal::Recipe recipe = recipe_of(*planned, target, session_.work_id(), now_s_());
   const auto id = journal()->put(recipe);
   if (!report_result(id)) return 0;
@@ -174,7 +197,8 @@ qint64 Keeper::keep_recipe(int target) {
 
 void Keeper::use_recipe(const journal::Recipe& recipe, int target) {
   const PlannedPtr planned = session_.planned();
-  if (!planned || target < 0) return emit failed(tr("Point at the colour that is to get the recipe, and click it."));
+  if (!is_target(planned, target))
+    return emit failed(tr("Point at the colour that is to get the recipe, and click it."));
   QString missing;
   const auto strokes = strokes_with(recipe, *planned->collection, &missing);
   if (!strokes) {
@@ -203,9 +227,7 @@ void Keeper::forget(const QString& work, qint64 recipe) {
 }
 
 void Keeper::keep_photo(const QImage& photo, const QString& findings) {
-  if (journal() == nullptr || photo.isNull()) return;
-  kept_work_ = session_.work_id();
-  write_now();
+  if (photo.isNull() || !enter()) return;
   report_result(journal()->add_photo(session_.work_id(), {0, now_s_(), small_jpeg(photo), findings}));
 }
 
@@ -218,12 +240,10 @@ void Keeper::keep_drill(const journal::Drill& drill) {
 
 calibrate::PaceFit Keeper::pace() const {
   if (journal() == nullptr) return {};
-  const auto passes = journal()->all_passes();
+  const auto passes = journal()->timed_passes(2 * static_cast<int>(calibrate::kMostTimes));
   if (!passes) return {};
   std::vector<calibrate::TimedPass> times;
-  for (const journal::DonePass& p : passes.value()) {
-    if (!p.skipped && p.guessed_minutes > 0) times.push_back({p.medium, p.guessed_minutes, p.minutes});
-  }
+  for (const journal::DonePass& p : passes.value()) times.push_back({p.medium, p.guessed_minutes, p.minutes});
   return calibrate::fit_pace(times);
 }
 

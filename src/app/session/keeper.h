@@ -26,7 +26,6 @@ class Keeper : public QObject {
   journal::Journal* journal() const { return opened_.journal.get(); }
   /// Why there is none, or what happened to it; empty: all is well.
   const QString& trouble() const { return trouble_; }
-  qint64 now_s() const { return now_s_(); }
 
   /// The project lies in this file now.
   void saved(const QString& file);
@@ -37,8 +36,7 @@ class Keeper : public QObject {
   qint64 keep_recipe(int target);
   /// Gives a kept recipe to the mass of a target; what is missing is said by `failed`.
   void use_recipe(const journal::Recipe& recipe, int target);
-  /// The one that was kept or chosen last.
-  void choose(const journal::Recipe& recipe) { last_ = recipe; }
+  /// The one that was kept or used last.
   const std::optional<journal::Recipe>& last() const { return last_; }
 
   Status add_note(const QString& work, const QString& text);
@@ -70,7 +68,10 @@ class Keeper : public QObject {
     DoneWork done;
   };
   using EntryPtr = std::shared_ptr<const Entry>;
+  WorkPlace place() const;
   std::function<EntryPtr()> entry_maker() const;
+  /// The session's work is kept from now on, and there at once; its pictures, sticks and plan follow beside the window.
+  bool enter();
   void begin_writing();
   void write_now();
   void put(const Entry& entry);

@@ -68,7 +68,6 @@ QWidget* NotesActions::make_buttons() {
 
 void NotesActions::show_journal() {
   emit page_asked();
-  keeper_.flush();
   journal_->set_target(stages_.colour_panel()->target());
   centre_.setCurrentWidget(journal_);
   journal_->setFocus();

@@ -56,6 +56,7 @@ double median_factor(std::vector<double> off) {
 PaceFit fit_pace(std::span<const TimedPass> times) {
   std::vector<Sample> samples;
   for (const TimedPass& t : times) {
+    if (samples.size() == kMostTimes) break;
     if (!(t.guessed_minutes > 0) || t.real_minutes < kShortestTime_minutes || t.real_minutes > kLongestTime_minutes)
       continue;
     samples.push_back(

@@ -3,12 +3,13 @@
 #include <QStringList>
 
 #include "exports/pass_words.h"
+#include "formats/csv.h"
 #include "words/order.h"
 
 namespace yd::exports {
 namespace {
 
-QString quoted(QString text) { return "\"" + text.replace("\"", "\"\"") + "\""; }
+QString quoted(const QString& text) { return QString::fromUtf8(formats::csv_quoted(text.toStdString())); }
 
 QStringList pass_row(const PlanView& p, std::size_t i) {
   const plan::Pass& pass = p.plan.passes[i];

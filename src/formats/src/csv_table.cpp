@@ -8,6 +8,8 @@
 
 #include "colour/profile.h"
 #include "formats/collection_file.h"
+
+#include "formats/csv.h"
 #include "table_limits.h"
 
 namespace yd::formats {
@@ -152,13 +154,6 @@ class Row {
   std::array<QString, kCsvFields> text_;
 };
 
-QByteArray csv_quoted(const std::string& text) {
-  QByteArray out(static_cast<qsizetype>(2 * text.size() + 2), '\0');
-  out.resize(
-      static_cast<qsizetype>(csv_write(out.data(), static_cast<std::size_t>(out.size()), text.data(), text.size())));
-  return out;
-}
-
 }  // namespace
 
 const char* name(CsvField field) { return kNames[static_cast<std::size_t>(field)]; }
@@ -212,6 +207,13 @@ Result<ImportedSticks> sticks_from_csv(const CsvTable& table, const std::vector<
     }
   }
   number_ids(out.sticks, "stick");
+  return out;
+}
+
+QByteArray csv_quoted(const std::string& text) {
+  QByteArray out(static_cast<qsizetype>(2 * text.size() + 2), '\0');
+  out.resize(
+      static_cast<qsizetype>(csv_write(out.data(), static_cast<std::size_t>(out.size()), text.data(), text.size())));
   return out;
 }
 

@@ -144,14 +144,4 @@ Status look_after(const QString& folder, qint64 now_s) {
   return journal ? journal.value()->back_up(backup) : Status(journal.error());
 }
 
-Result<Opened> open_checked(const QString& folder, qint64 now_s) {
-  auto opened = open_folder(folder, now_s);
-  if (!opened) return opened.error();
-  const Status whole = look_after(folder, now_s);
-  // Without a backup the journal is as good; the next start tries again.
-  if (whole || whole.error().code != Error::Code::bad_format) return opened;
-  opened.value().journal.reset();
-  return mend(folder, now_s);
-}
-
 }  // namespace yd::journal

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
+#include "formats/csv.h"
 #include "formats/plan_json.h"
 #include "media/collection.h"
 
@@ -15,9 +16,9 @@ using nlohmann::json;
 QString day(qint64 at_s) { return QDateTime::fromSecsSinceEpoch(at_s).toString("yyyy-MM-dd hh:mm"); }
 
 /// A field of a CSV line (RFC 4180).
-QString field(QString text) {
+QString field(const QString& text) {
   if (!text.contains(',') && !text.contains('"') && !text.contains('\n')) return text;
-  return '"' + text.replace('"', "\"\"") + '"';
+  return QString::fromUtf8(formats::csv_quoted(text.toStdString()));
 }
 
 QString line(const QStringList& fields) {

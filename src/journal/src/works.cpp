@@ -138,6 +138,13 @@ Result<Works> Journal::works(const Query& q) const {
   return out;
 }
 
+Result<Work> Journal::head(const QString& id) const {
+  Statement s(database(), QString("SELECT %1 FROM works w WHERE w.id = ?").arg(kWorkColumns));
+  if (const Status run = s.bind(id).run(); !run) return run.error();
+  if (!s.next()) return Error{Error::Code::not_found, file_.toStdString(), "holds no such work"};
+  return read_work(s);
+}
+
 Result<Work> Journal::work(const QString& id) const {
   Statement s(database(),
               QString("SELECT %1, p.subject, p.board, p.plan FROM works w LEFT JOIN pictures p ON p.work = w.id WHERE "
@@ -179,8 +186,12 @@ Result<std::vector<DonePass>> Journal::passes(const QString& work) const {
   return read_passes(std::move(s));
 }
 
-Result<std::vector<DonePass>> Journal::all_passes() const {
-  return read_passes({database(), QString("SELECT %1 FROM passes ORDER BY at_s").arg(kPassColumns)});
+Result<std::vector<DonePass>> Journal::timed_passes(int most) const {
+  Statement s(
+      database(),
+      QString("SELECT %1 FROM passes WHERE guessed > 0 AND skipped = 0 ORDER BY at_s DESC LIMIT ?").arg(kPassColumns));
+  s.bind(most);
+  return read_passes(std::move(s));
 }
 
 Result<std::vector<Use>> Journal::planned_uses() const {

@@ -47,13 +47,6 @@ std::vector<double> differences() {
 const char* name(Kind kind) { return kKindNames[static_cast<std::size_t>(kind)]; }
 const char* name(Family family) { return kFamilyNames[static_cast<std::size_t>(family)]; }
 
-Result<Kind> kind_by_name(const std::string& wanted) {
-  for (const Kind k : kKinds) {
-    if (wanted == name(k)) return k;
-  }
-  return bad_value("drill", "\"" + wanted + "\" is unknown");
-}
-
 int trials_of(Kind kind) {
   if (kind == Kind::mixing) return 6;
   return kind == Kind::value || kind == Kind::lighter || kind == Kind::warmer ? kTrials : 20;

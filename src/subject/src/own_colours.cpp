@@ -196,8 +196,9 @@ std::vector<MassEdit> families_for(std::span<const Mass> masses, std::span<const
 }
 
 Recolouring::Recolouring(const OwnColours& colours, std::span<const Mass> masses,
-                         std::vector<std::optional<Lab>> families)
-    : families_(std::move(families)), returning_(colours.returning) {
+                         std::span<const std::optional<Lab>> families) {
+  for (const auto& f : families) families_.push_back(f ? std::optional(line_of(*f)) : std::nullopt);
+  if (colours.returning) returning_ = line_of(*colours.returning);
   for (const Mass& m : masses) {
     means_.push_back(m.mean);
     darks_.push_back(static_cast<float>(m.targets.size() > 1 ? m.dark_below : m.mean.l - kFlatRange));
@@ -205,12 +206,35 @@ Recolouring::Recolouring(const OwnColours& colours, std::span<const Mass> masses
   fill(colours, masses);
 }
 
+Recolouring::Line Recolouring::line_of(const Lab& family) {
+  Line out;
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    const Lab at = in_family(family, 100.0 * static_cast<double>(i) / static_cast<double>(out.size() - 1));
+    out[i] = {static_cast<float>(at.a), static_cast<float>(at.b)};
+  }
+  return out;
+}
+
+Recolouring::Shift Recolouring::on_line(const Line& line, float l) {
+  const auto last = static_cast<float>(line.size() - 1);
+  const float place = std::clamp(l / 100 * last, 0.0F, last - 1e-3F);
+  const auto below = static_cast<std::size_t>(place);
+  const float part = place - static_cast<float>(below);
+  const Shift& p = line[below];
+  const Shift& q = line[below + 1];
+  return {p.a + part * (q.a - p.a), p.b + part * (q.b - p.b)};
+}
+
 void Recolouring::fill(const OwnColours& c, std::span<const Mass> masses) {
-  const std::vector<PaletteColour> own = palette_of(masses, 200);
+  lattice_.resize(static_cast<std::size_t>(kLs) * kAbs * kAbs);
+  OwnColours whole = c;
+  whole.returning.reset();
+  if (whole.plain()) return;  // single masses and their darks only: the rest stays to the last digit
+  constexpr std::size_t kOwn = 200;
+  const std::vector<PaletteColour> own = palette_of(masses, kOwn);
   const std::array<double, 3> spread = spread_of(own);
   const bool borrowed = !c.palette.empty() && c.palette_amount > 0;
   const std::vector<Lab> moved = borrowed ? transported(own, c.palette) : std::vector<Lab>{};
-  lattice_.resize(static_cast<std::size_t>(kLs) * kAbs * kAbs);
   tbb::parallel_for(0, kLs, [&](int li) {
     for (int ai = 0; ai < kAbs; ++ai) {
       for (int bi = 0; bi < kAbs; ++bi) {
@@ -227,8 +251,7 @@ void Recolouring::fill(const OwnColours& c, std::span<const Mass> masses) {
         }
         now.a += c.palette_amount * shift.a / weights;
         now.b += c.palette_amount * shift.b / weights;
-        now = in_mood(now, c, spread);
-        if (!c.plain()) now = held_in_gamut(now);
+        now = held_in_gamut(in_mood(now, c, spread));
         lattice_[node(li, ai, bi)] = {static_cast<float>(now.a - was.a), static_cast<float>(now.b - was.b)};
       }
     }
@@ -267,7 +290,7 @@ LabPixel Recolouring::at(const LabPixel& p, int mass) const {
   const auto m = static_cast<std::size_t>(mass);
   LabPixel out = p;
   if (families_[m]) {
-    const Lab to = in_family(*families_[m], p.l);
+    const Shift to = on_line(*families_[m], p.l);
     const Lab now = held_in_gamut({p.l, to.a + kLife * (p.a - means_[m].a), to.b + kLife * (p.b - means_[m].b)});
     out = {p.l, static_cast<float>(now.a), static_cast<float>(now.b)};
   } else {
@@ -278,7 +301,7 @@ LabPixel Recolouring::at(const LabPixel& p, int mass) const {
   if (returning_ && p.l < darks_[m] + kFlatRange) {
     // Fades in over the border of the dark, so that no line shows.
     const double by = kReturns * std::clamp((darks_[m] + kFlatRange - p.l) / (2 * kFlatRange), 0.0, 1.0);
-    const Lab to = in_family(*returning_, p.l);
+    const Shift to = on_line(*returning_, p.l);
     out.a += static_cast<float>(by * (to.a - out.a));
     out.b += static_cast<float>(by * (to.b - out.b));
   }

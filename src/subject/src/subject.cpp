@@ -21,7 +21,7 @@ void recolour(Subject& s, const std::vector<MassWords>& words) {
   for (const MassWords& w : words) families.push_back(w.colour);
   const bool single = std::any_of(families.begin(), families.end(), [](const auto& f) { return f.has_value(); });
   if (s.colours.plain() && !single) return;
-  const Recolouring own(s.colours, s.masses, std::move(families));
+  const Recolouring own(s.colours, s.masses, families);
   auto before = std::make_shared<AsItIs>();
   for (const auto part : {&AsItIs::image, &AsItIs::squinted, &AsItIs::softened}) {
     LabImage& picture = part == &AsItIs::image ? s.image : part == &AsItIs::squinted ? s.squinted : s.softened;

@@ -109,7 +109,15 @@ QString outcome(const practice::Outcome& o) {
   QString finds = QString("You tell apart %1.").arg(threshold(o.kind, o.eye));
   const bool judged = o.kind == Kind::value || o.kind == Kind::lighter || o.kind == Kind::warmer;
   if (!judged) return finds;
-  return QString("You see %1 %2. %3").arg(family(o.family), bias(o.kind, o.eye.bias, o.eye.bias_sd), finds);
+  QString out = QString("You see %1 %2. %3").arg(family(o.family), bias(o.kind, o.eye.bias, o.eye.bias_sd), finds);
+  // Thirteen answers on each ground leave a quarter of a step open between two of them.
+  constexpr double kToldApart = 0.6;
+  const double lighter_on_dark = o.by_surround.front() - o.by_surround.back();
+  if (o.kind == Kind::value && std::abs(lighter_on_dark) > kToldApart) {
+    out += QString(" On a dark ground they seemed %1 %2 than on a light one.")
+               .arg(amount(std::abs(lighter_on_dark)), lighter_on_dark > 0 ? "lighter" : "darker");
+  }
+  return out;
 }
 
 }  // namespace yd::words

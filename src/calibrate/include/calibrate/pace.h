@@ -27,10 +27,12 @@ inline constexpr double kShortestTime_minutes = 0.1;
 inline constexpr double kLongestTime_minutes = 180;
 /// Before so many passes nothing is changed: chance would speak.
 inline constexpr int kFewestTimes = 6;
+/// A hand changes with the years: only so many of the last times count.
+inline constexpr std::size_t kMostTimes = 300;
 
 /// One pace for all and a departure for each medium, both held near 1 by a prior, with the weights of Student's t so
 /// that a forgotten clock counts little (K. L. Lange, R. J. A. Little, J. M. G. Taylor, "Robust Statistical Modeling
-/// Using the t Distribution", JASA 84, 1989). In logarithms: half the time is as far off as twice.
+/// Using the t Distribution", JASA 84, 1989). In logarithms: half the time is as far off as twice. Newest first.
 PaceFit fit_pace(std::span<const TimedPass> times);
 
 }  // namespace yd::calibrate

@@ -42,13 +42,15 @@ class Journal {
   /// Newest first.
   Result<Works> works(const Query& query = {}) const;
   Result<Work> work(const QString& id) const;
+  /// The same without pictures, plan and sticks: what it is called, and whether it is there at all.
+  Result<Work> head(const QString& id) const;
 
   /// Passes as the easel has them now. Those kept before stay if their time is among `still` (they lie on the paper of
   /// a plan that was made anew since), the others were undone and go.
   Status put_passes(const QString& work, const std::vector<DonePass>& passes, const std::vector<qint64>& still = {});
   Result<std::vector<DonePass>> passes(const QString& work) const;
-  /// Of all works, for the pace.
-  Result<std::vector<DonePass>> all_passes() const;
+  /// Of all works, those with a time to learn the pace from: newest first, `most` of them.
+  Result<std::vector<DonePass>> timed_passes(int most) const;
 
   /// A new one gets an id, which comes back; one with an id takes its place.
   Result<qint64> put(const Recipe& recipe);
@@ -107,8 +109,6 @@ Result<Opened> open_folder(const QString& folder, qint64 now_s);
 Status look_after(const QString& folder, qint64 now_s);
 /// Puts a damaged journal aside, never deletes it, and has the backup take its place. Nobody may have it open.
 Result<Opened> mend(const QString& folder, qint64 now_s);
-/// All of it, one after the other.
-Result<Opened> open_checked(const QString& folder, qint64 now_s);
 /// Where the program keeps its journal: a folder in the user's data.
 QString usual_folder();
 inline constexpr const char* kJournalFile = "journal.sqlite";

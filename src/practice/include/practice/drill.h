@@ -23,7 +23,6 @@ enum class Kind { value, lighter, warmer, mixture, nearest, masses, wrong_place,
 inline constexpr std::array kKinds{Kind::value,   Kind::lighter, Kind::warmer,      Kind::mixture,
                                    Kind::nearest, Kind::masses,  Kind::wrong_place, Kind::mixing};
 const char* name(Kind kind);
-Result<Kind> kind_by_name(const std::string& name);
 
 /// Hues a drill may keep to; an eye's bias differs from one to the other.
 enum class Family { grey, red, orange, yellow, green, blue, violet };

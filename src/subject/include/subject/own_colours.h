@@ -69,7 +69,7 @@ class Recolouring {
  public:
   /// `masses`: of the subject as it is; `families`: of each mass, where the artist gave it one.
   Recolouring(const OwnColours& colours, std::span<const Mass> masses,
-              std::vector<std::optional<colour::Lab>> families);
+              std::span<const std::optional<colour::Lab>> families);
   colour::LabPixel at(const colour::LabPixel& pixel, int mass) const;
   /// Families run into each other where the picture has no edge in value.
   LabImage apply(const LabImage& image, const LabelImage& labels) const;
@@ -78,14 +78,18 @@ class Recolouring {
   struct Shift {
     float a = 0, b = 0;
   };
+  /// A family at every lightness: in_family asks for roots and the gamut, too much for every pixel.
+  using Line = std::array<Shift, 129>;
+  static Line line_of(const colour::Lab& family);
+  static Shift on_line(const Line& line, float l);
   void fill(const OwnColours& colours, std::span<const Mass> masses);
   Shift shift_at(const colour::LabPixel& pixel) const;
 
   std::vector<Shift> lattice_;
-  std::vector<std::optional<colour::Lab>> families_;
+  std::vector<std::optional<Line>> families_;
   std::vector<colour::Lab> means_;  ///< of each mass as it is
   std::vector<float> darks_;        ///< L* below which a place is the dark of its mass
-  std::optional<colour::Lab> returning_;
+  std::optional<Line> returning_;
 };
 
 }  // namespace yd::subject

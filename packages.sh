@@ -4,6 +4,7 @@ BUILD_PACKAGES=(g++ cmake ninja-build pkg-config qt6-base-dev libgl-dev qt6-imag
   libqt6sql6-sqlite qt6-svg-dev qt6-speech-dev qt6-declarative-dev)
 DEMO_PACKAGES=(xvfb xauth)
 CHECK_PACKAGES=(git clang-format clang-tidy libgsl-dev libbenchmark-dev librapidcheck-dev colord-data argyll-ref unzip python3-scipy locales poppler-utils librsvg2-bin libxml2-utils)
+PACKAGE_PACKAGES=(dpkg-dev file lintian appstream desktop-file-utils libxml2-utils librsvg2-bin man-db debootstrap)
 
 # Installs what is missing, as root or through sudo.
 install_packages() {

@@ -38,6 +38,7 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
       auto* button = name.isEmpty() ? nullptr : window.findChild<QAbstractButton*>(name);
       // A card is opened, not folded.
       if (button != nullptr && !(button->isCheckable() && button->isChecked())) button->click();
+      if (auto* action = name.isEmpty() ? nullptr : window.findChild<QAction*>(name)) action->trigger();
     }
     if (shot.easel) {
       window.show_easel(true);
@@ -76,8 +77,11 @@ int main(int argc, char** argv) {
   std::setlocale(LC_NUMERIC, "C");
   QApplication::setApplicationName("Yawning Dune");
   QApplication::setOrganizationName("Yawning Dune");
+  QApplication::setApplicationVersion(YD_VERSION);
+  QApplication::setDesktopFileName("yawning-dune");
   QCommandLineParser parser;
   parser.addHelpOption();
+  parser.addVersionOption();
   parser.addPositionalArgument("FILE", "A picture or a .dune project");
   const QCommandLineOption picture("picture", "Save a picture of the window once it has planned, and end", "FILE");
   const QCommandLineOption stage("stage", "The stage for --picture, 0 to 5; 6: the easel", "N", "0");

@@ -37,6 +37,7 @@ struct PlanArguments : WorkArguments {
   std::string outline_file;  ///< .svg or .pdf
   std::string layers_file;   ///< OpenRaster
   std::string passes_file;   ///< CSV
+  std::string project_file;  ///< .dune, for the window
   bool letter = false;       ///< print on Letter instead of A4
   bool advice = false;       ///< add what a look over the plan found
 };
@@ -155,6 +156,14 @@ struct SwatchArguments {
   std::vector<std::string> layers;
 };
 Status run_swatch(const SwatchArguments& arguments);
+
+struct ThumbnailArguments {
+  std::string file;
+  std::string png_file;
+  int size = 256;  ///< longest side, pixels
+};
+/// What a file manager shows of a project.
+Status run_thumbnail(const ThumbnailArguments& arguments);
 
 Status run_papers(bool json);
 Status run_collections(bool json);

@@ -2,11 +2,20 @@
 #include <nlohmann/json.hpp>
 
 #include "commands.h"
+#include "formats/archive.h"
 #include "formats/plan_json.h"
+#include "formats/thumbnail.h"
 #include "media/collection.h"
 #include "media/paper.h"
+#include "pictures/screen.h"
 
 namespace yd::cli {
+
+Status run_thumbnail(const ThumbnailArguments& a) {
+  const QImage image = formats::thumbnail_of(QString::fromStdString(a.file), {a.size, a.size});
+  if (image.isNull()) return Error{Error::Code::bad_format, a.file, "is no project and no picture that can be read"};
+  return formats::write_atomically(QString::fromStdString(a.png_file), pictures::png(image));
+}
 
 Status run_papers(bool json) {
   const auto papers = media::load_papers();

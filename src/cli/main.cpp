@@ -5,6 +5,7 @@
 #include <exception>
 
 #include "commands.h"
+#include "manual.h"
 
 namespace {
 
@@ -57,6 +58,7 @@ void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
   c->add_option("--outlines", a.outline_file, "Write outlines at true size, .svg or tiled .pdf");
   c->add_option("--layers", a.layers_file, "Write OpenRaster, a layer a pass");
   c->add_option("--csv", a.passes_file, "Write the passes as CSV");
+  c->add_option("--project", a.project_file, "Write a project that the window opens");
   c->add_flag("--letter", a.letter, "Print on Letter instead of A4");
   c->add_flag("--advice", a.advice, "Say what a look over the plan found, with numbers");
 }
@@ -178,6 +180,7 @@ yd::Status run_journal(const CLI::App& command, const yd::cli::JournalArguments&
 
 int run(int argc, char** argv) {
   CLI::App app("Yawning Dune without a window");
+  app.set_version_flag("--version", "Yawning Dune " YD_VERSION);
   app.require_subcommand(1);
   yd::cli::PlanArguments plan;
   yd::cli::SwatchArguments swatch;
@@ -192,6 +195,7 @@ int run(int argc, char** argv) {
   yd::cli::SwatchesArguments swatches;
   yd::cli::ImportArguments import;
   yd::cli::JournalArguments journal;
+  yd::cli::ThumbnailArguments thumbnail;
   bool json = false;
   add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
   add_work(app.add_subcommand("ground", "Judge every paper for a picture"), work);
@@ -210,13 +214,20 @@ int run(int argc, char** argv) {
   add_sheets(app, sheet, swatches);
   add_swatch(app, swatch);
   const CLI::App* kept = add_journal(app, journal);
+  CLI::App* small = app.add_subcommand("thumbnail", "The Board of a project, or a picture, small, as PNG");
+  small->add_option("FILE", thumbnail.file, "Project or picture")->required();
+  small->add_option("PNG", thumbnail.png_file, "Write it here")->required();
+  small->add_option("--size", thumbnail.size, "Longest side, pixels")
+      ->capture_default_str()
+      ->check(CLI::Range(16, 2048));
+  app.add_subcommand("manual", "This program's manual page, for man");
   CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
   papers->add_flag("--json", json, "As JSON");
   CLI::App* collections = app.add_subcommand("collections", "Collections that ship");
   collections->add_flag("--json", json, "As JSON");
   try {
     app.parse(argc, argv);
-  } catch (const CLI::CallForHelp& help) {
+  } catch (const CLI::Success& help) {  // --help and --version
     return app.exit(help);
   } catch (const CLI::ParseError& e) {
     std::fprintf(stderr, "dune-plan: %s\n", e.what());
@@ -237,6 +248,11 @@ int run(int argc, char** argv) {
   if (app.got_subcommand("check")) return finish(yd::cli::run_check(check));
   if (kept->parsed()) return finish(run_journal(*kept, journal));
   if (imported->parsed()) return finish(yd::cli::run_import(import));
+  if (small->parsed()) return finish(yd::cli::run_thumbnail(thumbnail));
+  if (app.got_subcommand("manual")) {
+    std::fputs(yd::cli::manual_page(app).c_str(), stdout);
+    return 0;
+  }
   if (papers->parsed()) return finish(yd::cli::run_papers(json));
   return finish(yd::cli::run_collections(json));
 }

@@ -1,11 +1,14 @@
 #include <algorithm>
 #include <QFileInfo>
+#include <QUuid>
 #include <chrono>
 
 #include "board/figures.h"
 #include "exports/export_file.h"
 #include "formats/plan_json.h"
+#include "formats/thumbnail.h"
 #include "pictures/pictures.h"
+#include "pictures/screen.h"
 #include "advice/critique.h"
 #include "advice/judge.h"
 #include "work.h"
@@ -60,6 +63,19 @@ nlohmann::json findings_of(const Work& w) {
   return out;
 }
 
+/// As the window would save it.
+Status save_project(const PlanArguments& a, Work w, const board::BoardImage& painted, const nlohmann::json& plan) {
+  if (a.project_file.empty()) return success();
+  formats::Project& p = w.project;
+  p.reference_name = QFileInfo(p.reference_name).fileName();
+  if (p.work_id.isEmpty()) p.work_id = QUuid::createUuid().toString(QUuid::WithoutBraces);
+  p.plan = w.options;
+  p.paper = w.paper;
+  p.collection = w.collection;
+  p.thumbnail = formats::thumbnail_bytes(pictures::to_image(painted));
+  return formats::save_project(QString::fromStdString(a.project_file), p, plan);
+}
+
 }  // namespace
 
 Status run_plan(const PlanArguments& a) {
@@ -86,6 +102,7 @@ Status run_plan(const PlanArguments& a) {
   if (a.advice) json["advice"] = findings_of(w);
   Status files = write_files(a, w, map, figures, guide, observer);
   if (!files) return files;
+  if (Status saved = save_project(a, w, painted, json); !saved) return saved;
   return write_json(json, a.json_file);
 }
 

@@ -179,29 +179,27 @@ Result<std::array<double, 3>> circle_of(const std::string& text) {
   return out;
 }
 
-Result<subject::Subject> in_scheme(subject::Subject subject, const std::string& wanted,
-                                   const subject::ReadOptions& options) {
+Result<subject::Subject> in_scheme(subject::Subject subject, const std::string& wanted, subject::ReadOptions& options) {
   const auto bands =
       subject::gradient_neighbours(subject.softened, subject.labels, static_cast<int>(subject.masses.size()));
   std::string known;
   for (const subject::Scheme& s : subject::schemes()) {
     known.append(known.empty() ? "" : ", ").append(s.name);
     if (wanted != s.name) continue;
-    std::vector<subject::MassEdit> edits = options.edits;
-    for (const subject::MassEdit& e : subject::families_for(subject.masses, bands, s)) edits.push_back(e);
-    subject::OwnColours colours = options.colours;
-    colours.returning = s.returning;
-    return subject::with_edits(subject, edits, colours);
+    for (const subject::MassEdit& e : subject::families_for(subject.masses, bands, s)) options.edits.push_back(e);
+    options.colours.returning = s.returning;
+    return subject::with_edits(subject, options.edits, options.colours);
   }
   return bad_value("--scheme", "\"" + wanted + "\" is none of: " + known);
 }
 
-Result<subject::Subject> read(const formats::Project& p, const WorkArguments& a, Observer& observer) {
+/// What `a` says of the reading is then said in the project too.
+Result<subject::Subject> read(formats::Project& p, const WorkArguments& a, Observer& observer) {
   const auto raw = pictures::decode(p.reference, p.reference_name);
   if (!raw) return raw.error();
   const auto image = subject::working_image(raw.value(), subject::kWorkingSide, p.composition.crop);
   if (!image) return image.error();
-  subject::ReadOptions options = p.read;
+  subject::ReadOptions& options = p.read;
   if (!a.focus.empty()) {
     const auto circle = circle_of(a.focus);
     if (!circle) return circle.error();
@@ -256,6 +254,7 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
   w.sheet = p.composition.sheet(static_cast<double>(w.subject.image.width) / w.subject.image.height);
   w.options.sheet_cm2 = w.sheet.width_cm * w.sheet.height_cm;
   w.weights = p.ground_weights;
+  w.project = std::move(p);
   if (!planned) return w;
   auto plan = plan::make_plan(w.subject, w.paper, w.collection, w.model.parameters, w.options, observer);
   if (!plan) return plan.error();

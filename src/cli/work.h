@@ -3,6 +3,7 @@
 #include <nlohmann/json_fwd.hpp>
 
 #include "commands.h"
+#include "formats/project.h"
 #include "media/model.h"
 #include "advice/ground_choice.h"
 #include "plan/plan.h"
@@ -20,7 +21,8 @@ struct Work {
   plan::PlanOptions options;
   subject::Sheet sheet;
   plan::GroundWeights weights = plan::kGroundWeights;
-  plan::Plan plan;  ///< empty where `planned` was not asked for
+  formats::Project project;  ///< reference and choices, as given and as said; paper and sticks stand above
+  plan::Plan plan;           ///< empty where `planned` was not asked for
 };
 /// What is planned with, without a picture.
 struct PlanMaterials {

@@ -8,13 +8,13 @@
 
 #include "colour/lab.h"
 #include "formats/project.h"
+#include "formats/thumbnail.h"
 #include "looks/icons.h"
 #include "media/shipped.h"
 #include "models/chips.h"
 #include "models/drawers.h"
 #include "models/passage_drawing.h"
 #include "models/stage_facts.h"
-#include "models/thumbnails.h"
 #include "models/time_drawing.h"
 #include "models/tray_drawing.h"
 #include "session/boards.h"
@@ -207,7 +207,7 @@ class TestDrawings : public QObject {
 
   void thumbnails_fit_and_broken_files_have_none() {
     const QSize within(208, 140);
-    const QImage small = app::thumbnail_of(demo("salt-works.png"), within);
+    const QImage small = formats::thumbnail_of(demo("salt-works.png"), within);
     QVERIFY(!small.isNull() && small.width() <= within.width() && small.height() <= within.height());
     QVERIFY(small.width() == within.width() || small.height() == within.height());
     const QTemporaryDir dir;
@@ -215,9 +215,9 @@ class TestDrawings : public QObject {
     QVERIFY(broken.open(QIODevice::WriteOnly));
     broken.write("PK no zip");
     broken.close();
-    QVERIFY(app::thumbnail_of(broken.fileName(), within).isNull());
-    QVERIFY(app::thumbnail_of("/nowhere.png", within).isNull());
-    // A project shows the picture it is about.
+    QVERIFY(formats::thumbnail_of(broken.fileName(), within).isNull());
+    QVERIFY(formats::thumbnail_of("/nowhere.png", within).isNull());
+    // A project shows the picture it is about, one that was saved with its Board that.
     app::Session session(app::load_materials().value());
     QFile f(demo("salt-works.png"));
     QVERIFY(f.open(QIODevice::ReadOnly));
@@ -225,7 +225,16 @@ class TestDrawings : public QObject {
     const QString file = dir.filePath("works.dune");
     QVERIFY(formats::save_project(file, session.project(), {}).ok());
     session.cancel();
-    QCOMPARE(app::thumbnail_of(file, within).size(), small.size());
+    QCOMPARE(formats::thumbnail_of(file, within).size(), small.size());
+    QImage board(900, 300, QImage::Format_RGB888);
+    board.fill(QColor(10, 120, 200));
+    formats::Project project = session.project();
+    project.thumbnail = formats::thumbnail_bytes(board);
+    QVERIFY(formats::save_project(file, project, {}).ok());
+    QCOMPARE(formats::thumbnail_of(file, {128, 128}).size(), QSize(128, 43));
+    QCOMPARE(formats::thumbnail_of(file, {900, 900}).size(), QSize(formats::kThumbnailSide, 171));
+    QCOMPARE(formats::thumbnail_of(file, within).pixelColor(5, 5), QColor(10, 120, 200));
+    QVERIFY(formats::load_project(file).ok());
   }
 
   void chips_differ_by_stick_pressure_and_paper() {

@@ -10,8 +10,8 @@
 namespace yd::app {
 namespace {
 
-QByteArray drawing(const QString& name) {
-  QFile file(QString::fromStdString((media::data_directory() / "icons").string()) + "/" + name + ".svg");
+QByteArray drawing(const char* folder, const QString& name) {
+  QFile file(QString::fromStdString((media::data_directory() / folder).string()) + "/" + name + ".svg");
   return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 
@@ -33,9 +33,21 @@ QIcon rendered(const QByteArray& svg, const QList<int>& sizes) {
 }  // namespace
 
 QIcon icon(const QString& name, const QColor& ink) {
-  return rendered(drawing(name).replace("#000", ink.name().toLatin1()), {20, 24, 32, 48});
+  return rendered(drawing("icons", name).replace("#000", ink.name().toLatin1()), {20, 24, 32, 48});
 }
 
-QIcon program_icon() { return rendered(drawing("yawning-dune"), {16, 24, 32, 48, 64, 128, 256}); }
+QIcon program_icon() { return rendered(drawing("icons", "yawning-dune"), {16, 24, 32, 48, 64, 128, 256}); }
+
+QPixmap help_drawing(const QString& name, QSize size, qreal ratio) {
+  QPixmap out(size * ratio);
+  out.fill(Qt::transparent);
+  QSvgRenderer renderer(drawing("help", name));
+  if (!renderer.isValid()) return {};
+  QPainter painter(&out);
+  renderer.render(&painter);
+  painter.end();
+  out.setDevicePixelRatio(ratio);
+  return out;
+}
 
 }  // namespace yd::app

@@ -9,5 +9,8 @@ namespace yd::app {
 QIcon icon(const QString& name, const QColor& ink);
 /// The program's own, in its colours.
 QIcon program_icon();
+/// A drawing of the help pages (data/help), so large, for a screen of this many pixels to a point. Null where there is
+/// no such file.
+QPixmap help_drawing(const QString& name, QSize size, qreal ratio);
 
 }  // namespace yd::app

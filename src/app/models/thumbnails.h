@@ -8,9 +8,6 @@
 
 namespace yd::app {
 
-/// A picture, or the picture a project is about, small. Null where it cannot be read.
-QImage thumbnail_of(const QString& file, QSize within);
-
 /// Thumbnails of a few files, read beside the window.
 class Thumbnails : public QObject {
   Q_OBJECT

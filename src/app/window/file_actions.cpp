@@ -8,6 +8,7 @@
 #include <utility>
 
 #include "formats/project.h"
+#include "formats/thumbnail.h"
 #include "pictures/pictures.h"
 #include "session/sentences.h"
 
@@ -120,7 +121,9 @@ void FileActions::refuse_project(const Error& error, const QString& copy) {
 }
 
 bool FileActions::save_path(const QString& file) {
-  const Status status = formats::save_project(file, session_.project(), session_.plan_copy());
+  formats::Project project = session_.project();
+  if (session_.planned()) project.thumbnail = formats::thumbnail_bytes(session_.planned()->finished);
+  const Status status = formats::save_project(file, project, session_.plan_copy());
   if (!status) {
     notice_.show_sentence(sentence(status.error()));
     return false;

@@ -48,6 +48,9 @@ MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keepe
   setCentralWidget(box);
   make_easel(easel);
   sheets_ = new SheetsActions(session_, advice_, *stages_, *notice_, *centre_);
+  connect(sheets_, &SheetsActions::help_closed, this, [this] {
+    if (std::exchange(help_at_easel_, false)) show_easel(true);
+  });
   tools_ = new SubjectTools(session_, *stages_->subject_panel(), *pair_, this);
   check_ = new CheckLooks(checker_, *stages_->check_panel(), *pair_, this);
   notes_ = new NotesActions(session_, keeper, checker_, *stages_, *files_, *notice_, *centre_);
@@ -151,6 +154,7 @@ void MainWindow::make_menus() {
   without_->setShortcut(Qt::Key_U);
   connect(without_, &QAction::toggled, this, &MainWindow::compare_without);
   go->addAction(tr("Put the tool away"), QKeySequence(Qt::Key_Escape), this, [this] {
+    if (sheets_->stop_reading()) return;
     tools_->take(Tool::none);
     without_->setChecked(false);
     advice_.stop_comparing();
@@ -160,9 +164,42 @@ void MainWindow::make_menus() {
   go->addAction(tr("Pass back"), QKeySequence(Qt::Key_PageUp), this,
                 [this] { session_.set_cursor(session_.cursor() - 1); });
   make_look_menu();
-  QAction* keys = go->addAction(tr("All keys"), QKeySequence(Qt::Key_Question), this, &MainWindow::show_keys);
-  keys->setObjectName("go_keys");
+  make_help_menu();
   hear_keys_everywhere();
+}
+
+void MainWindow::make_help_menu() {
+  QMenu* menu = menuBar()->addMenu(tr("Help"));
+  QAction* here = menu->addAction(tr("What to do here"), QKeySequence(Qt::Key_F1), this, &MainWindow::show_help);
+  here->setObjectName("help_here");
+  menu->addAction(tr("Your first picture"), this, [this] {
+    show_easel(false);
+    sheets_->show_help(HelpTopic::first_picture);
+  });
+  QAction* keys = menu->addAction(tr("All keys"), QKeySequence(Qt::Key_Question), this, &MainWindow::show_keys);
+  keys->setObjectName("go_keys");
+  menu->addAction(tr("About Yawning Dune"), this, [this] {
+    notice_->show_sentence(
+        tr("Yawning Dune %1, under the MIT licence. The shipped sticks and papers are invented; trust "
+           "differences more than absolute colours.")
+            .arg(QCoreApplication::applicationVersion()));
+  });
+}
+
+void MainWindow::show_help() {
+  HelpTopic topic = HelpTopic::first_picture;
+  if (at_easel()) {
+    topic = HelpTopic::easel;
+  } else if (notes_->topic()) {
+    topic = *notes_->topic();
+  } else if (session_.has_reference()) {
+    constexpr HelpTopic kOfStage[] = {HelpTopic::subject,       HelpTopic::ground,   HelpTopic::tray,
+                                      HelpTopic::underpainting, HelpTopic::passages, HelpTopic::check};
+    topic = kOfStage[static_cast<int>(stages_->stage())];
+  }
+  help_at_easel_ = at_easel();
+  if (help_at_easel_) show_easel(false);
+  sheets_->show_help(topic);
 }
 
 /// What the menus hold, then what is pressed in one place only.

@@ -65,6 +65,8 @@ class MainWindow : public QMainWindow {
   void show_other();
   void show_true_size();
   void show_keys();
+  void show_help();
+  void make_help_menu();
   void show_step(const QString& text);
   void compare_without(bool on);
   void show_board();
@@ -90,7 +92,8 @@ class MainWindow : public QMainWindow {
   CheckLooks* check_ = nullptr;
   NotesActions* notes_ = nullptr;
   QAction* without_ = nullptr;
-  QList<QAction*> looks_;  ///< ways to look at the pair
+  bool help_at_easel_ = false;  ///< asked for at the easel: it is shown again after it
+  QList<QAction*> looks_;       ///< ways to look at the pair
   QProgressBar* progress_;
   QPushButton* cancel_;
   QLabel* step_;

@@ -79,6 +79,12 @@ void NotesActions::show_practice() {
   practice_->setFocus();
 }
 
+std::optional<HelpTopic> NotesActions::topic() const {
+  if (centre_.currentWidget() == journal_) return HelpTopic::journal;
+  if (centre_.currentWidget() == practice_) return HelpTopic::practice;
+  return {};
+}
+
 void NotesActions::back() { centre_.setCurrentIndex(session_.has_reference() ? 1 : 0); }
 
 void NotesActions::keep() {

@@ -4,6 +4,7 @@
 #include <QPushButton>
 #include <QStackedWidget>
 
+#include "models/help.h"
 #include "panels/journal_page.h"
 #include "panels/practice_page.h"
 #include "session/checker.h"
@@ -24,6 +25,8 @@ class NotesActions : public QObject {
   QWidget* make_buttons();
   JournalPage& journal() { return *journal_; }
   PracticePage& practice() { return *practice_; }
+  /// Which of our pages is shown.
+  std::optional<HelpTopic> topic() const;
   void show_journal();
   void show_practice();
 

@@ -24,6 +24,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
       box_(new BoxPage(session)),
       schools_(new SchoolPage),
       keys_(new KeysPage),
+      help_(new HelpPage),
       offcuts_(new OffcutPage) {
   centre_.addWidget(sheet_);
   centre_.addWidget(collection_);
@@ -31,8 +32,11 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   centre_.addWidget(box_);
   centre_.addWidget(schools_);
   centre_.addWidget(keys_);
+  centre_.addWidget(help_);
   centre_.addWidget(offcuts_);
   connect(keys_, &KeysPage::closed, this, &SheetsActions::back);
+  connect(help_, &HelpPage::closed, this, &SheetsActions::back);
+  connect(help_, &HelpPage::closed, this, &SheetsActions::help_closed);
   connect(schools_, &SchoolPage::closed, this, &SheetsActions::back);
   connect(schools_, &SchoolPage::school_asked, this, [this](int school) {
     Choices c = session_.choices();
@@ -96,6 +100,17 @@ void SheetsActions::show_box() {
 void SheetsActions::show_keys(const QList<KeyGroup>& groups) {
   keys_->set_groups(groups);
   centre_.setCurrentWidget(keys_);
+}
+
+bool SheetsActions::stop_reading() {
+  if (centre_.currentWidget() == help_) return emit help_->closed(), true;
+  if (centre_.currentWidget() == keys_) return emit keys_->closed(), true;
+  return false;
+}
+
+void SheetsActions::show_help(HelpTopic topic) {
+  help_->show_topic(topic);
+  centre_.setCurrentWidget(help_);
 }
 
 void SheetsActions::show_cells(const QString& title, const QList<SheetCell>& cells, int across) {

@@ -6,6 +6,7 @@
 
 #include "panels/box_page.h"
 #include "panels/collection_page.h"
+#include "panels/help_page.h"
 #include "panels/import_page.h"
 #include "panels/keys_page.h"
 #include "panels/offcut_page.h"
@@ -25,9 +26,15 @@ class SheetsActions : public QObject {
   /// Reads a palette file and shows what it holds.
   void import_file(const QString& file);
   void show_keys(const QList<KeyGroup>& groups);
+  void show_help(HelpTopic topic);
+  /// Leaves the pages that are only read, help and keys; whether there was one.
+  bool stop_reading();
   void show_box();
   BoxPage& box() { return *box_; }
   Status export_to(const QString& file, const QString& collection);
+
+ signals:
+  void help_closed();
 
  private:
   void show_papers();
@@ -50,6 +57,7 @@ class SheetsActions : public QObject {
   BoxPage* box_;
   SchoolPage* schools_;
   KeysPage* keys_;
+  HelpPage* help_;
   OffcutPage* offcuts_;
   enum class Shown { nothing, papers, offcuts };
   Shown shown_ = Shown::nothing;

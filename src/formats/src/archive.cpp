@@ -86,36 +86,52 @@ Result<QByteArray> read_back(zip_source_t* source) {
   return bytes;
 }
 
-}  // namespace
-
-Result<Entries> read_archive(const QString& file) {
+Result<Zip> open_to_read(const QString& file) {
   const QFileInfo info(file);
   if (!info.exists() && file.contains(QChar::ReplacementCharacter))
     return Error{Error::Code::not_found, file.toStdString(), "has a name that is no text (UTF-8); rename it"};
   if (!info.exists()) return Error{Error::Code::not_found, file.toStdString(), "does not exist"};
   if (info.isDir()) return Error{Error::Code::io, file.toStdString(), "is a folder, not a project"};
   int code = 0;
-  const Zip zip(zip_open(QFile::encodeName(file).constData(), ZIP_RDONLY | ZIP_CHECKCONS, &code));
+  Zip zip(zip_open(QFile::encodeName(file).constData(), ZIP_RDONLY | ZIP_CHECKCONS, &code));
   if (!zip) return broken(file, "is not a whole project file: no zip, or cut short");
-  const zip_int64_t count = zip_get_num_entries(zip.get(), 0);
+  return zip;
+}
+
+}  // namespace
+
+Result<Entries> read_archive(const QString& file) {
+  const auto opened = open_to_read(file);
+  if (!opened) return opened.error();
+  zip_t* zip = opened->get();
+  const zip_int64_t count = zip_get_num_entries(zip, 0);
   if (count > static_cast<zip_int64_t>(kMostEntries))
     return Error{Error::Code::too_large, file.toStdString(), "holds too many entries"};
   Entries out;
   quint64 total = 0;
   for (zip_int64_t i = 0; i < count; ++i) {
     zip_stat_t stat;
-    if (zip_stat_index(zip.get(), static_cast<zip_uint64_t>(i), 0, &stat) != 0)
+    if (zip_stat_index(zip, static_cast<zip_uint64_t>(i), 0, &stat) != 0)
       return broken(file, "has an unreadable entry");
     if (leaves_folder(stat.name))
       return broken(file, "entry \"" + std::string(stat.name) + "\" points outside the project");
     total += stat.size;
     if (total > kMostEntryBytes)
       return Error{Error::Code::too_large, file.toStdString(), "would unpack to more than 420 MB"};
-    auto bytes = read_entry(zip.get(), stat, file);
+    auto bytes = read_entry(zip, stat, file);
     if (!bytes) return bytes.error();
     out[stat.name] = std::move(bytes).value();
   }
   return out;
+}
+
+Result<QByteArray> read_archive_entry(const QString& file, const std::string& name) {
+  const auto zip = open_to_read(file);
+  if (!zip) return zip.error();
+  zip_stat_t stat;
+  if (zip_stat(zip->get(), name.c_str(), 0, &stat) != 0)
+    return Error{Error::Code::not_found, file.toStdString(), "holds no \"" + name + "\""};
+  return read_entry(zip->get(), stat, file);
 }
 
 Result<QByteArray> pack_archive(const Entries& entries, const std::string& first) {

@@ -1,5 +1,6 @@
 #include "formats/project.h"
 
+#include <QFileInfo>
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
@@ -17,6 +18,8 @@ constexpr const char* kProjectEntry = "project.json";
 constexpr const char* kReferenceEntry = "reference.bin";
 constexpr const char* kCollectionEntry = "collection.json";
 constexpr const char* kPlanEntry = "plan.json";
+constexpr const char* kTypeEntry = "mimetype";
+constexpr const char* kThumbnailEntry = "thumbnail.png";
 
 QByteArray to_bytes(const json& j) { return QByteArray::fromStdString(j.dump(1) + "\n"); }
 
@@ -100,9 +103,17 @@ Status save_project(const QString& file, const Project& project, const json& pla
   entries[kReferenceEntry] = project.reference;
   entries[kCollectionEntry] = to_bytes(media::to_json(project.collection));
   if (!plan_copy.is_null()) entries[kPlanEntry] = to_bytes(plan_copy);
-  const auto bytes = pack_archive(entries);
+  if (!project.thumbnail.isEmpty()) entries[kThumbnailEntry] = project.thumbnail;
+  entries[kTypeEntry] = kProjectMimeType;
+  const auto bytes = pack_archive(entries, kTypeEntry);
   if (!bytes) return Error{Error::Code::io, file.toStdString(), bytes.error().what};
   return write_atomically(file, bytes.value());
+}
+
+Result<QByteArray> load_thumbnail(const QString& file) {
+  auto bytes = read_archive_entry(file, kThumbnailEntry);
+  if (!bytes && bytes.error().code == Error::Code::not_found && QFileInfo::exists(file)) return QByteArray();
+  return bytes;
 }
 
 Status save_marks(const QString& file, const std::vector<plan::PassMark>& marks) {

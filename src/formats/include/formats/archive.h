@@ -21,6 +21,9 @@ inline constexpr quint64 kMostJsonBytes = 32ULL << 20;
 /// name that would leave the folder, a checksum that does not fit.
 Result<Entries> read_archive(const QString& file);
 
+/// One entry alone. Errors as read_archive; `not_found` too where it is not there.
+Result<QByteArray> read_archive_entry(const QString& file, const std::string& name);
+
 /// Packs entries into zip bytes; the same entries give the same bytes. JSON and XML are deflated, the rest stored.
 /// `first` names an entry that some formats want in front.
 Result<QByteArray> pack_archive(const Entries& entries, const std::string& first = {});

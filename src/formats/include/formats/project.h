@@ -17,6 +17,9 @@ namespace yd::formats {
 /// Newest version of project.json this program writes and reads.
 inline constexpr int kProjectVersion = 3;
 
+/// Of a project file; also its first entry, stored, so that the type is known from the first bytes.
+inline constexpr const char* kProjectMimeType = "application/x-yawning-dune";
+
 /// Everything a project keeps: the choices, the materials as they were, and the reference's own bytes. The plan follows
 /// from these; a copy of it is written for other programs and not read back.
 struct Project {
@@ -30,6 +33,7 @@ struct Project {
   plan::GroundWeights ground_weights = plan::kGroundWeights;
   media::Paper paper;
   media::Collection collection;
+  QByteArray thumbnail;  ///< the Board as PNG, at most 512 pixels a side; empty: none. Written, not read back
 };
 
 /// `plan_copy` may be null. Errors: `io` naming the file; the file that was there is kept whole.
@@ -37,6 +41,9 @@ Status save_project(const QString& file, const Project& project, const nlohmann:
 
 /// Errors: `too_new`, `bad_format`, `too_large`, `bad_value` naming file and field.
 Result<Project> load_project(const QString& file);
+
+/// The thumbnail alone; empty where the project has none. Errors as load_project.
+Result<QByteArray> load_thumbnail(const QString& file);
 
 /// The marks of the easel alone: small enough to be on the disk at once.
 Status save_marks(const QString& file, const std::vector<plan::PassMark>& marks);

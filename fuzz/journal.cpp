@@ -3,9 +3,8 @@
 
 #include <QDir>
 #include <QFile>
-#include <unistd.h>
 
-#include "harness.h"
+#include "memory_file.h"
 
 using namespace yd;
 
@@ -35,9 +34,9 @@ void read_all(const journal::Journal& j) {
 
 int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
   fuzz::begin();
-  const QString folder = QStringLiteral("/dev/shm/yd-fuzz-%1").arg(::getpid());
+  const QString folder = fuzz::memory_folder() + "/journal";
   QDir(folder).removeRecursively();
-  fuzz::must(QDir().mkpath(folder), "memory for a folder");
+  QDir().mkpath(folder);
   QFile file(folder + "/journal.sqlite");
   fuzz::must(file.open(QIODevice::WriteOnly) && file.write(fuzz::bytes_of(data, size)) == static_cast<qint64>(size),
              "memory for a file");

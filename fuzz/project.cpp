@@ -22,7 +22,7 @@ QByteArray packed(const QByteArray& project) {
 }
 
 QByteArray saved_project_json(const formats::Project& project) {
-  const QString file = fuzz::memory_file({}, ".saved.dune");
+  const QString file = fuzz::memory_file({}, "saved.dune");
   fuzz::must(formats::save_project(file, project, {}).ok(), "what was read can be saved");
   return formats::read_archive(file).value().at("project.json");
 }
@@ -31,13 +31,13 @@ QByteArray saved_project_json(const formats::Project& project) {
 
 int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
   fuzz::begin();
-  const auto project = formats::load_project(fuzz::memory_file(packed(fuzz::bytes_of(data, size)), ".dune"));
+  const auto project = formats::load_project(fuzz::memory_file(packed(fuzz::bytes_of(data, size)), "a.dune"));
   if (!project) {
     fuzz::must(!project.error().what.empty() && !project.error().where.empty(), "a refusal says where and why");
     return 0;
   }
   const QByteArray once = saved_project_json(project.value());
-  const auto again = formats::load_project(fuzz::memory_file(packed(once), ".dune"));
+  const auto again = formats::load_project(fuzz::memory_file(packed(once), "a.dune"));
   fuzz::must(again.ok(), "what was saved can be read");
   fuzz::must(saved_project_json(again.value()) == once, "saved twice it is the same");
   return 0;

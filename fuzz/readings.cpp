@@ -32,7 +32,7 @@ int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
       fuzz::must(again.ok(), "a calibration can be written and read");
     }
   }
-  const QString marks = fuzz::memory_file(bytes, ".marks");
+  const QString marks = fuzz::memory_file(bytes, "marks.json");
   if (const auto read = formats::load_marks(marks)) {
     fuzz::must(formats::save_marks(marks, read.value()).ok() && formats::load_marks(marks)->size() == read->size(),
                "marks can be saved and read");

@@ -89,6 +89,7 @@ int main(int argc, char** argv) {
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");
+  const QCommandLineOption contrast("contrast", "Black and white scheme");
   const QCommandLineOption crop("crop", "Crop the picture: left, top, width and height as shares", "X,Y,W,H");
   const QCommandLineOption behind("done", "For --picture at the easel, or on the photograph: this many are done", "N",
                                   "0");
@@ -97,9 +98,13 @@ int main(int argc, char** argv) {
   const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
   const QCommandLineOption mood("mood", "For --picture: mood of the picture, 1 to 5", "N", "0");
-  parser.addOptions({mood, crop, behind, photo, passage, school, picture, stage, size, point, dark, sheet});
+  parser.addOptions({mood, crop, behind, photo, passage, school, picture, stage, size, point, dark, contrast, sheet});
   parser.process(application);
-  yd::app::apply_style(application, parser.isSet(dark) ? yd::app::Scheme::dark : yd::app::Scheme::light);
+  QSettings settings;
+  yd::app::Comfort comfort = yd::app::comfort_of(settings);
+  if (parser.isSet(dark)) comfort.scheme = yd::app::Scheme::dark;
+  if (parser.isSet(contrast)) comfort.scheme = yd::app::Scheme::contrast;
+  yd::app::apply_style(application, comfort);
 
   auto materials = yd::app::load_materials();
   if (!materials) {
@@ -111,7 +116,6 @@ int main(int argc, char** argv) {
   for (const QString& bad : yd::app::OwnCollections::load_into(materials.value(), folder))
     qWarning("%s", qPrintable(bad));
   yd::app::Session session(std::move(materials).value());
-  QSettings settings;
   yd::app::Autosave autosave(session,
                              QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/unsaved");
   yd::app::Advice advice(session);
@@ -158,5 +162,7 @@ int main(int argc, char** argv) {
         Qt::ConnectionType(Qt::QueuedConnection | Qt::SingleShotConnection));
   }
   if (opened) window.files().open_path(parser.positionalArguments().first());
-  return QApplication::exec();
+  const int code = QApplication::exec();
+  if (parser.isSet(picture)) autosave.forget();  // nobody works there: nothing is to be brought back
+  return code;
 }

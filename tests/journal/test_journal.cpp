@@ -256,7 +256,7 @@ class TestJournal : public QObject {
       db.setDatabaseName(f.file());
       QVERIFY(db.open());
       QSqlQuery q(db);
-      QVERIFY(q.exec("DROP TABLE drills") && q.exec("PRAGMA user_version = 1"));
+      QVERIFY(q.exec("DROP TABLE drills") && q.exec("DROP TABLE recipe_uses") && q.exec("PRAGMA user_version = 1"));
     }
     QSqlDatabase::removeDatabase("old");
     auto j = f.open();

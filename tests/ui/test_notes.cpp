@@ -99,6 +99,11 @@ class TestNotes : public QObject {
     const auto& sticks = w.session.planned()->collection->sticks;
     for (std::size_t i = 0; i < strokes.size(); ++i)
       QCOMPARE(QString::fromStdString(sticks[static_cast<std::size_t>(strokes[i].stick)].id), kept.layers[i].stick_id);
+    // Where it went is told.
+    const auto recipes = w.keeper.journal()->recipes();
+    QCOMPARE(recipes.value().at(0).used.size(), std::size_t{1});
+    QCOMPARE(recipes.value().at(0).used[0].work, w.session.work_id());
+    QVERIFY(!recipes.value().at(0).used[0].place.isEmpty());
     // Another mood changes shades, not what the artist chose.
     w.open_card("section_colours");
     trial::choose(w, "mood", 1);
@@ -121,6 +126,8 @@ class TestNotes : public QObject {
     w.find<QLineEdit>("journal_find")->setText("2026");
     QCOMPARE(list->count(), 0);
     w.find<QLineEdit>("journal_find")->clear();
+    list->setCurrentRow(0);
+    QVERIFY(w.find<QLabel>("journal_recipe_where")->text().contains("salt-works"));
     trial::click(w, "journal_use");
     QCOMPARE(w.session.choices().plan.by_hand.size(), std::size_t{1});
     w.session.undo_stack().setClean();

@@ -29,6 +29,11 @@ int some(Random& r, std::size_t n) { return static_cast<int>(r.below(std::max<st
 /// One change an artist could make, of any part of the choices.
 app::Choices changed(Random& r, const app::Session& session) {
   app::Choices c = session.choices();
+  // Nobody edits without end: from time to time the oldest goes.
+  constexpr std::size_t kMany = 60;
+  if (c.read.edits.size() > kMany) c.read.edits.clear();
+  if (c.marks.size() > kMany) c.marks.clear();
+  if (c.plan.by_hand.size() > kMany) c.plan.by_hand.clear();
   const auto planned = session.planned();
   const std::size_t sticks = session.materials().collection(c.collection)->sticks.size();
   const std::size_t masses = session.subject() ? session.subject()->masses.size() : 8;
@@ -138,7 +143,7 @@ class TestStorm : public QObject {
     const app::Choices last = w.session.choices();
     const int stood = w.session.undo_stack().index();
     while (w.session.undo_stack().canUndo()) w.session.undo_stack().undo();
-    QVERIFY(w.session.choices() == first);
+    if (steps <= app::kUndoSteps) QVERIFY(w.session.choices() == first);
     QVERIFY(w.settle());
     QVERIFY(w.session.planned());
     while (w.session.undo_stack().index() < stood) w.session.undo_stack().redo();

@@ -91,6 +91,7 @@ QVariant CoatModel::data(const QModelIndex& index, int role) const {
     return brush_chip(v->dry, *paper_, kChip);
   if (role == Qt::ToolTipRole && v != nullptr) return coat_words(*v, *advice_);
   if (role != Qt::DisplayRole) return {};
+  const QString none = QStringLiteral("–");
   const double e = v == nullptr ? advice_->plain_de00 : v->de00;
   const double dark = v == nullptr ? advice_->plain_darkest_l : v->darkest_l;
   const bool known = v == nullptr || v->possible;
@@ -98,13 +99,13 @@ QVariant CoatModel::data(const QModelIndex& index, int role) const {
     case medium:
       return v == nullptr ? tr("none") : medium_words(v->choice.medium);
     case colours:
-      return v == nullptr ? QString() : colours_words(v->choice.colours);
+      return v == nullptr ? none : colours_words(v->choice.colours);
     case error:
-      return known ? QString::number(e, 'f', 2) : QString();
+      return known ? QString::number(e, 'f', 2) : none;
     case darkest:
-      return known ? QString::number(colour::value_step(dark), 'f', 1) : QString();
+      return known ? QString::number(colour::value_step(dark), 'f', 1) : none;
     default:
-      return v == nullptr ? QString() : minutes(v->dry_minutes);
+      return v == nullptr ? none : minutes(v->dry_minutes);
   }
 }
 

@@ -62,7 +62,6 @@ BoxPage::BoxPage(Session& session, QWidget* parent)
   column->setContentsMargins(2 * kSpace, kSpace, 2 * kSpace, kSpace);
   column->addLayout(head);
   column->addLayout(row, 1);
-  setFocusProxy(cells_);
   connect(back, &QPushButton::clicked, this, &BoxPage::closed);
   connect(&reader_, &BoxReader::changed, this, &BoxPage::show_found);
   connect(&model_, &QAbstractItemModel::dataChanged, this, &BoxPage::refresh);

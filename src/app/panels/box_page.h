@@ -19,6 +19,8 @@ class BoxPage : public QWidget {
  public:
   explicit BoxPage(Session& session, QWidget* parent = nullptr);
   BoxReader& reader() { return reader_; }
+  /// The keys go to its first field.
+  void begin() { cells_->setFocus(); }
 
  signals:
   void closed();

@@ -13,6 +13,7 @@
 #include "models/overlays.h"
 #include "models/passage_drawing.h"
 #include "session/order_edits.h"
+#include "widgets/spoken.h"
 #include "words/guide.h"
 
 namespace yd::app {
@@ -56,6 +57,7 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
       picture_(link_, "easel_picture"),
       board_(board_link_, "easel_board"),
       card_(new QStackedWidget) {
+  speak_as(this, QAccessible::Pane);
   setObjectName("easel");
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Easel"));

@@ -37,6 +37,8 @@ HelpPage::HelpPage(QWidget* parent)
   setFrameShape(QFrame::NoFrame);
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   drawing_->setFixedSize(kDrawing);
+  title_->setObjectName("help_title");
+  drawing_->setObjectName("help_drawing");
   caution_->setObjectName("help_caution");
   auto* back = new QPushButton(tr("Back to the pair"));
   back->setObjectName("help_back");

@@ -48,7 +48,6 @@ JournalPage::JournalPage(Session& session, Keeper& keeper, QWidget* parent)
   column->setContentsMargins(2 * kSpace, kSpace, 2 * kSpace, kSpace);
   column->addLayout(make_head());
   column->addWidget(pages_, 1);
-  setFocusProxy(find_);
   connect(&keeper_, &Keeper::changed, this, &JournalPage::refresh);
   go(works);
 }
@@ -114,6 +113,7 @@ QWidget* JournalPage::make_lists() {
 
 QWidget* JournalPage::make_recipe() {
   recipe_words_->setObjectName("journal_recipe");
+  recipe_where_->setObjectName("journal_recipe_where");
   use_->setObjectName("journal_use");
   auto* gone = new QPushButton(tr("Forget it"));
   gone->setObjectName("journal_forget_recipe");
@@ -248,6 +248,10 @@ void JournalPage::show_recipe(qint64 id) {
       work
           ? tr("%1, of %2, on %3.").arg(QString::fromStdString(colour::describe(found->lab)), work->title, found->paper)
           : tr("%1, on %2.").arg(QString::fromStdString(colour::describe(found->lab)), found->paper));
+  QStringList used;
+  for (const journal::RecipeUse& u : found->used) used << tr("%1 in %2", "a place in a picture").arg(u.place, u.title);
+  if (!used.isEmpty())
+    recipe_where_->setText(recipe_where_->text() + "\n" + tr("Used again for %1.").arg(used.join("; ")));
   use_->setEnabled(target_ >= 0);
   use_->setToolTip(target_ >= 0 ? QString() : tr("Point at a colour of the picture first and click it."));
   details_->setCurrentIndex(2);

@@ -19,6 +19,8 @@ class JournalPage : public QWidget {
   explicit JournalPage(Session& session, Keeper& keeper, QWidget* parent = nullptr);
   /// The colour that is pointed at, for "like this"; its target gets a recipe. -1: none.
   void set_target(int target);
+  /// The keys go to the search.
+  void begin() { find_->setFocus(); }
 
  signals:
   void closed();

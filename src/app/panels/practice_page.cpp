@@ -6,6 +6,7 @@
 #include <QSignalBlocker>
 
 #include "models/practice_view.h"
+#include "widgets/spoken.h"
 #include "words/practice.h"
 #include "words/sentence.h"
 
@@ -36,6 +37,7 @@ PracticePage::PracticePage(Session& session, Keeper& keeper, QWidget* parent)
       answers_(new QWidget),
       mixer_(make_mixer()),
       feedback_(paragraph()) {
+  speak_as(this, QAccessible::Pane);
   auto* back = new QPushButton(tr("Leave it (Esc)"));
   back->setObjectName("practice_back");
   connect(back, &QPushButton::clicked, this, [this] {

@@ -207,6 +207,8 @@ void Keeper::use_recipe(const journal::Recipe& recipe, int target) {
   }
   last_ = recipe;
   session_.choose_by_hand(target, *strokes);
+  if (recipe.id == 0 || journal() == nullptr) return;
+  report(journal()->put_use(recipe.id, {session_.work_id(), place().title, place_of(*planned, target), now_s_()}));
 }
 
 Status Keeper::add_note(const QString& work, const QString& text) {

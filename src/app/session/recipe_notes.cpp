@@ -78,12 +78,17 @@ QByteArray small_jpeg(const QImage& image) {
   return out;
 }
 
+QString place_of(const Planned& planned, int target) {
+  const int mass = planned.plan.targets[static_cast<std::size_t>(target)].mass;
+  return QString::fromStdString(planned.subject->masses[static_cast<std::size_t>(mass)].name);
+}
+
 journal::Recipe recipe_of(const Planned& planned, int target, const QString& work, qint64 now_s) {
   const plan::TargetPlan& t = planned.plan.targets[static_cast<std::size_t>(target)];
   const exports::PlanView view = view_of(planned, planned.parameters);
   journal::Recipe out;
   out.work = work;
-  out.title = QString::fromStdString(planned.subject->masses[static_cast<std::size_t>(t.mass)].name);
+  out.title = place_of(planned, target);
   out.words = exports::friend_words(view, t.mass).join(' ');
   out.lab = t.recipe.look.lab;
   out.paper_id = QString::fromStdString(planned.paper->id);

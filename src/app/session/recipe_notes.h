@@ -11,6 +11,9 @@ namespace yd::app {
 /// to a friend, with a swatch.
 journal::Recipe recipe_of(const Planned& planned, int target, const QString& work, qint64 now_s);
 
+/// What a target's mass is called.
+QString place_of(const Planned& planned, int target);
+
 /// Sticks that stand in for each other, CIEDE2000 at most.
 inline constexpr double kStandsIn = 5;
 

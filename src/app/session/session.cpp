@@ -15,6 +15,7 @@
 namespace yd::app {
 Session::Session(Materials materials, Steps steps, QObject* parent)
     : QObject(parent), materials_(std::move(materials)), steps_(std::move(steps)) {
+  undo_.setUndoLimit(kUndoSteps);
   connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Session::finished);
 }
 
@@ -94,6 +95,14 @@ nlohmann::json Session::plan_copy() const {
 }
 
 void Session::change(const Choices& wished, const QString& text, Merge merge) {
+  // What is saved must be readable again.
+  if (wished.read.edits.size() > formats::kMostEdits || wished.marks.size() > formats::kMostMarks) {
+    emit failed(
+        tr("That is more than a project keeps: %1 changes of masses, %2 marks. Undo some, or begin a new project.")
+            .arg(formats::kMostEdits)
+            .arg(formats::kMostMarks));
+    return;
+  }
   const Choices next_choices = settled(wished, choices_, planned_ ? &planned_->plan : nullptr);
   if (next_choices == choices_) return;
   undo_.push(new ChoiceCommand(this, next_choices, text, merge));

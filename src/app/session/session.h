@@ -38,6 +38,9 @@ enum class Merge {
   ground_weight,  ///< and one number more for every further measure; stays last
 };
 
+/// Steps that can be undone; older ones are forgotten, so that a long day does not fill the memory.
+inline constexpr int kUndoSteps = 500;
+
 /// The open project: choices, results, undo. Everything long runs on a worker; a newer request cancels the older one.
 /// Results are replaced whole and announced by signals; until then the last ones stay valid.
 class Session : public QObject {

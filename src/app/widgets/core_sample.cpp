@@ -9,6 +9,7 @@
 #include <numeric>
 
 #include "exports/core_painter.h"
+#include "widgets/spoken.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -21,6 +22,7 @@ constexpr double kPaperHeight = 16;
 }  // namespace
 
 CoreSample::CoreSample(QWidget* parent) : QWidget(parent), order_(new QComboBox(this)) {
+  speak_as(this, QAccessible::Chart);
   setObjectName("core_sample");
   setAccessibleName(tr("Core sample: layers of every mass"));
   setFocusPolicy(Qt::StrongFocus);

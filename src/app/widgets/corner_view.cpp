@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "looks/greys.h"
+#include "widgets/spoken.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -19,6 +20,7 @@ constexpr double kGlassPart = 40;  // pixels of the photograph it shows
 }  // namespace
 
 CornerView::CornerView(QWidget* parent) : QWidget(parent) {
+  speak_as(this, QAccessible::Graphic);
   setObjectName("corner_view");
   setAccessibleName(tr("Corners of the picture in the photograph; the space bar takes the next one, arrows move it"));
   setFocusPolicy(Qt::StrongFocus);

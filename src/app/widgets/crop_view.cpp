@@ -5,11 +5,13 @@
 #include <algorithm>
 
 #include "looks/images.h"
+#include "widgets/spoken.h"
 #include "widgets/style.h"
 
 namespace yd::app {
 
 CropView::CropView(QWidget* parent) : QWidget(parent) {
+  speak_as(this, QAccessible::Graphic);
   setObjectName("crop_view");
   setAccessibleName(tr("Part of the picture that is kept; move it with the arrow keys"));
   setFocusPolicy(Qt::StrongFocus);

@@ -5,12 +5,14 @@
 #include <algorithm>
 #include <cmath>
 
+#include "widgets/spoken.h"
 #include "widgets/style.h"
 
 namespace yd::app {
 
 CurveView::CurveView(const QString& name, const QString& across, const QString& up, QWidget* parent)
     : QWidget(parent), across_(across), up_(up) {
+  speak_as(this, QAccessible::Chart);
   setObjectName(name);
   setAccessibleName(tr("Curve: %1 against %2").arg(up, across));
   setFocusPolicy(Qt::StrongFocus);

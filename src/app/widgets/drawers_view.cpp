@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "looks/greys.h"
+#include "widgets/spoken.h"
 #include "widgets/stick_painter.h"
 
 namespace yd::app {
@@ -22,6 +23,7 @@ constexpr double kNarrowest = 380;
 }  // namespace
 
 DrawersView::DrawersView(QWidget* parent) : QWidget(parent) {
+  speak_as(this, QAccessible::List);
   setObjectName("drawers");
   setAccessibleName(tr("The collection by colour, each drawer from dark to light"));
   setFocusPolicy(Qt::StrongFocus);

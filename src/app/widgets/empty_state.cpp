@@ -22,7 +22,7 @@ QLabel* line(const QString& text, Type type, bool bold = false) {
   label->setFont(f);
   label->setAlignment(Qt::AlignCenter);
   QPalette p = label->palette();
-  p.setColor(QPalette::WindowText, QColor(250, 250, 250));
+  p.setColor(QPalette::WindowText, judging_ink());
   label->setPalette(p);
   return label;
 }
@@ -74,7 +74,7 @@ QToolButton* EmptyState::make_tile(const QString& file, const QString& name) {
   tile->setFocusPolicy(Qt::StrongFocus);
   tile->setMinimumSize(kTile.width() + 2 * kSpace, kTile.height() + 4 * kSpace);
   QPalette p = tile->palette();
-  p.setColor(QPalette::ButtonText, QColor(250, 250, 250));
+  p.setColor(QPalette::ButtonText, judging_ink());
   tile->setPalette(p);
   tiles_.insert(file, tile);
   connect(tile, &QToolButton::clicked, this, [this, file] { emit file_asked(file); });

@@ -7,6 +7,7 @@
 #include <algorithm>
 
 #include "looks/images.h"
+#include "widgets/spoken.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -17,6 +18,7 @@ constexpr double kGreys = 0.1;  // share of the width for the column of greys
 }  // namespace
 
 LatticeView::LatticeView(QWidget* parent) : QWidget(parent) {
+  speak_as(this, QAccessible::List);
   setObjectName("lattice");
   setAccessibleName(tr("Tray: value upwards, hue across"));
   setFocusPolicy(Qt::StrongFocus);

@@ -1,5 +1,6 @@
 #include "widgets/notice_bar.h"
 
+#include <QAccessible>
 #include <QHBoxLayout>
 #include <utility>
 
@@ -33,6 +34,8 @@ void NoticeBar::ask(const QString& sentence, const QString& action, std::functio
                     std::function<void()> otherwise, const QString& otherwise_text) {
   label_->setText(sentence);
   setAccessibleName(sentence);
+  QAccessibleEvent alert(this, QAccessible::Alert);
+  QAccessible::updateAccessibility(&alert);
   action_->setText(action);
   action_->setVisible(!action.isEmpty());
   close_->setText(otherwise_text.isEmpty() ? tr("Close") : otherwise_text);

@@ -6,6 +6,7 @@
 
 #include "looks/greys.h"
 #include "pictures/screen.h"
+#include "widgets/spoken.h"
 
 namespace yd::app {
 namespace {
@@ -15,12 +16,13 @@ constexpr double kHeads = 58;   // height of the names of the papers
 constexpr double kLarge = 200;  // height of what is shown large
 constexpr double kApart = 10;
 
-const QColor kInk(250, 250, 250);
+const QColor kInk = judging_ink();
 const QColor kFaint(225, 225, 225);
 
 }  // namespace
 
 OffcutView::OffcutView(QWidget* parent) : QWidget(parent) {
+  speak_as(this, QAccessible::Table);
   setObjectName("offcuts");
   setAccessibleName(tr("Offcut sheet: delicate colours on the papers that suit best"));
   setFocusPolicy(Qt::StrongFocus);

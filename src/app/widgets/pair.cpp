@@ -9,11 +9,11 @@ namespace {
 
 constexpr int kGap = 12;
 
-/// White on the easel's grey, whatever the scheme.
+/// Ink on the easel's grey, whatever the scheme.
 QLabel* caption(const QString& text, bool bold, QWidget* parent) {
   auto* label = new QLabel(text, parent);
   QPalette p = label->palette();
-  p.setColor(QPalette::WindowText, bold ? QColor(250, 250, 250) : QColor(232, 232, 232));
+  p.setColor(QPalette::WindowText, judging_ink());
   label->setPalette(p);
   label->setTextFormat(Qt::PlainText);
   QFont f = label->font();

@@ -18,7 +18,7 @@ void draw_colour(QPainter& painter, const QRect& row, const PeepholeColour& c) {
   painter.setPen(Qt::NoPen);
   painter.setBrush(c.colour);
   painter.drawEllipse(disc);
-  painter.setPen(QColor(252, 252, 252));
+  painter.setPen(judging_ink());
   const QRect text = row.adjusted(kDisc + kSpace + 4, 4, 0, -4);
   QFont bold = painter.font();
   const QFont plain = bold;
@@ -71,7 +71,7 @@ void Peephole::paintEvent(QPaintEvent*) {
     draw_colour(painter, row, c);
     row.translate(0, kRow);
   }
-  painter.setPen(QColor(252, 252, 252));
+  painter.setPen(judging_ink());
   QStringList lines{reading_->mass};
   if (!reading_->difference.isEmpty())
     lines << tr("Board: %1; %2").arg(reading_->difference, words::seen_with_number(reading_->de00));

@@ -8,6 +8,7 @@
 
 #include "looks/images.h"
 #include "pictures/screen.h"
+#include "widgets/spoken.h"
 #include "widgets/style.h"
 
 namespace yd::app {
@@ -52,6 +53,7 @@ void ViewLink::set_pointer(QPoint pixel) {
 }
 
 PictureView::PictureView(ViewLink& link, const QString& name, QWidget* parent) : QWidget(parent), link_(link) {
+  speak_as(this, QAccessible::Graphic);
   setAccessibleName(name);
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);

@@ -23,13 +23,13 @@ void SheetView::set_cells(const QString& title, const QList<SheetCell>& cells, i
   page->setAutoFillBackground(true);
   QPalette p = page->palette();
   p.setColor(QPalette::Window, judging_grey());
-  p.setColor(QPalette::WindowText, QColor(245, 245, 245));
+  p.setColor(QPalette::WindowText, judging_ink());
   page->setPalette(p);
   auto* head = new QLabel(title);
   head->setProperty("heading", true);
   head->setWordWrap(true);
   QPalette white = head->palette();
-  white.setColor(QPalette::WindowText, QColor(245, 245, 245));
+  white.setColor(QPalette::WindowText, judging_ink());
   head->setPalette(white);
   auto* back = new QPushButton(tr("Back to the pair"));
   back->setObjectName("sheet_back");

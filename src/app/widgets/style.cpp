@@ -3,7 +3,8 @@
 #include <QApplication>
 #include <QFont>
 #include <QPalette>
-#include <QStyleFactory>
+#include <QProxyStyle>
+#include <algorithm>
 
 #include "exports/fonts.h"
 
@@ -12,24 +13,41 @@ namespace {
 
 QColor grey(int level) { return {level, level, level}; }
 
+struct Lines {
+  const char* line;
+  const char* face;
+  const char* pressed;
+  const char* faint;  ///< what cannot be pressed now
+  const char* title;  ///< of columns
+  const char* row;
+  const char* focus;
+};
+
+constexpr Lines lines_of(Scheme scheme) {
+  switch (scheme) {
+    case Scheme::dark:
+      return {"#606060", "#4e4e4e", "#626262", "#8c8c8c", "#b4b4b4", "#585858", "#d9a441"};
+    case Scheme::contrast:
+      return {"#ffffff", "#000000", "#4a4a4a", "#9a9a9a", "#ffffff", "#3c3c3c", "#ffd24a"};
+    case Scheme::light:
+      break;
+  }
+  return {"#b2b2b2", "#ececec", "#c4c4c4", "#8a8a8a", "#505050", "#cdcdcd", "#d9a441"};
+}
+
 /// Flat and quiet: what can be pressed has an outline, what is pressed is darker, what has the focus the accent.
-QString sheet(bool dark) {
-  const QString line = dark ? "#606060" : "#b2b2b2";
-  const QString face = dark ? "#4e4e4e" : "#ececec";
-  const QString pressed = dark ? "#686868" : "#c4c4c4";
-  const QString faint = dark ? "#8c8c8c" : "#8a8a8a";
-  const QString row = dark ? "#585858" : "#cdcdcd";
+QString sheet(const Lines& l) {
   return QString(
              "QTableView, QListView { border: none; background: transparent; outline: none; }"
              "QTableView::item:selected, QListView::item:selected { background: %5; color: palette(text); }"
-             "QTableView:focus, QListView:focus { border: 1px solid #d9a441; border-radius: 3px; }"
+             "QTableView:focus, QListView:focus { border: 1px solid %7; border-radius: 3px; }"
              "QListView#course:focus { border: none; }"
              "QListView[sheet=\"true\"] { background: palette(base); border-radius: 4px; padding: 4px; }"
-             "QHeaderView::section { border: none; background: transparent; padding: 3px 6px; color: %4; }"
+             "QHeaderView::section { border: none; background: transparent; padding: 3px 6px; color: %6; }"
              "QPushButton { border: 1px solid %1; border-radius: 4px; padding: 4px 10px; background: %2; }"
              "QPushButton:checked, QPushButton:pressed { background: %3; }"
              "QPushButton:disabled { color: %4; background: transparent; }"
-             "QPushButton:focus, QLineEdit:focus { border: 1px solid #d9a441; }"
+             "QPushButton:focus, QLineEdit:focus { border: 1px solid %7; }"
              "QPushButton[narrow=\"true\"] { padding: 4px 2px; }"
              "QLineEdit { border: 1px solid %1; border-radius: 4px; padding: 3px 6px; background: %2; }"
              "QScrollArea[card=\"true\"], QScrollArea[card=\"true\"] > QWidget > QWidget { background: transparent; }"
@@ -40,7 +58,7 @@ QString sheet(bool dark) {
              "QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }"
              "QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }"
              "QLabel[heading=\"true\"] { font-weight: bold; } QToolTip { padding: 4px; }")
-      .arg(line, face, pressed, faint, row);
+      .arg(l.line, l.face, l.pressed, l.faint, l.row, l.title, l.focus);
 }
 
 struct Greys {
@@ -69,18 +87,50 @@ QPalette palette_of(const Greys& g) {
   return p;
 }
 
+constexpr Greys greys_of(Scheme scheme) {
+  switch (scheme) {
+    case Scheme::dark:
+      return {52, 66, 60, 228, 84, 172, 96, 104};
+    case Scheme::contrast:
+      return {0, 0, 24, 255, 0, 224, 255, 72};
+    case Scheme::light:
+      break;
+  }
+  return {206, 226, 216, 26, 214, 80, 178, 196};
+}
+
+/// Fusion, without motion where none is wanted.
+class QuietStyle : public QProxyStyle {
+ public:
+  explicit QuietStyle(bool still) : QProxyStyle("Fusion"), still_(still) {}
+  int styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
+                QStyleHintReturn* data) const override {
+    if (still_ && (hint == SH_Widget_Animation_Duration || hint == SH_Widget_Animate)) return 0;
+    return QProxyStyle::styleHint(hint, option, widget, data);
+  }
+
+ private:
+  bool still_;
+};
+
+/// How much larger than usual the system's letters are.
+double letters_of_system() {
+  constexpr double kUsual = 11;  // points; desktops begin with 9 to 11
+  static const double scale = std::clamp(QApplication::font().pointSizeF() / kUsual, 1.0, 2.0);
+  return scale;
+}
+
 }  // namespace
 
-void apply_style(QApplication& application, Scheme scheme) {
-  QApplication::setStyle(QStyleFactory::create("Fusion"));
+void apply_style(QApplication& application, const Comfort& comfort) {
+  set_letters(letters_of_system());  // before a font of ours is set
+  QApplication::setStyle(new QuietStyle(comfort.still));
   exports::load_fonts();
   QFont font("Lato");
   font.setPointSizeF(points(Type::text));
   QApplication::setFont(font);
-  const bool dark = scheme == Scheme::dark;
-  QApplication::setPalette(dark ? palette_of({52, 66, 60, 228, 84, 156, 96, 104})
-                                : palette_of({206, 226, 216, 26, 214, 92, 178, 196}));
-  application.setStyleSheet(sheet(dark));
+  QApplication::setPalette(palette_of(greys_of(comfort.scheme)));
+  application.setStyleSheet(sheet(lines_of(comfort.scheme)));
 }
 
 }  // namespace yd::app

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "looks/greys.h"
+#include "widgets/spoken.h"
 #include "widgets/stick_painter.h"
 
 namespace yd::app {
@@ -23,6 +24,7 @@ constexpr double kLabel = 20;  // of the paper band with the number
 }  // namespace
 
 TrayView::TrayView(const QString& name, QWidget* parent) : QWidget(parent) {
+  speak_as(this, QAccessible::List);
   setObjectName(name);
   setAccessibleName(tr("The tray, from dark to light"));
   setFocusPolicy(Qt::StrongFocus);

@@ -29,6 +29,7 @@ MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keepe
       stages_(new Stages(session, advice, checker, this)),
       centre_(new QStackedWidget),
       pair_(new Pair),
+      comfort_(new ComfortActions(settings, this)),
       progress_(new QProgressBar),
       cancel_(new QPushButton(tr("Stop"))),
       step_(new QLabel),
@@ -223,6 +224,7 @@ void MainWindow::make_look_menu() {
     QAction* action = look->addAction(icon(picture, ink), name, QKeySequence(key), this, does);
     action->setIconVisibleInMenu(true);
     looks_ << action;
+    look_pictures_ << picture;
   };
   const auto way = [this](PairWay w) { return [this, w] { pair_->take_way(w); }; };
   add("pair", tr("Both, side by side"), Qt::Key_D, way(PairWay::both));
@@ -241,6 +243,7 @@ void MainWindow::make_look_menu() {
   look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
     pair_->link().set_view(0, {0.5, 0.5});
   });
+  comfort_->fill_menu(*look);
   for (PictureView* view : {&pair_->subject(), &pair_->board()}) {
     view->setContextMenuPolicy(Qt::ActionsContextMenu);
     auto* here = new QAction(tr("This colour and how it is built"), view);
@@ -248,6 +251,14 @@ void MainWindow::make_look_menu() {
     view->addAction(here);
     view->addActions(looks_);
   }
+}
+
+/// Drawings in ink follow the ink.
+void MainWindow::changeEvent(QEvent* event) {
+  QMainWindow::changeEvent(event);
+  if (event->type() != QEvent::PaletteChange) return;
+  for (int i = 0; i < looks_.size(); ++i)
+    looks_[i]->setIcon(icon(look_pictures_[i], palette().color(QPalette::WindowText)));
 }
 
 QWidget* MainWindow::make_look_buttons() {

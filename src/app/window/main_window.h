@@ -17,6 +17,7 @@
 #include "widgets/pair.h"
 #include "widgets/workbench.h"
 #include "window/check_looks.h"
+#include "window/comfort_actions.h"
 #include "window/export_actions.h"
 #include "window/file_actions.h"
 #include "window/notes_actions.h"
@@ -45,6 +46,7 @@ class MainWindow : public QMainWindow {
   void point_at(QPointF share);
 
  protected:
+  void changeEvent(QEvent* event) override;
   void closeEvent(QCloseEvent* event) override;
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
@@ -89,9 +91,11 @@ class MainWindow : public QMainWindow {
   QHBoxLayout* tail_ = nullptr;
   SheetsActions* sheets_ = nullptr;
   SubjectTools* tools_ = nullptr;
+  ComfortActions* comfort_;
   CheckLooks* check_ = nullptr;
   NotesActions* notes_ = nullptr;
   QAction* without_ = nullptr;
+  QStringList look_pictures_;   ///< their icons, by name
   bool help_at_easel_ = false;  ///< asked for at the easel: it is shown again after it
   QList<QAction*> looks_;       ///< ways to look at the pair
   QProgressBar* progress_;

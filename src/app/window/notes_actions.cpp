@@ -70,7 +70,7 @@ void NotesActions::show_journal() {
   emit page_asked();
   journal_->set_target(stages_.colour_panel()->target());
   centre_.setCurrentWidget(journal_);
-  journal_->setFocus();
+  journal_->begin();
 }
 
 void NotesActions::show_practice() {

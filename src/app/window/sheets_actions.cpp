@@ -94,7 +94,7 @@ void SheetsActions::take_collection(const QString& id) {
 
 void SheetsActions::show_box() {
   centre_.setCurrentWidget(box_);
-  box_->setFocus();
+  box_->begin();
 }
 
 void SheetsActions::show_keys(const QList<KeyGroup>& groups) {

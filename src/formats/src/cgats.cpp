@@ -118,7 +118,8 @@ class Rows {
     for (std::size_t i = 0; i < colour::kBands; ++i)
       s.masstone[i] = static_cast<float>(scale * at(value, colour::band_nm(i)));
     s.lab = colour::to_lab(s.masstone);
-    s.name = name.empty() ? colour::describe(s.lab) : name;
+    s.name = media::one_line(name);
+    if (s.name.empty()) s.name = colour::describe(s.lab);
     s.medium = medium_;
     return s;
   }

@@ -1,5 +1,6 @@
 #include "choices_json.h"
 
+#include "formats/project.h"
 #include "subject/surface.h"
 
 namespace yd::formats {
@@ -11,8 +12,6 @@ using subject::EdgeKind;
 
 constexpr std::array<EdgeKind, 2> kEdges{EdgeKind::hard, EdgeKind::soft};
 using State = plan::PassMark::State;
-constexpr std::size_t kMostEdits = 2000;
-constexpr std::size_t kMostMarks = 5000;
 constexpr std::size_t kMostPoints = 20000;  // of one stroke of the brush
 constexpr std::array<State, 3> kStates{State::open, State::done, State::skipped};
 

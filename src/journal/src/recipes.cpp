@@ -1,5 +1,6 @@
 #include <QHash>
 #include <algorithm>
+#include <functional>
 
 #include "colour/ciede2000.h"
 #include "find.h"
@@ -17,28 +18,48 @@ QString recipe_text(const Recipe& r) {
   return out.join(' ');
 }
 
-/// The layers of all of them in one query.
-Status read_layers(const QSqlDatabase& database, std::vector<Recipe>& recipes) {
+/// Recipes by their ids, for what hangs on them: all of it in one query.
+struct Listed {
+  explicit Listed(std::vector<Recipe>& recipes) {
+    for (Recipe& r : recipes) {
+      ids << QString::number(r.id);
+      by_id.insert(r.id, &r);
+    }
+  }
+  /// `query` has %1 for the ids, and the id of the recipe as its first column.
+  Status each(const QSqlDatabase& database, const char* query, const std::function<void(Recipe&, Statement&)>& read) {
+    Statement s(database, QString(query).arg(ids.join(',')));
+    if (Status run = s.run(); !run) return run;
+    while (s.next()) read(*by_id[s.whole(0)], s);
+    return success();
+  }
   QStringList ids;
   QHash<qint64, Recipe*> by_id;
-  for (Recipe& r : recipes) {
-    ids << QString::number(r.id);
-    by_id.insert(r.id, &r);
-  }
-  Statement s(database,
-              QString("SELECT recipe, stick_id, stick, medium, l, a, b, pressure, rubbed FROM layers WHERE recipe IN "
-                      "(%1) ORDER BY recipe, place")
-                  .arg(ids.join(',')));
-  if (Status run = s.run(); !run) return run;
-  while (s.next()) {
-    by_id[s.whole(0)]->layers.push_back({s.text(1),
-                                         s.text(2),
-                                         static_cast<optics::Medium>(s.whole(3)),
-                                         {s.number(4), s.number(5), s.number(6)},
-                                         s.number(7),
-                                         s.whole(8) != 0});
-  }
-  return success();
+};
+
+void read_layer(Recipe& r, Statement& s) {
+  r.layers.push_back({s.text(1),
+                      s.text(2),
+                      static_cast<optics::Medium>(s.whole(3)),
+                      {s.number(4), s.number(5), s.number(6)},
+                      s.number(7),
+                      s.whole(8) != 0});
+}
+
+Status read_parts(const QSqlDatabase& database, std::vector<Recipe>& recipes) {
+  Listed listed(recipes);
+  if (Status read = listed.each(database,
+                                "SELECT recipe, stick_id, stick, medium, l, a, b, pressure, rubbed FROM layers WHERE "
+                                "recipe IN (%1) ORDER BY recipe, place",
+                                read_layer);
+      !read)
+    return read;
+  return listed.each(database,
+                     "SELECT recipe, work, title, place, at_s FROM recipe_uses WHERE recipe IN (%1) ORDER BY recipe, "
+                     "at_s DESC",
+                     [](Recipe& r, Statement& s) {
+                       r.used.push_back({s.text(1), s.text(2), s.text(3), s.whole(4)});
+                     });
 }
 
 Result<std::vector<Recipe>> read_recipes(const QSqlDatabase& database, Statement s) {
@@ -57,7 +78,7 @@ Result<std::vector<Recipe>> read_recipes(const QSqlDatabase& database, Statement
     r.at_s = s.whole(10);
     out.push_back(std::move(r));
   }
-  if (const Status read = read_layers(database, out); !read) return read.error();
+  if (const Status read = read_parts(database, out); !read) return read.error();
   return out;
 }
 
@@ -87,10 +108,18 @@ Result<qint64> Journal::put(const Recipe& r) {
                l.pressure, l.rubbed ? 1 : 0);
     if (const Status done = layer.run(); !done) return done.error();
   }
+  for (const RecipeUse& u : r.used)
+    if (const Status done = put_use(id.value(), u); !done) return done.error();
   if (const Status done = note_text(db, "recipe", QString::number(id.value()), recipe_text(r)); !done)
     return done.error();
   if (const Status done = all.commit(); !done) return done.error();
   return id.value();
+}
+
+Status Journal::put_use(qint64 recipe, const RecipeUse& use) {
+  return Statement(database(), "INSERT OR REPLACE INTO recipe_uses VALUES (?,?,?,?,?)")
+      .bind(recipe, use.work, use.title, use.place, use.at_s)
+      .run();
 }
 
 Status Journal::remove_recipe(qint64 id) {

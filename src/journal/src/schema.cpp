@@ -5,7 +5,7 @@
 namespace yd::journal {
 
 std::span<const QStringList> schema_steps() {
-  static const std::array<QStringList, 2> steps{{
+  static const std::array<QStringList, 3> steps{{
       {
           R"(CREATE TABLE works (id TEXT PRIMARY KEY, title TEXT NOT NULL, file TEXT NOT NULL, paper_id TEXT NOT NULL,
               paper TEXT NOT NULL, collection_id TEXT NOT NULL, width_cm REAL NOT NULL, height_cm REAL NOT NULL,
@@ -48,6 +48,12 @@ std::span<const QStringList> schema_steps() {
               NULL, bias REAL NOT NULL, bias_sd REAL NOT NULL, threshold REAL NOT NULL, threshold_sd REAL NOT NULL, share
               REAL NOT NULL, detail TEXT NOT NULL))",
           "CREATE INDEX drills_kind ON drills (kind, at_s)",
+      },
+      {
+          // No reference to the work: where a recipe went stays known when that picture is forgotten.
+          R"(CREATE TABLE recipe_uses (recipe INTEGER NOT NULL REFERENCES recipes (id) ON DELETE CASCADE, work TEXT NOT
+              NULL, title TEXT NOT NULL, place TEXT NOT NULL, at_s INTEGER NOT NULL, PRIMARY KEY (recipe, work, place))
+              WITHOUT ROWID)",
       },
   }};
   return steps;

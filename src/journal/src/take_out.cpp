@@ -51,9 +51,13 @@ json to_json(const Recipe& r) {
                       {"pressure", l.pressure},
                       {"technique", l.rubbed ? "rubbed" : "laid"}});
   }
-  return {{"title", text(r.title)}, {"words", text(r.words)}, {"lab", formats::lab_to_json(r.lab)},
-          {"paper", text(r.paper)}, {"at", r.at_s},           {"layers", std::move(layers)},
-          {"work", text(r.work)}};
+  json used = json::array();
+  for (const RecipeUse& u : r.used)
+    used.push_back({{"work", text(u.work)}, {"title", text(u.title)}, {"place", text(u.place)}, {"at", u.at_s}});
+  return {{"title", text(r.title)},      {"used", std::move(used)},
+          {"words", text(r.words)},      {"lab", formats::lab_to_json(r.lab)},
+          {"paper", text(r.paper)},      {"at", r.at_s},
+          {"layers", std::move(layers)}, {"work", text(r.work)}};
 }
 
 json to_json(const std::vector<Recipe>& recipes) {
@@ -138,6 +142,8 @@ QString told_rest(const Whole& w) {
     out += QString("\n### %1\n\n").arg(plain(r.title));
     if (!r.swatch.isEmpty()) out += QString("![%1](%2)\n\n").arg(plain(r.title), swatch_name(i, r));
     out += plain(r.words) + "\n";
+    for (const RecipeUse& u : r.used)
+      out += QString("\nUsed again for %1 in %2, %3.\n").arg(plain(u.place), plain(u.title), day(u.at_s));
   }
   if (!w.notes.empty()) out += "\n## Notes\n\n";
   for (const Note& n : w.notes) out += QString("- %1: %2\n").arg(day(n.at_s), plain(n.text));

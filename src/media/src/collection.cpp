@@ -36,7 +36,7 @@ Result<Stick> read_stick(const nlohmann::json& json, const std::string& where) {
   Fields f(json, where);
   Stick s;
   s.id = f.text("id");
-  s.name = f.text("name");
+  s.name = one_line(f.text("name"));
   const auto medium = medium_by_name(f.text("medium"));
   if (medium) {
     s.medium = medium.value();
@@ -58,10 +58,23 @@ Result<Stick> read_stick(const nlohmann::json& json, const std::string& where) {
   if (!is_lightfast_class(s.lightfast)) f.fail("lightfast", "must be I, II, III, IV, V or left out");
   if (f.error()) return *f.error();
   s.lab = colour::to_lab(s.masstone);
+  if (s.name.empty()) s.name = colour::describe(s.lab);
   return s;
 }
 
 }  // namespace
+
+std::string one_line(const std::string& name) {
+  std::string out;
+  for (const char c : name) {
+    const auto code = static_cast<unsigned char>(c);
+    const bool space = code <= 0x20 || code == 0x7F;
+    if (!space) out += c;
+    if (space && !out.empty() && out.back() != ' ') out += ' ';
+  }
+  if (!out.empty() && out.back() == ' ') out.pop_back();
+  return out;
+}
 
 Result<Collection> load_collection(const std::filesystem::path& file) {
   const auto json = read_json(file, kFormat, 1);
@@ -73,7 +86,7 @@ Result<Collection> collection_from_json(const nlohmann::json& json, const std::s
   Fields top(json, where);
   Collection c;
   c.id = top.text("id");
-  c.name = top.text("name");
+  c.name = one_line(top.text("name"));
   const nlohmann::json& entries = top.array("sticks");
   if (top.error()) return *top.error();
   if (entries.size() > kMostSticks) return Error{Error::Code::too_large, where, "holds more than 20000 sticks"};
@@ -176,7 +189,8 @@ Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium m
   Stick s;
   s.masstone = colour::nearest_reflectance(lab);
   s.lab = colour::to_lab(s.masstone);
-  s.name = name.empty() ? colour::describe(s.lab) : name;
+  s.name = one_line(name);
+  if (s.name.empty()) s.name = colour::describe(s.lab);
   s.medium = medium;
   return s;
 }

@@ -20,6 +20,10 @@ inline constexpr int kProjectVersion = 3;
 /// Of a project file; also its first entry, stored, so that the type is known from the first bytes.
 inline constexpr const char* kProjectMimeType = "application/x-yawning-dune";
 
+/// More are refused when a project is read; the window takes no more.
+inline constexpr std::size_t kMostEdits = 2000;
+inline constexpr std::size_t kMostMarks = 5000;
+
 /// Everything a project keeps: the choices, the materials as they were, and the reference's own bytes. The plan follows
 /// from these; a copy of it is written for other programs and not read back.
 struct Project {

@@ -9,7 +9,7 @@
 namespace yd::journal {
 
 /// Newest schema this program writes and reads.
-inline constexpr int kSchema = 2;
+inline constexpr int kSchema = 3;
 
 /// What is looked for; empty fields ask for nothing.
 struct Query {
@@ -55,6 +55,8 @@ class Journal {
   /// A new one gets an id, which comes back; one with an id takes its place.
   Result<qint64> put(const Recipe& recipe);
   Status remove_recipe(qint64 id);
+  /// That it was used; once more for the same place of the same work only moves the time.
+  Status put_use(qint64 recipe, const RecipeUse& use);
   /// Newest first; of those like a colour the nearest first.
   Result<std::vector<Recipe>> recipes(const Query& query = {}) const;
   Result<std::vector<Recipe>> recipes_of(const QString& work) const;

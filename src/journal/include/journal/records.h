@@ -71,6 +71,14 @@ struct RecipeLayer {
   bool rubbed = false;
 };
 
+/// Where a recipe was used later.
+struct RecipeUse {
+  QString work;   ///< id
+  QString title;  ///< of the picture, as it was called then
+  QString place;  ///< what it was given to: "left eye"
+  qint64 at_s = 0;
+};
+
 /// How a colour was made, as told to a friend.
 struct Recipe {
   qint64 id = 0;  ///< 0: not kept yet
@@ -82,6 +90,7 @@ struct Recipe {
   std::vector<RecipeLayer> layers;  ///< from the paper upwards
   QByteArray swatch;
   qint64 at_s = 0;
+  std::vector<RecipeUse> used;  ///< newest first; read, written by put_use
 };
 
 struct Note {

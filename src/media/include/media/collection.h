@@ -27,6 +27,9 @@ struct Stick {
   std::string lightfast;  ///< ASTM D6901 class "I" to "V", empty where not known
 };
 
+/// A name as lists and files can hold it: no control characters, single spaces, none at the ends.
+std::string one_line(const std::string& name);
+
 /// A stick of a colour: the smoothest reflectance that has it, and without a name the colour in words.
 Stick stick_of(const colour::Lab& lab, const std::string& name, optics::Medium medium);
 

@@ -7,7 +7,6 @@
 
 #include "board/board.h"
 #include "kept_journal.h"
-#include "order/sequence.h"
 #include "small_world.h"
 #include "support/random.h"
 
@@ -123,27 +122,6 @@ void growth_pixels_board(benchmark::State& state) {
   for (auto _ : state) benchmark::DoNotOptimize(board::make_map(subject, plan, trial::paper()));
 }
 BENCHMARK(growth_pixels_board)->Arg(350)->Arg(700)->Arg(1400)->Unit(benchmark::kMillisecond)->MeasureProcessCPUTime();
-
-void growth_passes_sequence(benchmark::State& state) {
-  Random random(7);
-  plan::SequenceProblem p;
-  const int jobs = static_cast<int>(state.range(0));
-  for (int i = 0; i < jobs; ++i) p.jobs.push_back({static_cast<int>(random.below(12)), random.uniform(0.5, 8)});
-  for (int i = 1; i < jobs; ++i) {
-    for (int k = 0; k < 3; ++k)
-      p.edges.push_back({static_cast<int>(random.below(static_cast<std::uint64_t>(i))), i, 0.0});
-  }
-  Observer observer;
-  for (auto _ : state) benchmark::DoNotOptimize(plan::sequence_jobs(p, {}, observer).ok());
-}
-BENCHMARK(growth_passes_sequence)
-    ->Arg(20)
-    ->Arg(40)
-    ->Arg(80)
-    ->Arg(160)
-    ->Arg(320)
-    ->Unit(benchmark::kMillisecond)
-    ->MeasureProcessCPUTime();
 
 void growth_works_search(benchmark::State& state) {
   const speed::Kept kept(static_cast<int>(state.range(0)));

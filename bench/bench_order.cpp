@@ -35,6 +35,15 @@ void sequence_of_passes(benchmark::State& state) {
   state.counters["changes_bound"] = s.changes_bound;
 }
 BENCHMARK(sequence_of_passes)->Arg(60)->Arg(300)->Unit(benchmark::kMillisecond);
+BENCHMARK(sequence_of_passes)
+    ->Name("growth_passes_sequence")
+    ->Arg(20)
+    ->Arg(40)
+    ->Arg(80)
+    ->Arg(160)
+    ->Arg(320)
+    ->Unit(benchmark::kMillisecond)
+    ->MeasureProcessCPUTime();
 
 struct Drawn {
   subject::Subject subject = trial::small_subject(1200, 840);

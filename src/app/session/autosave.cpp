@@ -99,8 +99,11 @@ void Autosave::forget() {
 }
 
 void Autosave::mark() {
-  // Without a copy of the work itself the marks would say nothing: then that is written at once.
-  if (!QFile::exists(file_)) return write();
+  // Without a copy of the work itself the marks would say nothing: then that is written first, and waited for.
+  if (!QFile::exists(file_)) {
+    write();
+    writing_.waitForFinished();
+  }
   const Choices& now = session_.choices();
   static_cast<void>(formats::save_marks(marks_of(file_, now.plan.laid.size()), now.marks).ok());
   timer_.start();

@@ -90,7 +90,7 @@ QPalette palette_of(const Greys& g) {
 constexpr Greys greys_of(Scheme scheme) {
   switch (scheme) {
     case Scheme::dark:
-      return {52, 66, 60, 228, 84, 172, 96, 104};
+      return {52, 66, 60, 228, 80, 182, 96, 96};
     case Scheme::contrast:
       return {0, 0, 24, 255, 0, 224, 255, 72};
     case Scheme::light:

@@ -23,7 +23,7 @@ shot schools 4 --press school_page data/demo/kettle.png
 shot easel 6 --done 9 data/demo/salt-works.png
 shot check 5 --photo 3 --done 11 data/demo/salt-works.png
 shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
-shot tall 4 --crop 0.4,0,0.5,1 --passage 6 data/demo/kettle.png
+shot help 2 --press help_here data/demo/salt-works.png
 # The journal has something in it by now: the easel's steps, and one more work.
 shot journal 6 --done 12 data/demo/kettle.png
 shot journal 2 --point 0.5,0.12 --press keep_recipe,to_journal data/demo/salt-works.png

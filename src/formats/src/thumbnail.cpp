@@ -39,7 +39,7 @@ QImage thumbnail_of(const QString& file, QSize within) {
   if (!kept) return {};
   if (!kept->isEmpty()) return read_small(kept.value(), within);
   auto project = load_project(file);
-  return project ? read_small(std::move(project->reference), within) : QImage();
+  return project ? read_small(std::move(project.value().reference), within) : QImage();
 }
 
 QByteArray thumbnail_bytes(const QImage& board) {

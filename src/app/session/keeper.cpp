@@ -151,6 +151,8 @@ bool Keeper::enter() {
   follow();
   if (journal()->head(kept_work_).ok()) return true;
   const WorkPlace at = place();
+  if (const PlannedPtr planned = session_.planned())
+    return report(journal()->put(head_of(*planned, session_.choices(), at)));
   journal::Work work;
   work.id = at.id;
   work.title = at.title;

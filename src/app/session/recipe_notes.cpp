@@ -150,7 +150,7 @@ DoneWork done_work(const Planned& planned, const Choices& choices) {
   return out;
 }
 
-journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place) {
+journal::Work head_of(const Planned& planned, const Choices& choices, const WorkPlace& place) {
   journal::Work w;
   w.id = place.id;
   w.title = place.title;
@@ -175,6 +175,11 @@ journal::Work work_of(const Planned& planned, const Choices& choices, const Work
   }
   w.subject = small_jpeg(planned.subject->picture);
   w.board = small_jpeg(planned.finished);
+  return w;
+}
+
+journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place) {
+  journal::Work w = head_of(planned, choices, place);
   w.plan = QByteArray::fromStdString(formats::plan_to_json(planned.plan, planned.guide, *planned.subject,
                                                            *planned.paper, *planned.collection, planned.figures)
                                          .dump());

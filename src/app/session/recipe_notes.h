@@ -34,7 +34,9 @@ struct WorkPlace {
   QString id, title, file;
   qint64 begun_s = 0, now_s = 0;
 };
-/// The work as the journal keeps it, with small pictures and its plan; takes a while, so it is made on a worker.
+/// What the list of works shows of it, with small pictures; at once.
+journal::Work head_of(const Planned& planned, const Choices& choices, const WorkPlace& place);
+/// The whole work as the journal keeps it, with its plan and sticks; takes a while, so it is made on a worker.
 journal::Work work_of(const Planned& planned, const Choices& choices, const WorkPlace& place);
 
 /// A picture as the journal keeps it: JPEG, its long side kKeptSide.

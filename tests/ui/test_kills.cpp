@@ -1,5 +1,5 @@
 // The real window killed at random moments of choosing, saving, easel, journal and check: what was said to be kept is
-// kept, every file opens. YD_KILLS=500 kills it as often as docs/architecture.md reports.
+// kept, every file opens. YD_KILLS=500 kills it more often than the six times of every run.
 #include <QProcess>
 #include <map>
 

@@ -1,5 +1,5 @@
 // Long random work in the session, and projects made to hurt: nothing crashes, freezes, grows or gets lost.
-// YD_STORM=2000 makes the storm as long as docs/architecture.md reports it.
+// YD_STORM=10000 makes the storm longer than the fifty steps of every run.
 #include <QBuffer>
 #include <QElapsedTimer>
 #include <nlohmann/json.hpp>

@@ -70,7 +70,7 @@ class Keeper : public QObject {
   using EntryPtr = std::shared_ptr<const Entry>;
   WorkPlace place() const;
   std::function<EntryPtr()> entry_maker() const;
-  /// The session's work is kept from now on, and there at once; its pictures, sticks and plan follow beside the window.
+  /// The session's work is kept from now on, and in its list at once; its sticks and plan follow beside the window.
   bool enter();
   void begin_writing();
   void write_now();

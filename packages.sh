@@ -1,3 +1,4 @@
+# SPDX-License-Identifier: MIT
 # Debian packages, by what they are for; docs/dependencies.md says why each. Sourced by demo and check.
 BUILD_PACKAGES=(g++ cmake ninja-build pkg-config qt6-base-dev libgl-dev qt6-image-formats-plugins
   libopencv-core-dev libopencv-imgproc-dev liblcms2-dev libeigen3-dev nlohmann-json3-dev libzip-dev libtbb-dev libcli11-dev coinor-libcbc-dev libnlopt-dev libcsv-dev libheif-dev libapriltag-dev

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // A photograph of the work: opened, found, compared; the rest planned from it.
 #include <benchmark/benchmark.h>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // CIEDE2000: the bulk form against the straightforward one. Limit: arithmetic; three roots and three divisions each.
 #include <benchmark/benchmark.h>
 

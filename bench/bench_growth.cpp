@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What grows: each step at several sizes of what it is given; bench/report fits the exponent and says which are
 // bounded.
 #include <benchmark/benchmark.h>

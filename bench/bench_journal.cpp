@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The journal at 2,000 works: what is asked for while an artist types, and what is written at every pass. The limit is
 // 50 ms a search.
 #include <benchmark/benchmark.h>

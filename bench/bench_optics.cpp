@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The film kernels: slow twin, baseline build, AVX2 build; a plain copy of the same bytes as the memory limit.
 #include <benchmark/benchmark.h>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Order, scrubbing and replanning: what the artist waits for at the easel. The counter `gap` is the sequence's minutes
 // over the proven bound less one.
 #include <benchmark/benchmark.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The long steps: masses, search, tray, board. One core or two: see the `threads` of the run's header.
 #include <benchmark/benchmark.h>
 

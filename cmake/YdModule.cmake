@@ -1,3 +1,4 @@
+# SPDX-License-Identifier: MIT
 # One library per folder under src/, with an include root of its own: an include of a layer above
 # does not compile, because nothing puts that layer's include root on the command line.
 

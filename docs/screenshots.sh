@@ -1,4 +1,5 @@
 #!/usr/bin/env bash
+# SPDX-License-Identifier: MIT
 # Makes docs/screenshots/ anew from the demo data; needs a built program and Xvfb.
 # Usage: docs/screenshots.sh [BUILD FOLDER]
 set -euo pipefail

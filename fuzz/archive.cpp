@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The zip of a project, byte by byte.
 #include "formats/archive.h"
 

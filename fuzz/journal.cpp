@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // A journal's file as a broken disk or another program may leave it: read, refused or mended, never trusted.
 #include "journal/journal.h"
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Outlines read back: what lies deep in a mass lies within its lines, what lies far from it does not.
 #include "subject/outline.h"
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Sticks in every format: JSON of ours, GIMP palette, CGATS, CSV.
 #include <cmath>
 #include <nlohmann/json.hpp>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Pictures and photographs: the decoders' promises to the rest, and the light they are read in.
 #include "pictures/pictures.h"
 

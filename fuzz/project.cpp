@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // project.json of a project whose other entries are whole: what is read can be saved, and is the same read again.
 #include "formats/project.h"
 

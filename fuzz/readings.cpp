@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Measured offcut strokes as CSV, and calibrations and easel marks as JSON.
 #include <cmath>
 #include <nlohmann/json.hpp>

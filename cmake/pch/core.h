@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Standard headers that nearly every file of the core reads.
 #pragma once
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The core's headers and those of Qt that files without widgets read.
 #pragma once
 #include "core.h"

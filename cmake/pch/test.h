@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What test programs read besides the module they test.
 #pragma once
 #include "qt.h"

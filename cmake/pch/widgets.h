@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Qt's headers that widgets and panels read.
 #pragma once
 #include "qt.h"

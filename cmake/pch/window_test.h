@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What the tests of the window read.
 #pragma once
 #include "widgets.h"

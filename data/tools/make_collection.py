@@ -1,4 +1,5 @@
 #!/usr/bin/env python3
+# SPDX-License-Identifier: MIT
 """Writes data/collections/*.json: an invented, generic collection made from plausible pigment curves.
 
 The curves are drawn by hand from what each pigment looks like (steps, humps and slopes), not measured: no open

@@ -1,4 +1,5 @@
 #!/usr/bin/env python3
+# SPDX-License-Identifier: MIT
 """Draws the pictures of the help pages, data/help/*.svg: no words in them, so that they serve every language."""
 import math
 import os

@@ -1,4 +1,5 @@
 #!/usr/bin/env python3
+# SPDX-License-Identifier: MIT
 """Writes data/model/parameters.json: every number of the optical model, once, with unit, range and reason.
 
 The values are ours: round numbers chosen so that the facts of the trade in docs/model.md come out together.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "manual.h"
 
 namespace yd::cli {

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The predicted picture shows what the plan predicts.
 #include <QTest>
 #include <array>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // A chip shows the stroke that the model lays; strokes of the Board change nothing from far off.
 #include <QTest>
 #include <array>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Strokes of the Board: along the mark, not across it, and nothing from far off.
 #include <QTest>
 #include <cmath>

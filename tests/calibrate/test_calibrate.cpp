@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Offcut strokes by a hand and sticks that are not what they were taken for: how much better the next ones are
 // predicted.
 #include <gsl/gsl_multimin.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Times of simulated artists: how much better the next ones are foretold, and that a forgotten clock does no harm.
 #include <QTest>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // A work by a hand whose faults are known, photographed: what is found, what was laid, what mends it.
 #include <QTest>
 #include <cmath>

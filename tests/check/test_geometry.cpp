@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Where a sheet lies in a photograph: closed forms of a pinhole, of the lens, of quads.
 #include <QTest>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // A photograph is straightened and its light put right: against what the camera that stands in for the artist's did,
 // and against a published chart read through it.
 #include <QTest>

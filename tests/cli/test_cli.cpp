@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // dune-plan as a user runs it: exit codes, JSON, and the facts of the trade through swatch.
 #include <QFile>
 #include <QImage>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The pages for users and maintainers hold: every path they name is there, every command they show exists with its
 // options, and those of the README are run in their order, with somebody to lay strokes and take photographs between.
 #include <QDir>

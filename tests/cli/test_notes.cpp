@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // dune-plan with colours of one's own, and what it reads of the journal.
 #include <QFile>
 #include <QFileInfo>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // CIECAM02 against published worked examples, and simultaneous contrast.
 #include <QTest>
 #include <cmath>

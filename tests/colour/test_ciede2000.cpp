@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // CIEDE2000 against the 34 published pairs and against Little CMS; the bulk form against its slow twin.
 #include <lcms2.h>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Lab against Little CMS, Munsell value against ASTM D1535 and the renotation data.
 #include <lcms2.h>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Observer and illuminant tables against the white points of CIE 15 and against Debian's colord-data.
 #include <QFile>
 #include <QRegularExpression>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Embedded profiles through Little CMS: sRGB anchors, a wide profile, and rubbish.
 #include <lcms2.h>
 

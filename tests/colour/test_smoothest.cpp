@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Smoothest reflectances: round trip, bounds, and refusal of colours no surface has.
 #include <QTest>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Colours in words.
 #include <QFile>
 #include <QTest>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Everything that is written is read again with outside tools: unzip and xmllint (OpenRaster), pdftotext, pdfinfo and
 // pdftoppm (PDF), rsvg-convert (SVG), Qt's reader (PNG), Python's csv module (CSV).
 #include <QColorSpace>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The least of a function against minima that are published, and at a bound.
 #include <QTest>
 #include <cmath>

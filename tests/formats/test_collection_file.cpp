@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Palettes and measurements in and out: round trips, a CGATS file and a 24-patch chart of Debian packages, broken rows.
 #include <QDir>
 #include <QFile>

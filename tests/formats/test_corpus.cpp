@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // More than two hundred broken pictures, palettes and measurements, made from good ones by seeded mutation: none may
 // crash, take over 5 s or lift the program's memory over 1 GB. What can be read is read, the rest refused in words.
 #include <sys/resource.h>

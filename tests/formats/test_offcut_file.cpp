@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Offcut strokes as a table, and what was found from them as JSON.
 #include <QTest>
 #include <nlohmann/json.hpp>

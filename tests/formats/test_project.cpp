@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Projects: there and back, and every hostile zip refused with a sentence.
 #include <zip.h>
 

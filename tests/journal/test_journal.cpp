@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The journal: what is put comes back, is found, survives damage, older files, newer files, full and read-only folders,
 // two programs at once.
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Not a test by itself: writes works to the journal named on the command line, and saves a project beside it, and says
 // each number once both are kept, until it is killed. Run by test_journal.
 #include <cstdio>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Papers, collections and the parameter table: what ships loads, what is broken is refused by name.
 #include <QFile>
 #include <QTemporaryDir>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The facts of the trade that the model has to reproduce. All: common practice, no published source.
 #include <QTest>
 

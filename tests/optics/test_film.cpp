@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The film against GSL's ODE solver integrating the two-flux equation, and against its limits.
 #include <gsl/gsl_errno.h>
 #include <gsl/gsl_odeiv2.h>

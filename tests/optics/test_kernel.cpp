@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The search's inner loops against the slow twin and against each other.
 #include <QTest>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Laws of the pile as properties: thousands of random histories, shrunk on failure, from a fixed seed (RapidCheck).
 #include <rapidcheck.h>
 

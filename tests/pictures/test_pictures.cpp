@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Picture files: profiles, depth, alpha, damage.
 #include <QBuffer>
 #include <QColorSpace>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Strokes of their own on top, what each pass is for, and what it costs when it is off.
 #include <QTest>
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Every rule of the trade as a check: it speaks where the fault is, is silent where it is not, and its remedy mends it.
 // The rules are common practice, no published source.
 #include <QTest>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Grounds judged by the real model, against what is common practice of papers (no published source, TRADE facts).
 #include <QTest>
 

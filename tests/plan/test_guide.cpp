@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // How a plan is painted: places, marks, runs, edges and the whole job. The marks and rules are common practice, no
 // published source; places and planes are checked against shapes whose measures are known.
 #include <QTest>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Honest reach, metamerism, and the alternatives of a target.
 #include <QTest>
 #include <algorithm>

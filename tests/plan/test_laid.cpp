@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Work that is on the paper: the plan of the rest is built on it.
 #include <QTest>
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Layerings: the lattice of pressures, the search over a tray, the choice for the whole picture.
 #include <QtTest>
 #include <set>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Laws of the order over thousands of random plans, and single rules on small ones.
 #include <QTest>
 #include <algorithm>

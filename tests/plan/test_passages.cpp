@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Passages: stretches of work with one purpose.
 #include <QTest>
 #include <set>

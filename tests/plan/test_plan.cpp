@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The whole planner: the tray against enumeration, the laws of the passes, determinism.
 #include <QTest>
 #include <algorithm>

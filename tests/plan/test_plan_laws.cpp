@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What must hold for every plan, whatever the picture, the sticks, the paper and the school: drawn at random. The rules
 // are common practice, no published source.
 #include <QTest>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Sittings, step-back checks, drying and heat on passes set up by hand. Common practice, no published source.
 #include <QTest>
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What each school and manner makes of stacks, and the advice which to take. Common practice, no published source.
 #include <QTest>
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The exhaustive search against brute force through the slow model, and the same whatever the threads.
 #include <tbb/global_control.h>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The sequence of jobs against brute force over every order, and its bounds; speeds are in bench/.
 #include <QTest>
 #include <algorithm>

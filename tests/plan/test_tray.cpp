@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The tray as a problem of its own: against enumeration, against CBC, against HiGHS, and the bound against all of them.
 #include <QProcess>
 #include <QTemporaryDir>

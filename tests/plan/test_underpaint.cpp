@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Underpainting by the real model, against common practice (no published source, marked), and the value fit.
 #include <QTest>
 #include <array>

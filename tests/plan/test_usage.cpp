@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What a plan wears off its sticks.
 #include <QTest>
 

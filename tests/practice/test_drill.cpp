@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Drills: balanced, never without a right answer, and an eye that is known is found through them.
 #include <QTest>
 #include <map>

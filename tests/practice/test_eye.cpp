@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Simulated observers with known bias and threshold: what is found of them, after how many answers.
 #include <QTest>
 #include <cmath>

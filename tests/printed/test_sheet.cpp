@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Printed sheets: nothing lies over anything else, and the marks say what the sheet is.
 #include <QTest>
 #include <set>

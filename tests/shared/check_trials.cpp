@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What a check of photographs is worth where the truth is known: works by unsteady and forgetful hands, photographed by
 // a hand-held camera, measured, and mended. `check_trials WORKS PICTURE ...`; for docs/check.md.
 #include <QCoreApplication>

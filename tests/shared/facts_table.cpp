@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Prints the facts of the trade as the model measures them, and how far each parameter may move before one breaks.
 // Usage: facts_table [KEY=VALUE ...]; writes the Markdown that docs/model.md carries.
 #include <cmath>

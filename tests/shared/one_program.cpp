@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "one_program.h"
 
 #include <QFileInfo>

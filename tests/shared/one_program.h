@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #pragma once
 
 // Read before every test file: the tests of a folder are one program, which is given the name of the file to run. Their

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Measured surfaces as targets: how well the smoothest reflectance stands in for them, and how many the shipped
 // collection reaches. Prints the table that docs/model.md carries; ends with 1 where a figure is far from what stands
 // there. Usage: real_surfaces [EVERY NTH for reach [GROUNDS]]

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The guided search for three layers of a tray against working out every layering, on pictures; ends with 1 where it
 // loses more than docs/model.md allows. Usage: search_quality PICTURE ...
 #include <QCoreApplication>

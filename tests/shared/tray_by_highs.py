@@ -1,3 +1,4 @@
+# SPDX-License-Identifier: MIT
 """The tray problem by HiGHS (scipy.optimize.milp), written again from its statement in plan/tray_solver.h.
 
 Reads: sticks, targets, k, seconds, the cost of some tray; then for every target the upper triangle of pair costs, row by row.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The camera that stands in for the artist's: where things fall into the frame, and what the light does.
 #include <QTest>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The simulated hand: what it does to a plan, and what that costs.
 #include <QtTest>
 

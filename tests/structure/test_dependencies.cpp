@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Layers point one way: by the text of the includes, where the compiler cannot see it.
 #include <QDir>
 #include <QDirIterator>

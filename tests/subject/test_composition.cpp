@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Light, crop, measures and values: laws of light and of plane geometry, and common practice where it says so.
 #include <QTest>
 #include <cmath>

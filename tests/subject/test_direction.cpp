@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Direction of texture on stripes that are known, and outlines against the pixels they enclose.
 #include <QTest>
 #include <cmath>

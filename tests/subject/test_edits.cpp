@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Masses changed by hand: always connected, always numbered without gaps, refused with a reason where they cannot be.
 #include <QTest>
 #include <set>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Colours of the artist's own: values stay, palettes come near, single masses obey, all goes back.
 #include <QTest>
 #include <algorithm>

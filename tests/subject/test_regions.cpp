@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The two filters of reading: superpixels obey their laws, squinting is the guided filter written out slowly.
 #include <QTest>
 #include <cmath>

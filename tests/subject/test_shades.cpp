@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Shades of masses: what a mass is painted to.
 #include <QtTest>
 

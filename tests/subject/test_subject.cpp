@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Reading a picture: masses are connected, counted, measured and the same every time.
 #include <QTest>
 #include <cmath>

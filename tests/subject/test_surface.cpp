@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What masses are the surface of, and names that tell them apart. Common practice, no published source.
 #include <QTest>
 #include <cmath>

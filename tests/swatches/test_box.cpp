@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Boxes of sticks and offcut strokes in one photograph of a printed sheet, the truth known from the stand-ins.
 #include <QTest>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The window for those who hear it, who use keys only, or who need strong contrast: every view is walked through as a
 // reader of the screen walks through it. Contrast: W3C, Web Content Accessibility Guidelines 2.1, 1.4.3 (4.5 to 1,
 // large text 3 to 1; what cannot be used now is exempt).

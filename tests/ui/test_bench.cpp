@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The easel over the bench: sizes, cards, ways to look, what is drawn by hand, keys alone and mouse alone.
 #include <QAccessible>
 #include <QApplication>

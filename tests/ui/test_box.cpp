@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // A box of sticks from one photograph, in the real window: printed, read, named down the list, taken and planned with.
 #include <QComboBox>
 #include <QSpinBox>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Stage Check in the real window: a simulated board is photographed, what is off is listed, the rest planned from it.
 #include <QListView>
 #include <QSpinBox>

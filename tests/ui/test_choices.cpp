@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What hangs on a choice goes with it, and what does not stays.
 #include <QTest>
 

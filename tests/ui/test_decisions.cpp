@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The four decisions before the first layer, in the real window, by mouse and by keyboard.
 #include <QCheckBox>
 #include <QComboBox>

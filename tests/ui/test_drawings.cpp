@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // What is drawn on the bench is what the plan says: drawers, tray, ribbon, facts, values, thumbnails, chips.
 #include <QImage>
 #include <QTemporaryDir>

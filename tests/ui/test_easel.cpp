@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The easel in the real window: by keyboard alone, by mouse, through a kill and back.
 #include <QApplication>
 #include <QLabel>

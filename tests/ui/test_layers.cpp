@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Stage Layers in the real window: schools, order, advice, core sample; by mouse and by keyboard.
 #include <QAbstractItemModelTester>
 #include <QApplication>

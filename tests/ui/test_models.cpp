@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Every model under Qt's own checker, and what the rows say.
 #include <QAbstractItemModelTester>
 #include <QProcess>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Journal, practice and colours of one's own in the real window: a recipe kept and used again, a work that enters by
 // itself, a drill by keyboard alone, a mood that is undone.
 #include <QDir>

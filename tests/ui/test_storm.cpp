@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Long random work in the session, and projects made to hurt: nothing crashes, freezes, grows or gets lost.
 // YD_STORM=10000 makes the storm longer than the fifty steps of every run.
 #include <QBuffer>

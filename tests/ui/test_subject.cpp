@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The first decision in the real window: masses, light, crop and measures, by mouse and by keyboard.
 #include <QCheckBox>
 #include <QComboBox>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Spoken prompts, heard: a speech server of our own renders them to sound files with the packaged voice, and what it
 // was given and what came out is looked at.
 #include <QProcess>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include <set>
 // The real window: open, choose, step, undo, save, reopen; by mouse and by keyboard.
 #include <nlohmann/json.hpp>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Not a test by itself: an artist at the real window, who chooses, saves, marks passes at the easel, writes notes and
 // checks photographs, and says each thing once it is kept, until the program is killed. Run by test_kills.
 #include <cstdio>

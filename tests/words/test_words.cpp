@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Every code of the core has its words, with every number in its place.
 #include <QTest>
 

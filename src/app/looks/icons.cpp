@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "looks/icons.h"
 
 #include <QFile>

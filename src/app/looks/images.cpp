@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "looks/images.h"
 
 #include <QCoreApplication>

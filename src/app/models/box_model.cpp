@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/box_model.h"
 
 #include <QPainter>

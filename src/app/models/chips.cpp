@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/chips.h"
 
 #include <QCache>

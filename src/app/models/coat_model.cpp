@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/coat_model.h"
 
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/collection_model.h"
 
 #include <QRegularExpression>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/course_model.h"
 
 #include <algorithm>

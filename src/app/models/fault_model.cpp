@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/fault_model.h"
 
 #include <QPainter>

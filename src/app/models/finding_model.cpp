@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/finding_model.h"
 #include "words/findings.h"
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/help.h"
 
 #include "looks/translate.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/job_model.h"
 
 #include <QFont>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/journal_view.h"
 
 #include <QCoreApplication>

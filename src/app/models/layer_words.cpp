@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/layer_words.h"
 
 #include <QStringList>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/paper_model.h"
 
 #include <QIcon>

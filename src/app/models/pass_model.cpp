@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/pass_model.h"
 
 #include <QFont>

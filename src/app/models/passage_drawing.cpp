@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/passage_drawing.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/reading.h"
 
 #include "colour/ciede2000.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/recipe_view.h"
 
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/school_view.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/stage_facts.h"
 
 #include <algorithm>

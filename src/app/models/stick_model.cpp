@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/stick_model.h"
 
 #include <algorithm>

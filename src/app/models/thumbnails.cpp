@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/thumbnails.h"
 
 #include <QtConcurrentRun>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/time_drawing.h"
 
 #include "exports/pass_words.h"

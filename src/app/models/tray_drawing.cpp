@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/tray_drawing.h"
 
 #include "colour/words.h"

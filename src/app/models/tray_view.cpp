@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "models/tray_view.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/box_page.h"
 
 #include <QFileDialog>

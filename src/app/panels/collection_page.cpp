@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/collection_page.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/colour_panel.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/easel_page.h"
 
 #include <QHBoxLayout>

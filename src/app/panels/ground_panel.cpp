@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/ground_panel.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/hand_section.h"
 
 #include <QFileDialog>

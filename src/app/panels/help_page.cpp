@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/help_page.h"
 
 #include <QButtonGroup>

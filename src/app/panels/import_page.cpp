@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/import_page.h"
 
 #include <QFileInfo>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/journal_figures.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/journal_page.h"
 
 #include <QDate>

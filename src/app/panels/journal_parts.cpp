@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/journal_parts.h"
 
 #include <QSignalBlocker>

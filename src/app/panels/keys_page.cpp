@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/keys_page.h"
 
 #include <QGridLayout>

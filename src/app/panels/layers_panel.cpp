@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/layers_panel.h"
 
 #include <QVBoxLayout>

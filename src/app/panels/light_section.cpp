@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/light_section.h"
 
 #include <QHBoxLayout>

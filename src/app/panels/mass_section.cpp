@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/mass_section.h"
 
 #include <QColorDialog>

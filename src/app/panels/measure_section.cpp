@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/measure_section.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/offcut_page.h"
 
 #include <QHBoxLayout>

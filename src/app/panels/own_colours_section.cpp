@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/own_colours_section.h"
 
 #include <QFileDialog>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/panel_parts.h"
 
 #include <QGridLayout>

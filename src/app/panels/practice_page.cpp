@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/practice_page.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/school_page.h"
 
 #include <QGridLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/school_section.h"
 
 #include <QGridLayout>

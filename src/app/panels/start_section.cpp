@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/start_section.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/stick_section.h"
 
 #include <QFormLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/subject_panel.h"
 
 #include <QHBoxLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/tray_panel.h"
 
 #include <QHBoxLayout>

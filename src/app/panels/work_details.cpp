@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "panels/work_details.h"
 
 #include <QFileDialog>

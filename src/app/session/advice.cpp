@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/advice.h"
 
 #include <algorithm>

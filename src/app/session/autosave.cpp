@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/autosave.h"
 
 #include <nlohmann/json.hpp>

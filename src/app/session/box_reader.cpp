@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/box_reader.h"
 
 #include "exports/printed_sheet.h"

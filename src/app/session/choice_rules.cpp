@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/choice_rules.h"
 
 #include <algorithm>

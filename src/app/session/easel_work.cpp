@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/easel_work.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/keeper.h"
 
 #include <QFileInfo>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/order_edits.h"
 
 #include <algorithm>

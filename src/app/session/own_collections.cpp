@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/own_collections.h"
 
 #include <QCryptographicHash>

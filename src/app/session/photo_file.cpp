@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/photo_file.h"
 
 #include "pictures/pictures.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/pipeline.h"
 
 #include "looks/images.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/recipe_notes.h"
 
 #include <QBuffer>

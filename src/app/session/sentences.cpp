@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/sentences.h"
 
 #include "looks/translate.h"

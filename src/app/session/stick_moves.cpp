@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "session/stick_moves.h"
 
 #include <algorithm>

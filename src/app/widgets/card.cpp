@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/card.h"
 
 #include <QEvent>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/core_sample.h"
 
 #include <QHelpEvent>

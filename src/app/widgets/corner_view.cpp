@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/corner_view.h"
 
 #include <QKeyEvent>

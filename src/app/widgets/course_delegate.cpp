@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/course_delegate.h"
 
 #include <QPainter>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/crop_view.h"
 
 #include <QKeyEvent>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/curve_view.h"
 
 #include <QKeyEvent>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/down_the_list.h"
 
 #include <QKeyEvent>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/drawers_view.h"
 
 #include <QHelpEvent>

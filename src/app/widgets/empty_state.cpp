@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/empty_state.h"
 
 #include <QFile>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/lattice_view.h"
 
 #include <QHelpEvent>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/notice_bar.h"
 
 #include <QAccessible>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/offcut_view.h"
 
 #include <QKeyEvent>

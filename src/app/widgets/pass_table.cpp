@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/pass_table.h"
 
 #include <QKeyEvent>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/sheet_view.h"
 
 #include <QGridLayout>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/stack_view.h"
 
 #include <QPainter>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/stick_painter.h"
 
 #include <QLinearGradient>

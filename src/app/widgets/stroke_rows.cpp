@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/stroke_rows.h"
 
 #include <QPainter>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/stroke_view.h"
 
 #include <QStyle>

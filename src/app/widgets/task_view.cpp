@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/task_view.h"
 
 #include <QPainter>

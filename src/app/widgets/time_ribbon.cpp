@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/time_ribbon.h"
 
 #include <QPainter>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/tray_view.h"
 
 #include <QHelpEvent>

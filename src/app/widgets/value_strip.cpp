@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/value_strip.h"
 
 #include <QPainter>

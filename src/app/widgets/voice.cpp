@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/voice.h"
 
 #ifdef YD_VOICE

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "widgets/warmth_band.h"
 
 #include <QPainter>

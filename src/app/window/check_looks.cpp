@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/check_looks.h"
 
 #include <QFileDialog>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/comfort_actions.h"
 
 #include <QActionGroup>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/export_actions.h"
 
 #include <QDir>

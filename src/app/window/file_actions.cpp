@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/file_actions.h"
 
 #include <QFileDialog>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/notes_actions.h"
 
 #include <QHBoxLayout>

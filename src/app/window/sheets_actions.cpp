@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/sheets_actions.h"
 
 #include <nlohmann/json.hpp>

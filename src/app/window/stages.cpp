@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/stages.h"
 
 #include <QItemSelectionModel>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "window/subject_tools.h"
 
 #include <QShortcut>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "board/figures.h"
 
 #include <tbb/blocked_range.h>

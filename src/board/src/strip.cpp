@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "board/strip.h"
 
 #include <algorithm>

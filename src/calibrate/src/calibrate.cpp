@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "calibrate/calibrate.h"
 
 #include <tbb/parallel_for.h>

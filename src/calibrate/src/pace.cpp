@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "calibrate/pace.h"
 
 #include <algorithm>

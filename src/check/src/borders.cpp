@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "check/borders.h"
 
 #include <algorithm>

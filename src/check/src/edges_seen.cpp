@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "edges_seen.h"
 
 #include <algorithm>

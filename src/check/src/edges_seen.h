@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Where colour steps in a photograph, and which way.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "check/geometry.h"
 
 #include <Eigen/LU>

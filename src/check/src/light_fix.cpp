@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "check/light_fix.h"
 
 #include <Eigen/Cholesky>

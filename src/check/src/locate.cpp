@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "check/locate.h"
 
 #include <tbb/parallel_for.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "check/marks.h"
 
 #include <apriltag/apriltag.h>

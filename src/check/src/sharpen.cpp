@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The sides of a quad to a fraction of a pixel, and what they say of the lens.
 #include <algorithm>
 #include <cmath>

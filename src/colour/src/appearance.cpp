@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "colour/appearance.h"
 
 #include <lcms2.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "colour/din99o.h"
 
 #include <cmath>

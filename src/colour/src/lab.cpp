@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "colour/lab.h"
 
 #include <cmath>

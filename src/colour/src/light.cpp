@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "colour/light.h"
 
 #include <algorithm>

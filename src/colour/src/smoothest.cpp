@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "colour/smoothest.h"
 
 #include <Eigen/Dense>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "colour/words.h"
 
 #include <array>

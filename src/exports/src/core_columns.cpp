@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/core_columns.h"
 
 #include "exports/pass_words.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/core_painter.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/export_file.h"
 
 #include <nlohmann/json.hpp>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/fonts.h"
 
 #include <QFontDatabase>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/mark_painter.h"
 
 #include <QPainterPath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/open_raster.h"
 
 #include <QCoreApplication>

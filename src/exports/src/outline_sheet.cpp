@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/outline_sheet.h"
 
 #include <QBuffer>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/pass_table.h"
 
 #include <QStringList>

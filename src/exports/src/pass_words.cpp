@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/pass_words.h"
 
 #include <QCoreApplication>

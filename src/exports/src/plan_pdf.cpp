@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/plan_pdf.h"
 
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "plan_pictures.h"
 
 #include "pictures/screen.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "exports/printed_sheet.h"
 
 #include <QBuffer>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "fit/least.h"
 
 #include <nlopt.h>

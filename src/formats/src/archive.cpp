@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/archive.h"
 
 #include <zip.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "choices_json.h"
 
 #include "formats/project.h"

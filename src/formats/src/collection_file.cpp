@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/collection_file.h"
 
 #include "colour/observer.h"

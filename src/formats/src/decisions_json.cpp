@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/decisions_json.h"
 
 #include "colour/words.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/offcut_file.h"
 
 #include <QByteArrayList>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/palette_file.h"
 
 #include "formats/project.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/plan_json.h"
 
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/project.h"
 
 #include <QFileInfo>

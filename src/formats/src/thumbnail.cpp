@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "formats/thumbnail.h"
 
 #include <QBuffer>

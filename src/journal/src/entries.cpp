@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "find.h"
 #include "journal/journal.h"
 #include "statement.h"

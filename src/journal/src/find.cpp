@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "find.h"
 
 #include <QJsonArray>

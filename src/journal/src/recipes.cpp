@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include <QHash>
 #include <algorithm>
 #include <functional>

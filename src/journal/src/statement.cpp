@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "statement.h"
 
 #include <QFileInfo>

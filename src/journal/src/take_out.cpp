@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "journal/take_out.h"
 
 #include <QDateTime>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include <QSqlError>
 #include <algorithm>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "media/fields.h"
 
 #include <cmath>

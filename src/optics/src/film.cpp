@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "optics/film.h"
 
 #include <algorithm>

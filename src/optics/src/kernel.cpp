@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "optics/kernel.h"
 
 #include "kernel_builds.h"

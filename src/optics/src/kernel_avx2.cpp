@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "kernel_body.h"
 #include "kernel_builds.h"
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // The search's inner loops; included by kernel_baseline.cpp and kernel_avx2.cpp, which differ in compiler flags only.
 // Nothing here may be shared between the two at link time: everything stands in an unnamed namespace.
 #include "optics/kernel.h"

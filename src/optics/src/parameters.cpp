@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "optics/parameters.h"
 
 namespace yd::optics {

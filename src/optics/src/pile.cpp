@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "optics/pile.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "heif.h"
 
 #include <libheif/heif.h>

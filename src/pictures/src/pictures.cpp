@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "pictures/pictures.h"
 
 #include "pictures/screen.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include <QColorSpace>
 #include <algorithm>
 #include <array>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "practice/eye.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "printed/marks.h"
 
 #include <apriltag/apriltag.h>

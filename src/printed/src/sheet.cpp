@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "printed/sheet.h"
 
 #include <algorithm>

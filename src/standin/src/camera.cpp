@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "standin/camera.h"
 
 #include <tbb/parallel_for.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "standin/filled_sheet.h"
 
 #include <algorithm>

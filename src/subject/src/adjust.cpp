@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/adjust.h"
 
 #include <tbb/blocked_range.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/crop.h"
 
 #include "subject/remarks.h"

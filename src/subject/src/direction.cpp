@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/direction.h"
 
 #include <cmath>

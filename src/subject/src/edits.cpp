@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/edits.h"
 
 #include <algorithm>

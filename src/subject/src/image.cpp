@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/image.h"
 
 #include <tbb/blocked_range.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/masses.h"
 
 #include <algorithm>

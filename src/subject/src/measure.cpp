@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/measure.h"
 
 #include <algorithm>

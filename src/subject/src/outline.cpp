@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/outline.h"
 
 #include <opencv2/imgproc.hpp>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/palette.h"
 
 #include <Eigen/Dense>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/squint.h"
 
 #include <algorithm>

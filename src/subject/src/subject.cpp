@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "subject/subject.h"
 
 #include <algorithm>

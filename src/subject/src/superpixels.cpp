@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Zero-parameter superpixels (SLICO): R. Achanta et al., "SLIC superpixels compared to state-of-the-art superpixel
 // methods", IEEE TPAMI 34 (2012), sections 3 and 4.5: every cluster scales colour by the largest colour distance it
 // has met itself, so that smooth and busy places get pieces of like compactness.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "swatches/box.h"
 
 #include <tbb/parallel_for.h>

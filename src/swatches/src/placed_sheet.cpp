@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "placed_sheet.h"
 
 #include <Eigen/QR>

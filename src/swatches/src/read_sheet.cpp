@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "swatches/read_sheet.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "words/checked.h"
 
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "words/findings.h"
 
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "words/guide.h"
 #include "words/sentence.h"
 

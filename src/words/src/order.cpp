@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "words/order.h"
 
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "words/rests_on.h"
 
 #include <QCoreApplication>

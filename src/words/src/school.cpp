@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "words/school.h"
 
 #include <QCoreApplication>

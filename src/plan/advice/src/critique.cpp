@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "advice/critique.h"
 
 #include <algorithm>

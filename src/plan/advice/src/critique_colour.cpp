@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Checks of single colours: mud, blacks, whites, greens, accents.
 #include <algorithm>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Checks of how the layers are built: tooth, pressure, media, rubbing, number of sticks.
 #include <algorithm>
 #include <map>

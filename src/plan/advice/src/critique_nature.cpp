@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Checks of what painters look for in nature: sky, water, the strongest red, edges.
 #include <algorithm>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Checks of the picture as a whole: darks, distance, edges, the focal point.
 #include <algorithm>
 #include <cmath>

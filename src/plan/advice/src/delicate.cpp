@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "advice/delicate.h"
 
 #include <tbb/parallel_for.h>

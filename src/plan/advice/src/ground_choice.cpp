@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "advice/ground_choice.h"
 
 #include <tbb/parallel_for.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "advice/underpaint_choice.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "advice/usage.h"
 
 #include <map>

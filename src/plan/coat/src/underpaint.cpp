@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "coat/underpaint.h"
 
 #include <algorithm>

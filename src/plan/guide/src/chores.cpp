@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "chores.h"
 
 #include <algorithm>

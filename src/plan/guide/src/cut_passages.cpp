@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "guide/passages.h"
 
 #include <algorithm>

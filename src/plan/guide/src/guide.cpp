@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "guide/guide.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "guide/places.h"
 
 #include <algorithm>

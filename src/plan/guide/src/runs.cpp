@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "guide/runs.h"
 
 #include <algorithm>

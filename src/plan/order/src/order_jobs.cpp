@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "order_jobs.h"
 
 #include <algorithm>

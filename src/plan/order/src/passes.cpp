@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "order/passes.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "going_on.h"
 
 #include <tbb/parallel_for.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "plan/options.h"
 
 #include <algorithm>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // One layering for every mass, so that passes are shared and wishes met.
 #include <algorithm>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Recipes of all shades of a mass: pressures, what else there is, fixative.
 #include <algorithm>
 #include <cmath>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "recipe/geometry.h"
 
 #include <set>

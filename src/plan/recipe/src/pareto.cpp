@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "recipe/pareto.h"
 
 #include <algorithm>

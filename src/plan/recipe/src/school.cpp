@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "recipe/school.h"
 
 #include <algorithm>

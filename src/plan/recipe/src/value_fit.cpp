@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "recipe/value_fit.h"
 
 #include <algorithm>

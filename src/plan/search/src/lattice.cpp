@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "search/lattice.h"
 
 #include <tbb/parallel_for.h>

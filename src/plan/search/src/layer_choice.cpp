@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "search/layer_choice.h"
 
 #include <algorithm>

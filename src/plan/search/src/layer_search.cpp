@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "search/layer_search.h"
 
 #include <tbb/blocked_range.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 // Plain loops over arrays; compiled so that they become vector instructions.
 #include <cmath>
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "search/search.h"
 
 #include <tbb/blocked_range.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "seen_from_above.h"
 
 #include <array>

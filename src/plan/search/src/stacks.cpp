@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "search/stacks.h"
 
 #include <tbb/parallel_for.h>

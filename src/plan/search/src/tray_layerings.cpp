@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include <tbb/parallel_for.h>
 
 #include <algorithm>

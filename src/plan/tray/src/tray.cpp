@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "tray/tray.h"
 
 #include <tbb/parallel_for.h>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: MIT
 #include "tray/tray_solver.h"
 
 #include <Cbc_C_Interface.h>

@@ -8,12 +8,14 @@
 #include <QTimer>
 #include <algorithm>
 #include <clocale>
+#include <functional>
 
 #include "session/keeper.h"
 #include "session/own_collections.h"
 #include "session/sentences.h"
 #include "widgets/style.h"
 #include "window/main_window.h"
+#include "words/language.h"
 
 namespace {
 
@@ -70,47 +72,94 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
   QObject::connect(&advice, &yd::app::Advice::busy_changed, &window, when_idle, Qt::QueuedConnection);
 }
 
-}  // namespace
+/// What the command line asks of a window; the most of it for pictures of it.
+struct Wishes {
+  QString picture, point, press, photo, size, crop, language;
+  int stage = 0, passage = 0, done = 0, school = 0, mood = 0;
+  bool dark = false, contrast = false;
+};
 
-int main(int argc, char** argv) {
-  QApplication application(argc, argv);
-  // Qt takes over the system's language with its decimal comma; the parsers of C libraries read a point.
-  std::setlocale(LC_NUMERIC, "C");
-  QApplication::setApplicationName("Yawning Dune");
-  QApplication::setOrganizationName("Yawning Dune");
-  QApplication::setApplicationVersion(YD_VERSION);
-  QApplication::setDesktopFileName("yawning-dune");
+Wishes read_wishes(const QApplication& application, QStringList& files) {
   QCommandLineParser parser;
   parser.addHelpOption();
   parser.addVersionOption();
   parser.addPositionalArgument("FILE", "A picture or a .dune project");
   const QCommandLineOption picture("picture", "Save a picture of the window once it has planned, and end", "FILE");
   const QCommandLineOption stage("stage", "The stage for --picture, 0 to 5; 6: the easel", "N", "0");
-  const QCommandLineOption sheet("press", "For --picture: press the buttons of these names first", "NAME,…");
+  const QCommandLineOption press("press", "For --picture: press the buttons of these names first", "NAME,…");
   const QCommandLineOption size("size", "Window size", "WxH", "1280x800");
   const QCommandLineOption point("point", "For --picture: show the colour at this place, shares of the picture", "X,Y");
   const QCommandLineOption dark("dark", "Dark grey scheme");
   const QCommandLineOption contrast("contrast", "Black and white scheme");
+  const QCommandLineOption language("language", "Language: en, de, fr or es", "CODE");
   const QCommandLineOption crop("crop", "Crop the picture: left, top, width and height as shares", "X,Y,W,H");
-  const QCommandLineOption behind("done", "For --picture at the easel, or on the photograph: this many are done", "N",
-                                  "0");
+  const QCommandLineOption done("done", "For --picture at the easel, or on the photograph: this many are done", "N",
+                                "0");
   const QCommandLineOption photo("photo", "For --picture: a photograph of the work, or the seed of a simulated one",
                                  "FILE");
   const QCommandLineOption passage("passage", "For --picture: the passage that is lit, 1 ..", "N", "0");
   const QCommandLineOption school("school", "For --picture: the school, 0 (as advised) to 4", "N", "0");
   const QCommandLineOption mood("mood", "For --picture: mood of the picture, 1 to 5", "N", "0");
-  parser.addOptions({mood, crop, behind, photo, passage, school, picture, stage, size, point, dark, contrast, sheet});
+  parser.addOptions(
+      {mood, crop, done, photo, passage, school, picture, stage, size, point, dark, contrast, language, press});
   parser.process(application);
-  QSettings settings;
-  yd::app::Comfort comfort = yd::app::comfort_of(settings);
-  if (parser.isSet(dark)) comfort.scheme = yd::app::Scheme::dark;
-  if (parser.isSet(contrast)) comfort.scheme = yd::app::Scheme::contrast;
-  yd::app::apply_style(application, comfort);
+  files = parser.positionalArguments();
+  const auto number = [&](const QCommandLineOption& o) { return parser.value(o).toInt(); };
+  return {parser.value(picture), parser.value(point),   parser.value(press), parser.value(photo),
+          parser.value(size),    parser.value(crop),    parser.value(language),
+          number(stage),         number(passage),       number(done),        number(school),
+          number(mood),          parser.isSet(dark),    parser.isSet(contrast)};
+}
 
+/// Choices that --picture asks for, made as the artist would make them.
+void choose_as_wished(yd::app::MainWindow& window, yd::app::Session& session, const Wishes& w) {
+  const auto once_read = [&](const std::function<void(yd::app::Choices&)>& put) {
+    QObject::connect(
+        &session, &yd::app::Session::reference_changed, &window,
+        [&session, put] {
+          yd::app::Choices choices = session.choices();
+          put(choices);
+          session.apply(choices);
+        },
+        Qt::ConnectionType(Qt::QueuedConnection | Qt::SingleShotConnection));
+  };
+  if (w.school > 0 && w.school <= 4) {
+    yd::app::Choices choices = session.choices();
+    choices.plan.school = yd::plan::kSchools[static_cast<std::size_t>(w.school - 1)];
+    session.apply(choices);
+  }
+  if (w.mood > 0 && w.mood < int(yd::subject::kAllMoods.size()))
+    once_read([mood = w.mood](yd::app::Choices& c) { c.read.colours.mood = static_cast<yd::subject::Mood>(mood); });
+  if (const QStringList part = w.crop.split(','); part.size() == 4) {
+    once_read([part](yd::app::Choices& c) {
+      c.composition.crop = {part[0].toDouble(), part[1].toDouble(), part[2].toDouble(), part[3].toDouble()};
+    });
+  }
+}
+
+void dress(QApplication& application, const QSettings& settings, const Wishes& w) {
+  const QLocale system = QLocale::system();
+  const QString chosen = w.language.isEmpty() ? yd::app::language_of(settings) : w.language;
+  const QString code = yd::words::language_for(chosen, system.uiLanguages());
+  yd::words::speak(code, yd::words::locale_for(code, system));
+  yd::app::Comfort comfort = yd::app::comfort_of(settings);
+  if (w.dark) comfort.scheme = yd::app::Scheme::dark;
+  if (w.contrast) comfort.scheme = yd::app::Scheme::contrast;
+  yd::app::apply_style(application, comfort);
+}
+
+/// How a window ended.
+struct Ended {
+  int code = 0;
+  bool anew = false;  ///< another is to take its place, with this file
+  QString file;
+};
+
+Ended run(QApplication& application, QSettings& settings, const Wishes& w, const QString& file) {
   auto materials = yd::app::load_materials();
   if (!materials) {
     qCritical("%s", qPrintable(yd::app::sentence(materials.error())));
-    return 2;
+    return {2, false, {}};
   }
   const QString folder =
       QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + QStringLiteral("/collections");
@@ -126,44 +175,41 @@ int main(int argc, char** argv) {
   yd::app::Keeper keeper(session, yd::journal::usual_folder(), [] { return QDateTime::currentSecsSinceEpoch(); });
   yd::app::MainWindow window(session, advice, checker, keeper, autosave, easel, settings);
   QObject::connect(&application, &QApplication::aboutToQuit, &keeper, &yd::app::Keeper::flush);
-  const QStringList wh = parser.value(size).split('x');
+  const QStringList wh = w.size.split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());
   window.show();
-  window.stages().go(static_cast<yd::app::Stage>(std::clamp(parser.value(stage).toInt(), 0, yd::app::kStages - 1)));
-  const bool opened = !parser.positionalArguments().isEmpty();
-  if (parser.isSet(picture))
-    picture_when_ready(window, session, advice, checker, easel,
-                       {parser.value(picture), parser.value(point), parser.value(sheet), parser.value(passage).toInt(),
-                        parser.value(photo), parser.value(behind).toInt(),
-                        parser.value(stage).toInt() >= yd::app::kStages, parser.value(behind).toInt()},
-                       opened);
-  if (const int wanted = parser.value(school).toInt(); wanted > 0 && wanted <= 4) {
-    yd::app::Choices choices = session.choices();
-    choices.plan.school = yd::plan::kSchools[static_cast<std::size_t>(wanted - 1)];
-    session.apply(choices);
-  }
-  if (const int wanted = parser.value(mood).toInt(); wanted > 0 && wanted < int(yd::subject::kAllMoods.size())) {
-    QObject::connect(
-        &session, &yd::app::Session::reference_changed, &window,
-        [&session, wanted] {
-          yd::app::Choices choices = session.choices();
-          choices.read.colours.mood = static_cast<yd::subject::Mood>(wanted);
-          session.apply(choices);
-        },
-        Qt::ConnectionType(Qt::QueuedConnection | Qt::SingleShotConnection));
-  }
-  if (const QStringList part = parser.value(crop).split(','); part.size() == 4) {
-    QObject::connect(
-        &session, &yd::app::Session::reference_changed, &window,
-        [&session, part] {
-          yd::app::Choices choices = session.choices();
-          choices.composition.crop = {part[0].toDouble(), part[1].toDouble(), part[2].toDouble(), part[3].toDouble()};
-          session.apply(choices);
-        },
-        Qt::ConnectionType(Qt::QueuedConnection | Qt::SingleShotConnection));
-  }
-  if (opened) window.files().open_path(parser.positionalArguments().first());
+  window.stages().go(static_cast<yd::app::Stage>(std::clamp(w.stage, 0, yd::app::kStages - 1)));
+  if (!w.picture.isEmpty())
+    picture_when_ready(
+        window, session, advice, checker, easel,
+        {w.picture, w.point, w.press, w.passage, w.photo, w.done, w.stage >= yd::app::kStages, w.done},
+        !file.isEmpty());
+  choose_as_wished(window, session, w);
+  if (!file.isEmpty()) window.files().open_path(file);
   const int code = QApplication::exec();
-  if (parser.isSet(picture)) autosave.forget();  // nobody works there: nothing is to be brought back
-  return code;
+  if (!w.picture.isEmpty()) autosave.forget();  // nobody works there: nothing is to be brought back
+  return {code, window.languages().anew(), window.files().file()};
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  QApplication application(argc, argv);
+  // Qt takes over the system's language with its decimal comma; the parsers of C libraries read a point.
+  std::setlocale(LC_NUMERIC, "C");
+  QApplication::setApplicationName("Yawning Dune");
+  QApplication::setOrganizationName("Yawning Dune");
+  QApplication::setApplicationVersion(YD_VERSION);
+  QApplication::setDesktopFileName("yawning-dune");
+  QStringList files;
+  Wishes wishes = read_wishes(application, files);
+  QSettings settings;
+  // A window speaks one language; where another is chosen, the next window opens the same project.
+  for (QString file = files.value(0);;) {
+    dress(application, settings, wishes);
+    const Ended ended = run(application, settings, wishes, file);
+    if (!ended.anew) return ended.code;
+    file = ended.file;
+    wishes.language.clear();
+  }
 }

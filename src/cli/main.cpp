@@ -7,6 +7,7 @@
 
 #include "commands.h"
 #include "manual.h"
+#include "words/language.h"
 
 namespace {
 
@@ -267,6 +268,7 @@ int main(int argc, char** argv) {
   // screen.
   if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
   const QGuiApplication application(argc, argv);
+  yd::words::speak("en", QLocale::c());  // scripts read what it prints
   // Qt takes over the system's language with its decimal comma; numbers in files and arguments have a point.
   std::setlocale(LC_NUMERIC, "C");
   try {

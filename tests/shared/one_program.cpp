@@ -2,6 +2,7 @@
 #include "one_program.h"
 
 #include <QFileInfo>
+#include <QLocale>
 #include <QMap>
 #include <clocale>
 #include <cstdio>
@@ -32,6 +33,7 @@ int main(int argc, char** argv) {
   Application application(argc, argv);
   // Numbers in files have a point, whatever the language of the machine.
   std::setlocale(LC_NUMERIC, "C");
+  QLocale::setDefault(QLocale::c());
   QStringList arguments = QCoreApplication::arguments();
   const QString name = arguments.value(1);
   const auto run = entries().constFind(name);

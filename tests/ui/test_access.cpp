@@ -18,53 +18,17 @@
 #include <map>
 
 #include "panels/help_page.h"
-#include "ui_world.h"
+#include "views.h"
 #include "widgets/style.h"
 
 using namespace yd;
 using app::Stage;
+using trial::open;
+using trial::View;
+using trial::views;
+using trial::walk;
 
 namespace {
-
-struct View {
-  QString name;
-  std::function<void(trial::World&)> open;
-};
-
-QList<View> views() {
-  QList<View> out;
-  const char* stages[] = {"subject", "ground", "tray", "underpainting", "passages", "check"};
-  for (int i = 0; i < app::kStages; ++i) {
-    out << View{stages[i], [i](trial::World& w) { w.window.stages().go(static_cast<Stage>(i)); }};
-  }
-  const auto button = [](const char* name) { return [name](trial::World& w) { trial::click(w, name); }; };
-  const auto action = [](const char* name) { return [name](trial::World& w) { w.find<QAction>(name)->trigger(); }; };
-  out << View{"papers", button("papers_sheet")} << View{"offcuts", button("offcut_sheet")};
-  out << View{"schools", button("school_page")} << View{"help", action("help_here")} << View{"keys", action("go_keys")};
-  out << View{"box", [](trial::World& w) { w.window.sheets().show_box(); }};
-  out << View{"journal", [](trial::World& w) { w.window.notes().show_journal(); }};
-  out << View{"practice", [](trial::World& w) { w.window.notes().show_practice(); }};
-  out << View{"easel", [](trial::World& w) { w.window.show_easel(true); }};
-  return out;
-}
-
-void open(trial::World& w, const View& view) {
-  w.window.show_easel(false);
-  view.open(w);
-  w.settle_all();
-  QCoreApplication::processEvents();
-}
-
-/// All that a reader of the screen can come to, from the window down.
-void walk(QAccessibleInterface* at, const std::function<void(QAccessibleInterface*)>& see, int depth = 0) {
-  if (at == nullptr || !at->isValid() || depth > 40) return;
-  const QAccessible::State state = at->state();
-  if (state.invisible) return;
-  see(at);
-  // Rows of long tables are all alike.
-  const int most = at->tableInterface() != nullptr ? 40 : 400;
-  for (int i = 0; i < std::min(at->childCount(), most); ++i) walk(at->child(i), see, depth + 1);
-}
 
 double luminance(const QColor& c) {
   const auto linear = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };

@@ -8,6 +8,7 @@
 #include "words/coats.h"
 #include "words/findings.h"
 #include "words/grounds.h"
+#include "words/language.h"
 #include "words/guide.h"
 #include "words/order.h"
 #include "words/practice.h"
@@ -58,6 +59,8 @@ plan::Finding finding(plan::Check check) {
 class TestWords : public QObject {
   Q_OBJECT
  private slots:
+  void initTestCase() { words::speak("en", QLocale::c()); }
+
   void a_difference_is_said_before_its_number() {
     QCOMPARE(words::seen(0.4), QString("not seen"));
     QCOMPARE(words::seen(2.0), QString("seen side by side"));

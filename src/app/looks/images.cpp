@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: MIT
 #include "looks/images.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <QtConcurrentMap>
 #include <cstring>
 #include <numeric>
 
 #include "colour/profile.h"
+#include "looks/translate.h"
 #include "subject/squint.h"
 #include "subject/values.h"
 
@@ -55,8 +55,8 @@ QImage warmth_image(const subject::Subject& s) {
     const QRectF box(QPointF(m.centre_x * out.width() - 80, m.centre_y * out.height() - 20), QSizeF(160, 40));
     painter.setPen(QColor(245, 245, 245));
     const QString word = std::abs(m.warmer) < 2 ? QStringLiteral("=")
-                         : m.warmer > 0         ? QCoreApplication::translate("images", "warmer")
-                                                : QCoreApplication::translate("images", "cooler");
+                         : m.warmer > 0         ? tr("warmer")
+                                                : tr("cooler");
     painter.drawText(box, Qt::AlignCenter, word);
   }
   return out;

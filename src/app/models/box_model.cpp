@@ -9,6 +9,7 @@
 #include "exports/pass_words.h"
 #include "looks/images.h"
 #include "models/chips.h"
+#include "words/number.h"
 
 namespace yd::app {
 namespace {
@@ -96,9 +97,9 @@ QVariant BoxModel::text(const swatches::SwatchFound& f, int column) const {
     case kind:
       return said || f.sure > kSure ? medium : tr("%1?").arg(medium);
     case value:
-      return QString::number(colour::value_step(stick.lab.l), 'f', 1);
+      return words::number(colour::value_step(stick.lab.l), 1);
     case masstone:
-      return QString("%1 %2 %3").arg(stick.lab.l, 0, 'f', 0).arg(stick.lab.a, 0, 'f', 0).arg(stick.lab.b, 0, 'f', 0);
+      return QString("%1 %2 %3").arg(words::number(stick.lab.l, 0)).arg(words::number(stick.lab.a, 0)).arg(words::number(stick.lab.b, 0));
     case doubt:
       return doubt_of(f);
     default:

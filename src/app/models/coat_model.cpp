@@ -8,14 +8,17 @@
 #include "colour/words.h"
 #include "models/chips.h"
 #include "words/coats.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
 
 QString minutes(double m) {
   if (m <= 0) return CoatModel::tr("at once");
-  if (m >= 1440) return CoatModel::tr("%1 days").arg(m / 1440, 0, 'f', 0);
-  return CoatModel::tr("%1 min").arg(m, 0, 'f', 0);
+  if (m >= 1440) return CoatModel::tr("%n day(s)", nullptr, qRound(m / 1440));
+  return CoatModel::tr("%1 min").arg(words::number(m, 0));
 }
 
 }  // namespace
@@ -36,9 +39,9 @@ QString medium_words(plan::CoatMedium medium) {
     case plan::CoatMedium::charcoal:
       break;
   }
-  return CoatModel::tr(plan::name(medium));
+  return words::term(plan::name(medium));
 }
-QString colours_words(plan::CoatColours colours) { return CoatModel::tr(plan::name(colours)); }
+QString colours_words(plan::CoatColours colours) { return words::term(plan::name(colours)); }
 
 void CoatModel::set_advice(std::shared_ptr<const plan::CoatAdvice> advice, std::shared_ptr<const media::Paper> paper) {
   beginResetModel();
@@ -102,9 +105,9 @@ QVariant CoatModel::data(const QModelIndex& index, int role) const {
     case colours:
       return v == nullptr ? none : colours_words(v->choice.colours);
     case error:
-      return known ? QString::number(e, 'f', 2) : none;
+      return known ? words::number(e, 2) : none;
     case darkest:
-      return known ? QString::number(colour::value_step(dark), 'f', 1) : none;
+      return known ? words::number(colour::value_step(dark), 1) : none;
     default:
       return v == nullptr ? none : minutes(v->dry_minutes);
   }
@@ -123,18 +126,18 @@ QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
     lines << CoatModel::tr("The collection has no stick at hand for it.");
   } else {
     lines << CoatModel::tr("%1: %2 wet, %3 dry; %4.")
-                 .arg(medium_words(v.choice.medium), QString::fromStdString(colour::describe(v.wet)),
-                      QString::fromStdString(colour::describe(v.dry)),
+                 .arg(medium_words(v.choice.medium), words::colour_name(v.wet),
+                      words::colour_name(v.dry),
                       v.shows ? CoatModel::tr("it shows on this sheet")
                               : CoatModel::tr("it hardly shows on this sheet"));
     lines << CoatModel::tr(
                  "Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.")
-                 .arg(v.de00, 0, 'f', 2)
-                 .arg(advice.plain_de00, 0, 'f', 2)
+                 .arg(words::number(v.de00, 2))
+                 .arg(words::number(advice.plain_de00, 2))
                  .arg(v.chroma >= 0 ? "+" : "")
-                 .arg(v.chroma, 0, 'f', 1)
+                 .arg(words::number(v.chroma, 1))
                  .arg(qRound(100 * v.peeks))
-                 .arg(colour::value_step(v.darkest_l), 0, 'f', 1)
+                 .arg(words::number(colour::value_step(v.darkest_l), 1))
                  .arg(qRound(100 * v.tooth_used));
   }
   lines << words::note(v.choice.medium) + " " +

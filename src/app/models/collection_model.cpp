@@ -6,6 +6,9 @@
 
 #include "colour/words.h"
 #include "looks/images.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 
@@ -46,13 +49,13 @@ QVariant CollectionModel::data(const QModelIndex& index, int role) const {
   if (role != Qt::DisplayRole && role != Qt::EditRole) return {};
   switch (c) {
     case name:
-      return QString::fromStdString(s.name);
+      return role == Qt::EditRole ? QString::fromStdString(s.name) : words::stick_name(s);
     case words:
-      return QString::fromStdString(colour::describe(s.lab));
+      return words::colour_name(s.lab);
     case medium:
-      return QString::fromLatin1(optics::name(s.medium).data());
+      return role == Qt::EditRole ? QString(optics::name(s.medium).data()) : words::term(optics::name(s.medium).data());
     case value:
-      return QString::number(colour::value_step(s.lab.l), 'f', 1);
+      return words::number(colour::value_step(s.lab.l), 1);
     case left:
       return role == Qt::EditRole ? QVariant(qRound(100 * s.left)) : tr("%1 %").arg(qRound(100 * s.left));
     case lightfast:

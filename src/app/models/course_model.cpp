@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 #include "models/course_model.h"
 
+#include "words/terms.h"
+
 #include <algorithm>
 
 namespace yd::app {
@@ -20,7 +22,7 @@ QString CourseModel::state(Stage stage) const {
   const SubjectPtr s = session_.subject();
   const PlannedPtr planned = session_.planned();
   if (!s) return tr("to do");
-  if (stage == Stage::subject) return tr("%1 masses").arg(s->masses.size());
+  if (stage == Stage::subject) return tr("%n mass(es)", nullptr, static_cast<int>(s->masses.size()));
   if (!planned) return tr("to do");
   const plan::Plan& p = planned->plan;
   const bool full =
@@ -29,11 +31,11 @@ QString CourseModel::state(Stage stage) const {
     case Stage::subject:
       break;
     case Stage::ground:
-      return QString::fromStdString(planned->paper->surface);
+      return words::term(planned->paper->surface.c_str());
     case Stage::tray:
-      return tr("%1 sticks").arg(p.tray.size());
+      return tr("%n stick(s)", nullptr, static_cast<int>(p.tray.size()));
     case Stage::underpainting:
-      return p.coats.empty() ? tr("none") : tr("%1 coats").arg(p.coats.size());
+      return p.coats.empty() ? tr("none") : tr("%n coat(s)", nullptr, static_cast<int>(p.coats.size()));
     case Stage::layers:
       return full ? tr("tooth full") : tr("%1 in all").arg(planned->guide.passages.size());
     case Stage::check:

@@ -9,6 +9,8 @@
 #include "exports/pass_words.h"
 #include "looks/images.h"
 #include "looks/translate.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -48,7 +50,7 @@ QString family_name(std::size_t family) {
 
 bool finds(const media::Stick& s, const QString& words, const QString& search) {
   if (search.isEmpty()) return true;
-  QString all = QString::fromStdString(s.name) + " " + words;
+  QString all = words::stick_name(s) + " " + words;
   for (const std::string& p : s.pigments) all += " " + QString::fromStdString(p);
   const QStringList wanted = search.split(' ', Qt::SkipEmptyParts);
   return std::all_of(wanted.begin(), wanted.end(),
@@ -62,13 +64,13 @@ std::vector<Drawer> drawers_of(const media::Collection& collection, const QStrin
   for (std::size_t i = 0; i < out.size(); ++i) out[i].name = family_name(i);
   for (std::size_t i = 0; i < collection.sticks.size(); ++i) {
     const media::Stick& s = collection.sticks[i];
-    const QString colour = QString::fromStdString(colour::describe(s.lab));
+    const QString colour = words::colour_name(s.lab);
     DrawerStick d;
     d.stick = static_cast<int>(i);
-    d.name = QString::fromStdString(s.name);
+    d.name = words::stick_name(s);
     d.words = tr("%1: %2, %3, value %4")
                   .arg(d.name, exports::medium_name(s.medium), colour)
-                  .arg(colour::value_step(s.lab.l), 0, 'f', 1);
+                  .arg(words::number(colour::value_step(s.lab.l), 1));
     if (!s.owned) d.words += tr(", not owned");
     if (s.left < 1) d.words += tr(", %1 % left").arg(qRound(100 * s.left));
     d.colour = to_colour(s.lab);

@@ -11,6 +11,8 @@
 #include "words/checked.h"
 #include "words/seen.h"
 #include "words/sentence.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -28,7 +30,7 @@ QPixmap two_colours(const check::Compared& c) {
 }
 
 QString steps_words(double steps) {
-  const QString number = QString::number(steps, 'f', 1);
+  const QString number = words::number(steps, 1);
   return steps > 0.05 ? "+" + number : number == "-0.0" ? QStringLiteral("0.0") : number;
 }
 
@@ -119,7 +121,7 @@ QVariant MarginModel::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || index.row() >= rowCount()) return {};
   const media::Stick& stick =
       planned_->collection->sticks[static_cast<std::size_t>(sticks_[static_cast<std::size_t>(index.row())])];
-  if (role == Qt::DisplayRole) return tr("%1  %2").arg(index.row() + 1).arg(QString::fromStdString(stick.name));
+  if (role == Qt::DisplayRole) return tr("%1  %2").arg(index.row() + 1).arg(words::stick_name(stick));
   if (role == Qt::DecorationRole) return pass_chip(stick, 1, true, *planned_->paper, planned_->parameters, kChip);
   return {};
 }
@@ -132,9 +134,9 @@ QList<Fact> photo_facts(const Checked& c) {
   const check::Report& r = c.report;
   const double like = std::max(0.0, r.likeness);
   add(tr("Passes that are done"), tr("%1 of %2").arg(std::count(c.done.begin(), c.done.end(), 1)).arg(c.done.size()));
-  add(tr("Like the Board"), tr("%1 %").arg(100 * like, 0, 'f', 0), like);
+  add(tr("Like the Board"), tr("%1 %").arg(words::number(100 * like, 0)), like);
   add(tr("Light put right by"), words::reference(r.light.by));
-  if (r.light.by != check::Reference::none) add(tr("Left of it there"), QString::number(r.light.residual_de00, 'f', 1));
+  if (r.light.by != check::Reference::none) add(tr("Left of it there"), words::number(r.light.residual_de00, 1));
   return out;
 }
 
@@ -145,7 +147,7 @@ QList<Fact> mass_facts(const Checked& c) {
   for (const check::MassReading& m : all) {
     const double steps = colour::value_step(m.whole.measured.l) - colour::value_step(m.whole.expected.l);
     Fact fact;
-    fact.label = QString::fromStdString(c.planned->subject->masses[static_cast<std::size_t>(m.mass)].name);
+    fact.label = words::mass_name(c.planned->subject->masses[static_cast<std::size_t>(m.mass)]);
     fact.number = steps_words(steps);
     fact.bar = std::min(1.0, m.whole.de00 / kFullBar);
     fact.chip = to_colour(m.whole.measured);

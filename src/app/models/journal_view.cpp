@@ -12,6 +12,8 @@
 #include "looks/images.h"
 #include "looks/translate.h"
 #include "words/seen.h"
+#include "words/lengths.h"
+#include "words/number.h"
 
 namespace yd::app {
 namespace {
@@ -31,7 +33,7 @@ double share_left(const QString& stick_id, const Materials& materials) {
 }
 
 QString factor(double f) {
-  return f >= 1 ? tr("%1 times as long").arg(f, 0, 'f', 1) : tr("%1 of the time").arg(f, 0, 'f', 1);
+  return f >= 1 ? tr("%1 times as long").arg(words::number(f, 1)) : tr("%1 of the time").arg(words::number(f, 1));
 }
 
 }  // namespace
@@ -42,7 +44,7 @@ Result<QList<JournalRow>> work_rows(const journal::Journal& journal, const journ
   QList<JournalRow> out;
   for (const journal::Work& w : works.value()) {
     const QString state =
-        w.done >= w.passes && w.passes > 0 ? tr("finished") : tr("%1 of %2 passes").arg(w.done).arg(w.passes);
+        w.done >= w.passes && w.passes > 0 ? tr("finished") : tr("%1 of %n pass(es)", nullptr, w.passes).arg(w.done);
     out.append({w.id, w.title, tr("%1 · %2 · %3").arg(day(w.touched_s), state, w.paper), w.subject});
   }
   return out;
@@ -72,12 +74,12 @@ Result<WorkView> view_work(const journal::Journal& journal, const QString& id) {
   double minutes = 0;
   for (const journal::Sitting& s : journal::sittings_of(passes.value())) {
     minutes += s.minutes;
-    out.sittings << tr("%1: %2, %3 steps").arg(moment(s.from_s), exports::minutes_words(s.minutes)).arg(s.passes);
+    out.sittings << tr("%1: %2, %n step(s)", nullptr, s.passes).arg(moment(s.from_s), exports::minutes_words(s.minutes));
   }
   const auto fact = [&out](const QString& label, const QString& number, double bar = -1) {
     out.facts.append({label, number, bar, {}});
   };
-  fact(tr("Paper"), tr("%1, %2 × %3 cm").arg(w.paper).arg(w.width_cm, 0, 'f', 0).arg(w.height_cm, 0, 'f', 0));
+  fact(tr("Paper"), tr("%1, %2").arg(w.paper, words::size(w.width_cm, w.height_cm)));
   fact(tr("Passes"), tr("%1 of %2").arg(w.done).arg(w.passes), w.passes > 0 ? double(w.done) / w.passes : -1);
   fact(tr("Planned"), exports::minutes_words(w.minutes));
   fact(tr("At work"), minutes > 0 ? exports::minutes_words(minutes) : tr("not yet"));
@@ -116,12 +118,11 @@ QStringList shopping_list(const QList<StockRow>& stock, const std::vector<std::p
     if (s.runs_out)
       out << tr("%1: runs out, %2 mm needed, %3 mm left")
                  .arg(s.name)
-                 .arg(s.needed_mm, 0, 'f', 0)
-                 .arg(s.left_mm, 0, 'f', 0);
+                 .arg(words::number(s.needed_mm, 0))
+                 .arg(words::number(s.left_mm, 0));
   }
   for (const auto& [name, works] : next)
-    out << (works == 1 ? tr("%1: would help one work most").arg(name)
-                       : tr("%1: would help %2 works most").arg(name).arg(works));
+    out << tr("%1: would help %n work(s) most", nullptr, works).arg(name);
   return out;
 }
 
@@ -129,8 +130,8 @@ QStringList hand_lines(const std::vector<journal::OffcutTest>& tests) {
   QStringList out;
   for (const journal::OffcutTest& t : tests) {
     const QString who = t.artist.isEmpty() ? tr("a hand without a name") : t.artist;
-    const QString off = t.off >= 0 ? tr(", left-out strokes off by %1").arg(t.off, 0, 'f', 1) : QString();
-    out << tr("%1: %2, %3 strokes on %4%5").arg(day(t.at_s), who).arg(t.strokes).arg(t.paper, off);
+    const QString off = t.off >= 0 ? tr(", left-out strokes off by %1").arg(words::number(t.off, 1)) : QString();
+    out << tr("%1: %2, %n stroke(s) on %3%4", nullptr, t.strokes).arg(day(t.at_s), who, t.paper, off);
   }
   return out;
 }
@@ -140,9 +141,9 @@ QList<Fact> pace_facts(const calibrate::PaceFit& fit) {
   const auto fact = [&out](const QString& label, const QString& number) { out.append({label, number, -1, {}}); };
   fact(tr("Passes timed"), QString::number(fit.passes));
   if (fit.passes == 0) return out;
-  fact(tr("Our guess is off by a factor of"), QString::number(fit.off_before, 'f', 2));
+  fact(tr("Our guess is off by a factor of"), words::number(fit.off_before, 2));
   if (fit.passes < calibrate::kFewestTimes) return out;
-  fact(tr("With your times"), QString::number(fit.off_after, 'f', 2));
+  fact(tr("With your times"), words::number(fit.off_after, 2));
   for (const auto m : optics::kAllMedia)
     fact(exports::medium_name(m), factor(fit.pace.by_medium[static_cast<std::size_t>(m)]));
   fact(tr("wet coats"), factor(fit.pace.brush));

@@ -71,10 +71,9 @@ QString time_words(const Planned& planned) {
   const plan::Plan& p = planned.plan;
   QStringList out;
   for (std::size_t i = 0; i < p.sittings.size(); ++i) out << sitting_words(p.sittings[i], i);
-  out << tr("%1 in all, %2 of it waiting; %3 stick changes, no order has fewer than %4.")
+  out << tr("%1 in all, %2 of it waiting; %n stick change(s), no order has fewer than %3.", nullptr, p.sequence.changes)
              .arg(exports::minutes_words(p.sequence.minutes))
              .arg(p.sequence.waiting < 0.5 ? tr("nothing") : exports::minutes_words(p.sequence.waiting))
-             .arg(p.sequence.changes)
              .arg(p.sequence.changes_bound);
   QStringList steps;
   for (const plan::Passage& passage : planned.guide.passages) {
@@ -88,7 +87,7 @@ QString time_words(const Planned& planned) {
                .arg(e.after + 1);
   for (const plan::Conflict& c : p.conflicts)
     out << words::conflict(c, planned.subject->masses) +
-               (c.times > 1 ? " " + tr("(%1 times)").arg(c.times) : QString());
+               (c.times > 1 ? " " + tr("(%n time(s))", nullptr, c.times) : QString());
   return out.join("\n\n");
 }
 

@@ -7,6 +7,8 @@
 
 #include "subject/values.h"
 #include "looks/translate.h"
+#include "words/lengths.h"
+#include "words/number.h"
 
 namespace yd::app {
 namespace {
@@ -49,11 +51,11 @@ subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subj
 }
 
 QString length_words(double cm) {
-  return tr("%1 cm (%2 in)").arg(cm, 0, 'f', 1).arg(cm / subject::kInch_cm, 0, 'f', 1);
+  return words::length(cm);
 }
 
 QString line_words(const subject::Line& line) {
-  QString text = length_words(line.length_cm) + tr(", %1°").arg(line.angle_deg, 0, 'f', 0);
+  QString text = length_words(line.length_cm) + tr(", %1°").arg(words::number(line.angle_deg, 0));
   if (line.level) text += tr(", level");
   if (line.plumb) text += tr(", plumb");
   return text;
@@ -74,7 +76,7 @@ QString proportion_words(double length, double other) {
   if (is(3, 2)) out = tr("one and a half times");
   if (is(5, 2)) out = tr("two and a half times");
   if (out.isEmpty() && p.of == 1) out = tr("%1 times").arg(p.times);
-  if (out.isEmpty()) out = tr("%1 times").arg(length / other, 0, 'f', 2);
+  if (out.isEmpty()) out = tr("%1 times").arg(words::number(length / other, 2));
   constexpr double kNear = 0.03;
   return p.off > kNear ? tr("about %1").arg(out) : out;
 }

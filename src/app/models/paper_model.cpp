@@ -5,6 +5,8 @@
 
 #include "colour/words.h"
 #include "models/chips.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 
@@ -20,17 +22,17 @@ QVariant PaperModel::data(const QModelIndex& index, int role) const {
   const media::Paper& p = at(index.row());
   switch (role) {
     case Qt::DisplayRole:
-      if (ranked_.empty()) return QString::fromStdString(p.name);
-      return tr("%1. %2").arg(index.row() + 1).arg(QString::fromStdString(p.name));
+      if (ranked_.empty()) return words::paper_name(p);
+      return tr("%1. %2").arg(index.row() + 1).arg(words::paper_name(p));
     case Qt::DecorationRole:
       return QIcon(paper_chip(p, QSize(64, 30)));
     case Qt::UserRole:
       return QString::fromStdString(p.id);
     case Qt::ToolTipRole:
       return tr("%1, value %2, tooth %3")
-          .arg(QString::fromStdString(colour::describe(p.lab)))
-          .arg(colour::value_step(p.lab.l), 0, 'f', 1)
-          .arg(p.tooth.depth, 0, 'f', 2);
+          .arg(words::colour_name(p.lab))
+          .arg(words::number(colour::value_step(p.lab.l), 1))
+          .arg(words::number(p.tooth.depth, 2));
     default:
       return {};
   }

@@ -9,6 +9,7 @@
 #include "models/reading.h"
 #include "words/order.h"
 #include "advice/delicate.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -34,7 +35,7 @@ QString PassModel::tool_name(const plan::Pass& pass) const {
   if (pass.kind == plan::PassKind::coat)
     return tr("Underpainting: %1")
         .arg(plan::name(planned_->plan.coats[static_cast<std::size_t>(pass.underpaint)].how.medium));
-  return QString::fromStdString(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)].name);
+  return words::stick_name(planned_->collection->sticks[static_cast<std::size_t>(pass.stick)]);
 }
 
 QVariant PassModel::tool_chip(const plan::Pass& pass) const {

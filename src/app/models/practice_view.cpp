@@ -11,6 +11,7 @@
 #include "looks/translate.h"
 #include "words/practice.h"
 #include "words/sentence.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -110,14 +111,14 @@ TaskDrawing drawing_of(const practice::Task& task, const practice::Material& mat
   out.surround = grey(task.patches.empty() ? practice::kSurrounds[1] : task.patches[0].surround);
   for (const practice::Patch& p : task.patches) out.shown.append({to_colour(p.lab), {}, {}});
   for (const plan::Stroke& s : task.strokes) {
-    const QString name = QString::fromStdString(material.sticks[static_cast<std::size_t>(s.stick)].name);
+    const QString name = words::stick_name(material.sticks[static_cast<std::size_t>(s.stick)]);
     const QString how = s.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid");
     out.shown.append({{}, stroke_picture(s, material), tr("%1. %2, %3").arg(out.shown.size() + 1).arg(name, how)});
   }
   for (std::size_t i = 0; i < task.choices.size(); ++i) {
     QString label = QString::number(i + 1);
     if (!task.sticks.empty())
-      label += tr(". %1").arg(QString::fromStdString(material.sticks[static_cast<std::size_t>(task.sticks[i])].name));
+      label += tr(". %1").arg(words::stick_name(material.sticks[static_cast<std::size_t>(task.sticks[i])]));
     out.choices.append({to_colour(task.choices[i]), {}, label});
   }
   if (!planned) return out;

@@ -6,13 +6,15 @@
 #include "colour/words.h"
 #include "looks/images.h"
 #include "looks/translate.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
 
 PeepholeColour describe_colour(const QString& title, const colour::Lab& lab) {
-  return {title, to_colour(lab), QString::number(colour::value_step(lab.l), 'f', 1),
-          QString::fromStdString(colour::describe(lab))};
+  return {title, to_colour(lab), words::number(colour::value_step(lab.l), 1),
+          words::colour_name(lab)};
 }
 
 }  // namespace
@@ -28,7 +30,7 @@ std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& plan
   out.colours.push_back(
       describe_colour(tr("Subject"), daylight ? here : colour::to_lab(colour::nearest_reflectance(here), w)));
   const auto mass = subject->labels.at(x, y);
-  out.mass = QString::fromStdString(subject->masses[mass].name);
+  out.mass = words::mass_name(subject->masses[mass]);
   if (!planned || planned->subject != subject) return out;
   const plan::TargetPlan& t = planned->plan.targets[planned->map.target.at(x, y)];
   const optics::Pile pile = plan::build(plan::ground_of(planned->plan, t, *planned->paper), parameters,
@@ -38,10 +40,10 @@ std::optional<Reading> read_at(const SubjectPtr& subject, const PlannedPtr& plan
   out.colours.push_back(describe_colour(tr("Board"), board));
   if (!t.recipe.strokes.empty()) {
     const media::Stick& stick = planned->collection->sticks[static_cast<std::size_t>(t.recipe.strokes.back().stick)];
-    out.colours.push_back(describe_colour(QString::fromStdString(stick.name), colour::to_lab(stick.masstone, w)));
+    out.colours.push_back(describe_colour(words::stick_name(stick), colour::to_lab(stick.masstone, w)));
   }
   const colour::Lab wanted = daylight ? t.target : colour::to_lab(colour::nearest_reflectance(t.target), w);
-  out.difference = QString::fromStdString(colour::difference_words(board, wanted));
+  out.difference = words::difference(board, wanted);
   out.de00 = colour::ciede2000(board, wanted);
   return out;
 }

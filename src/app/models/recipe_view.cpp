@@ -10,12 +10,15 @@
 #include "models/reading.h"
 #include "words/seen.h"
 #include "looks/translate.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
 
 QString stroke_words(const plan::Stroke& s, const media::Collection& collection) {
-  const QString name = QString::fromStdString(collection.sticks[static_cast<std::size_t>(s.stick)].name);
+  const QString name = words::stick_name(collection.sticks[static_cast<std::size_t>(s.stick)]);
   const QString how = s.technique == plan::Technique::rubbed ? tr("rubbed") : tr("laid");
   const QString fixed = s.fix_first ? tr("fixed below, then ") : QString();
   return fixed + tr("%1: %2, %3").arg(name, pressure_words(s.pressure), how);
@@ -23,13 +26,13 @@ QString stroke_words(const plan::Stroke& s, const media::Collection& collection)
 
 QString remedy_words(const plan::Remedy& r, const Planned& planned, const Materials& materials) {
   QString what = QString::fromStdString(r.what);
-  if (const media::Paper* paper = materials.paper(what)) what = QString::fromStdString(paper->name);
+  if (const media::Paper* paper = materials.paper(what)) what = words::paper_name(*paper);
   if (r.kind == plan::Remedy::Kind::this_stick) {
     for (const media::Stick& s : planned.collection->sticks) {
-      if (s.id == r.what) what = QString::fromStdString(s.name);
+      if (s.id == r.what) what = words::stick_name(s);
     }
   }
-  const QString kind = tr(plan::name(r.kind));
+  const QString kind = words::term(plan::name(r.kind));
   return tr("%1%2: %3").arg(kind, what.isEmpty() ? QString() : " (" + what + ")", words::seen_with_number(r.de00));
 }
 
@@ -38,7 +41,7 @@ void add_reach(QStringList& notes, const plan::Reach* reach, const Planned& plan
   QStringList remedies;
   for (std::size_t i = 0; i < reach->remedies.size() && i < 3; ++i)
     remedies << remedy_words(reach->remedies[i], planned, materials);
-  notes << tr("Out of reach: %1.").arg(tr(plan::name(reach->why))) +
+  notes << tr("Out of reach: %1.").arg(words::term(plan::name(reach->why))) +
                (remedies.isEmpty() ? QString() : " " + tr("Would help: %1.").arg(remedies.join("; ")));
 }
 
@@ -52,7 +55,7 @@ void add_surround(QStringList& notes, const colour::Lab& colour, const colour::L
   const double steps = colour::value_step(colour::seems_on(colour, paper).l) - colour::value_step(colour.l);
   if (std::abs(steps) < 0.2) return;
   notes << tr("Beside the bare paper it seems %1 steps %2 than it is.")
-               .arg(std::abs(steps), 0, 'f', 1)
+               .arg(words::number(std::abs(steps), 1))
                .arg(steps > 0 ? tr("lighter") : tr("darker"));
 }
 
@@ -99,7 +102,7 @@ RecipeView view_recipe(const Planned& planned, const Materials& materials, int t
   RecipeView view =
       view_strokes(planned, plan::ground_of(planned.plan, t, *planned.paper), t.recipe.strokes, px_per_mm, light);
   view.target = target;
-  view.title = tr("%1. %2, %3").arg(mass.id + 1).arg(QString::fromStdString(mass.name), tr(subject::name(t.role)));
+  view.title = tr("%1. %2, %3").arg(mass.id + 1).arg(words::mass_name(mass), words::term(subject::name(t.role)));
   if (t.by_hand) view.title += tr(" (chosen by hand)");
   const optics::Pile pile = plan::build(plan::ground_of(planned.plan, t, *planned.paper), parameters,
                                         planned.collection->sticks, t.recipe.strokes);
@@ -146,11 +149,11 @@ QVariant AlternativeModel::data(const QModelIndex& index, int role) const {
     case recipe:
       return words.join(" · ");
     case difference:
-      return QString::number(colour::ciede2000(s.lab, t.target), 'f', 1);
+      return words::number(colour::ciede2000(s.lab, t.target), 1);
     case tooth:
       return QString("%1 %").arg(qRound(100 * (1 - s.tooth_left)));
     default:
-      return QString::number(s.spread_l, 'f', 1);
+      return words::number(s.spread_l, 1);
   }
 }
 

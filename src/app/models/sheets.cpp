@@ -10,6 +10,8 @@
 #include "looks/greys.h"
 #include "looks/translate.h"
 #include "words/seen.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -54,7 +56,7 @@ QList<SheetPicture> subject_on_papers(const subject::Subject& s, const std::vect
       }
     }
     out.append(
-        {image, tr("%1. %2").arg(++place).arg(QString::fromStdString(paper.name)), QString::fromStdString(paper.id)});
+        {image, tr("%1. %2").arg(++place).arg(words::paper_name(paper)), QString::fromStdString(paper.id)});
   }
   return out;
 }
@@ -66,10 +68,10 @@ OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
   out.media = {tr("pan"), tr("pencil"), tr("stick")};
   for (const std::size_t p : sheet.papers)
     out.papers.append(
-        {to_colour(papers[p].lab), QString::fromStdString(papers[p].name), QString::fromStdString(papers[p].id)});
+        {to_colour(papers[p].lab), words::paper_name(papers[p]), QString::fromStdString(papers[p].id)});
   for (std::size_t t = 0; t < sheet.targets.size(); ++t) {
     const colour::Lab& target = planned.plan.targets[static_cast<std::size_t>(sheet.targets[t])].target;
-    const QString name = QString::fromStdString(colour::describe(target));
+    const QString name = words::colour_name(target);
     out.colours.append({to_colour(target), name});
     for (std::size_t p = 0; p < sheet.papers.size(); ++p) {
       const media::Paper& paper = papers[sheet.papers[p]];
@@ -79,8 +81,8 @@ OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
         const QString words = strip.stick < 0
                                   ? tr("%1: the collection has none of this kind").arg(medium)
                                   : tr("%1 by %2 on %3: %4; %5")
-                                        .arg(name, medium, QString::fromStdString(paper.name),
-                                             QString::fromStdString(colour::difference_words(strip.lab, target)),
+                                        .arg(name, medium, words::paper_name(paper),
+                                             words::difference(strip.lab, target),
                                              words::seen_with_number(strip.off));
         out.strips.append({strip_image(strip, paper.grain_mm, masked ? judging_grey() : to_colour(paper.lab)), words});
       }
@@ -112,10 +114,10 @@ TestPatch test_patch(const subject::Subject& s, int x, int y) {
   painter.fillRect(QRect(150, 0, 150, 70), to_colour(around));
   painter.fillRect(QRect(50, 18, 50, 34), to_colour(here));
   painter.fillRect(QRect(200, 18, 50, 34), to_colour(here));
-  const QString words = QString::fromStdString(colour::difference_words(seems, here));
+  const QString words = words::difference(seems, here);
   out.words = tr("%1, value %2. In its place it seems %3.")
-                  .arg(QString::fromStdString(colour::describe(here)))
-                  .arg(colour::value_step(here.l), 0, 'f', 1)
+                  .arg(words::colour_name(here))
+                  .arg(words::number(colour::value_step(here.l), 1))
                   .arg(words == "matches" ? tr("just so") : QString(words).replace("too ", ""));
   return out;
 }

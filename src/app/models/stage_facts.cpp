@@ -11,17 +11,20 @@
 #include "models/course_model.h"
 #include "words/seen.h"
 #include "words/sentence.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
 
 /// A value as the artist counts it: from dark (1 the darkest) or from light.
-QString counted(double step, bool from_dark) { return QString::number(from_dark ? step : 10 - step, 'f', 1); }
+QString counted(double step, bool from_dark) { return words::number(from_dark ? step : 10 - step, 1); }
 
 Fact spot_fact(const QString& label, const colour::Lab& lab, bool from_dark) {
   return {label,
           tr("%1, value %2")
-              .arg(QString::fromStdString(colour::describe(lab)), counted(colour::value_step(lab.l), from_dark)),
+              .arg(words::colour_name(lab), counted(colour::value_step(lab.l), from_dark)),
           -1, to_colour(lab)};
 }
 
@@ -61,12 +64,12 @@ QList<Fact> subject_facts(const ReadSubject& s, bool from_dark) {
 QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v) {
   QList<Fact> out{{tr("Colour"),
                    tr("%1, value %2")
-                       .arg(QString::fromStdString(colour::describe(paper.lab)))
-                       .arg(colour::value_step(paper.lab.l), 0, 'f', 1),
+                       .arg(words::colour_name(paper.lab))
+                       .arg(words::number(colour::value_step(paper.lab.l), 1)),
                    -1, to_colour(paper.lab)}};
   if (v == nullptr) return out;
   for (std::size_t m = 0; m < plan::kGroundMarks; ++m)
-    out.append({words::begun(tr(plan::name(static_cast<plan::GroundMark>(m)))), percent(v->marks[m]), v->marks[m], {}});
+    out.append({words::begun(words::term(plan::name(static_cast<plan::GroundMark>(m)))), percent(v->marks[m]), v->marks[m], {}});
   out.append({tr("Layers it bears"), tr("%1, %2 wanted").arg(v->bears_layers).arg(v->needs_layers), -1, {}});
   return out;
 }
@@ -80,8 +83,8 @@ QList<Fact> reach_facts(const Planned& planned) {
     if (t.recipe.de00 < kLookHere || out.size() == 3) break;
     if (!named.insert(t.mass).second) continue;
     const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
-    out.append({QString::fromStdString(mass.name),
-                QString::fromStdString(colour::difference_words(t.recipe.look.lab, t.target)), -1,
+    out.append({words::mass_name(mass),
+                words::difference(t.recipe.look.lab, t.target), -1,
                 to_colour(t.target)});
   }
   if (out.isEmpty()) out.append({tr("Every colour"), tr("within reach"), -1, {}});
@@ -101,14 +104,14 @@ QList<Fact> plan_facts(const Planned& planned) {
 
 QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
   if (!v.possible) return {};
-  return {{tr("Wet"), QString::fromStdString(colour::describe(v.wet)), -1, to_colour(v.wet)},
-          {tr("Dry"), QString::fromStdString(colour::describe(v.dry)), -1, to_colour(v.dry)},
+  return {{tr("Wet"), words::colour_name(v.wet), -1, to_colour(v.wet)},
+          {tr("Dry"), words::colour_name(v.dry), -1, to_colour(v.dry)},
           {tr("Shows in the gaps"), percent(v.peeks), v.peeks, {}},
           {tr("Tooth it takes"), percent(v.tooth_used), v.tooth_used, {}},
           {tr("Darkest value"),
            tr("%1, %2 without")
-               .arg(colour::value_step(v.darkest_l), 0, 'f', 1)
-               .arg(colour::value_step(advice.plain_darkest_l), 0, 'f', 1),
+               .arg(words::number(colour::value_step(v.darkest_l), 1))
+               .arg(words::number(colour::value_step(advice.plain_darkest_l), 1)),
            -1,
            {}}};
 }
@@ -121,10 +124,10 @@ QList<Fact> hand_facts(const calibrate::Calibration& c) {
   add(tr("Firm, of what is asked"), percent(c.hand.firm));
   double moved = 0;
   for (const calibrate::StickFound& f : c.sticks) moved += f.moved_de00 / static_cast<double>(c.sticks.size());
-  add(tr("Sticks from what they were taken for"), QString::number(moved, 'f', 1));
+  add(tr("Sticks from what they were taken for"), words::number(moved, 1));
   if (c.after_de00 >= 0)
     add(tr("Strokes left out, before and after"),
-        tr("%1, %2").arg(c.before_de00, 0, 'f', 1).arg(c.after_de00, 0, 'f', 1));
+        tr("%1, %2").arg(words::number(c.before_de00, 1)).arg(words::number(c.after_de00, 1)));
   return out;
 }
 

@@ -5,6 +5,9 @@
 
 #include "colour/words.h"
 #include "models/chips.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 
@@ -32,11 +35,11 @@ QVariant StickModel::text(int stick, int column) const {
   const media::Stick& s = planned_->collection->sticks[static_cast<std::size_t>(stick)];
   switch (column) {
     case name:
-      return QString::fromStdString(s.name);
+      return words::stick_name(s);
     case medium:
-      return QString::fromLatin1(optics::name(s.medium).data());
+      return words::term(optics::name(s.medium).data());
     case value:
-      return QString::number(colour::value_step(s.lab.l), 'f', 1);
+      return words::number(colour::value_step(s.lab.l), 1);
     default:
       break;
   }
@@ -57,7 +60,7 @@ QVariant StickModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole:
       return index.column() >= value ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
     case Qt::ToolTipRole: {
-      QString tip = QString::fromStdString(colour::describe(s.lab));
+      QString tip = words::colour_name(s.lab);
       if (media::needs_care(s))
         tip += "\n" + tr("Take care with the dust: pigment named as a compound harmful if breathed or swallowed. "
                          "Follow the product's safety data sheet.");

@@ -5,6 +5,8 @@
 #include "exports/pass_words.h"
 #include "looks/images.h"
 #include "looks/translate.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 
@@ -16,11 +18,11 @@ QList<LyingStick> lying_sticks(const Planned& planned, int first, int last) {
     LyingStick lying;
     lying.stick = i;
     lying.place = static_cast<int>(out.size()) + 1;
-    lying.name = QString::fromStdString(s.name);
+    lying.name = words::stick_name(s);
     lying.words = tr("%1. %2: %3, value %4")
                       .arg(lying.place)
                       .arg(lying.name, exports::medium_name(s.medium))
-                      .arg(colour::value_step(s.lab.l), 0, 'f', 1);
+                      .arg(words::number(colour::value_step(s.lab.l), 1));
     if (s.left < 1) lying.words += tr(", %1 % left").arg(qRound(100 * s.left));
     lying.colour = to_colour(s.lab);
     lying.medium = s.medium;

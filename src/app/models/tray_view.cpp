@@ -10,6 +10,8 @@
 #include "looks/images.h"
 #include "looks/translate.h"
 #include "words/seen.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -47,8 +49,8 @@ QList<TrayItem> tray_items(const Planned& p) {
     item.shape = shape_of(s.medium);
     item.chosen = std::binary_search(p.plan.tray.begin(), p.plan.tray.end(), item.stick);
     item.words = tr("%1: %2, value %3")
-                     .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)))
-                     .arg(item.value, 0, 'f', 1);
+                     .arg(words::stick_name(s), words::colour_name(s.lab))
+                     .arg(words::number(item.value, 1));
     out.append(item);
   }
   return out;
@@ -68,9 +70,9 @@ QString next_stick_words(const Planned& p) {
     return tr("No single stick more would help much.");
   const media::Stick& s = stick_of(p, p.plan.work->pool[static_cast<std::size_t>(next.stick)]);
   return tr("One stick more: %1, %2%3. The error would fall by %4 %.")
-      .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)),
+      .arg(words::stick_name(s), words::colour_name(s.lab),
            media::at_hand(s) ? QString() : tr(" (not at hand)"))
-      .arg(100 * next.gain / p.plan.work->tray.cost, 0, 'f', 0);
+      .arg(words::number(100 * next.gain / p.plan.work->tray.cost, 0));
 }
 
 QString unity_words(const Planned& p) {
@@ -92,10 +94,10 @@ QString unity_words(const Planned& p) {
     (w > 2 ? warm : cool) += w > 2 || w < -2 ? t.area : 0;
   }
   if (first < 0) return {};
-  return tr("%1 of %2 sticks return in several masses, most of all %3 (%4). Warm %5 %, cool %6 % of the picture.")
+  return tr("%1 of %n stick(s) return in several masses, most of all %2 (%3). Warm %4 %, cool %5 % of the picture.", nullptr,
+            static_cast<int>(serves.size()))
       .arg(returning)
-      .arg(serves.size())
-      .arg(QString::fromStdString(stick_of(p, first).name))
+      .arg(words::stick_name(stick_of(p, first)))
       .arg(most)
       .arg(qRound(100 * warm))
       .arg(qRound(100 * cool));
@@ -104,7 +106,7 @@ QString unity_words(const Planned& p) {
 QString proof_words(const plan::TrayProof& proof) {
   if (proof.gap < 0.005) return tr("Proven: no other tray of this size is better by more than half a percent.");
   return tr("At most %1 % from the best possible tray of this size%2.")
-      .arg(100 * proof.gap, 0, 'f', 1)
+      .arg(words::number(100 * proof.gap, 1))
       .arg(proof.improved ? tr(" (improved by the solver)") : QString());
 }
 
@@ -116,7 +118,7 @@ QString mass_words(const Planned& p, int mass) {
     if (t.mass == mass) off += t.area * t.recipe.de00, area += t.area;
   }
   for (const plan::MassLayer& layer : plan::layers_of(p.plan.targets, mass)) {
-    lines << tr("%1: %2").arg(QString::fromStdString(stick_of(p, layer.stroke.stick).name),
+    lines << tr("%1: %2").arg(words::stick_name(stick_of(p, layer.stroke.stick)),
                               exports::pressure_words(layer.least, layer.stroke.pressure));
   }
   if (area > 0) lines << tr("On average %1").arg(words::seen_with_number(off / area));

@@ -14,6 +14,9 @@
 #include "panels/panel_parts.h"
 #include "widgets/down_the_list.h"
 #include "words/checked.h"
+#include "words/lengths.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -81,9 +84,10 @@ QWidget* BoxPage::make_steps() {
   size_->addItem(tr("A4"), QSize(210, 297));
   size_->addItem(tr("A3"), QSize(297, 420));
   size_->addItem(tr("Letter"), QSize(216, 279));
+  if (words::on_letter()) size_->setCurrentIndex(size_->count() - 1);
   paper_->setObjectName("box_paper");
   for (const media::Paper& p : session_.materials().papers)
-    paper_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
+    paper_->addItem(words::paper_name(p), QString::fromStdString(p.id));
   paper_->setCurrentIndex(paper_->findData(swatches::kPrintable));
   kind_->setObjectName("box_kind");
   add_kinds(*kind_, tr("different kinds"));
@@ -191,7 +195,7 @@ void BoxPage::refresh_into() {
   into_->clear();
   into_->addItem(tr("As a new collection"), QString());
   for (const media::Collection& c : session_.materials().collections)
-    into_->addItem(tr("Into %1").arg(QString::fromStdString(c.name)), QString::fromStdString(c.id));
+    into_->addItem(tr("Into %1").arg(words::collection_name(c)), QString::fromStdString(c.id));
   into_->setCurrentIndex(std::max(0, into_->findData(before)));
   name_->setVisible(into_->currentIndex() == 0);
 }
@@ -210,12 +214,11 @@ void BoxPage::refresh() {
   if (!found) return status_->setText({});
   const int doubtful = model_.doubtful();
   const qsizetype empty = static_cast<qsizetype>(found->box.empty.size());
-  status_->setText(tr("%1 sticks, %2 to look at, %3 cells empty. Light put right by %4 to %5.")
-                       .arg(model_.rowCount())
+  status_->setText(tr("%n stick(s), %1 to look at, %2 cells empty. Light put right by %3 to %4.", nullptr, model_.rowCount())
                        .arg(doubtful)
                        .arg(empty)
                        .arg(words::reference(found->sheet->light.by))
-                       .arg(found->sheet->light.residual_de00, 0, 'f', 1));
+                       .arg(words::number(found->sheet->light.residual_de00, 1)));
 }
 
 void BoxPage::print() {

@@ -9,6 +9,7 @@
 #include "models/chips.h"
 #include "models/stage_facts.h"
 #include "words/coats.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -106,7 +107,7 @@ void CoatPanel::refresh_scopes() {
   for (int i = 0; i < kPlanes; ++i) scope_->addItem(planes[i], i);
   if (const SubjectPtr s = session_.subject()) {
     for (const subject::Mass& m : s->masses)
-      scope_->addItem(tr("For mass %1, %2").arg(m.id + 1).arg(QString::fromStdString(m.name)), kPlanes + m.id);
+      scope_->addItem(tr("For mass %1, %2").arg(m.id + 1).arg(words::mass_name(m)), kPlanes + m.id);
   }
   scope_->setCurrentIndex(std::clamp(before, 0, scope_->count() - 1));
   refresh();

@@ -120,7 +120,7 @@ void CollectionPage::refresh() {
   choose(drawers_->current() < n ? drawers_->current() : -1);
   if (c == nullptr) return title_->setText({});
   const auto owned = std::count_if(c->sticks.begin(), c->sticks.end(), [](const media::Stick& s) { return s.owned; });
-  title_->setText(tr("%1: %2 sticks, %3 owned").arg(QString::fromStdString(c->name)).arg(n).arg(owned));
+  title_->setText(tr("%1: %n stick(s), %2 owned", nullptr, n).arg(words::collection_name(*c)).arg(owned));
 }
 
 }  // namespace yd::app

@@ -16,6 +16,8 @@
 #include "session/order_edits.h"
 #include "widgets/spoken.h"
 #include "words/guide.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
@@ -302,7 +304,7 @@ void EaselPage::refresh_pass(int at) {
   board_.set_image(session_.board_after(pass.number));
   picture_.set_mask(pass_mask(planned->map, planned->plan, at, at));
   const QString state =
-      mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(tr(plan::name(mark.state)));
+      mark.state == plan::PassMark::State::open ? QString() : tr(" · %1").arg(words::term(plan::name(mark.state)));
   const int passage = planned->guide.passage_of(at);
   number_->setText(
       tr("Pass %1 of %2, passage %3 of %4: %5%6")
@@ -350,7 +352,7 @@ void EaselPage::show_end() {
   board_.set_image(session_.board_after(work_.passes()));
   picture_.set_mask({});
   const bool planned = session_.planned() != nullptr;
-  number_->setText(planned ? tr("All %1 passes are done or left out").arg(work_.passes())
+  number_->setText(planned ? tr("All %n pass(es) are done or left out", nullptr, work_.passes())
                            : tr("Nothing is planned yet"));
   title_->setText(planned ? tr("Step back.") : tr("Open a picture first."));
   how_->setText(planned ? tr("Compare value first, then temperature, then chroma.") : QString());
@@ -387,7 +389,7 @@ void EaselPage::pick_substitute() {
   for (const int s : substitutes(*planned, old, kSubstitutes)) {
     const media::Stick& stick = planned->collection->sticks[static_cast<std::size_t>(s)];
     const QPixmap chip = stroke_chip(stick, *planned->paper, planned->parameters, kChips);
-    auto* item = new QListWidgetItem(QIcon(chip), QString::fromStdString(stick.name), substitutes_);
+    auto* item = new QListWidgetItem(QIcon(chip), words::stick_name(stick), substitutes_);
     item->setData(Qt::UserRole, s);
   }
   if (substitutes_->count() == 0) {

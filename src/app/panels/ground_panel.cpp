@@ -12,6 +12,8 @@
 #include "models/stage_facts.h"
 #include "panels/hand_section.h"
 #include "words/grounds.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
@@ -87,7 +89,7 @@ QWidget* GroundPanel::make_weights() {
   column->setSpacing(2);
   for (std::size_t m = 0; m < plan::kGroundMarks; ++m) {
     weights_[m] =
-        new LabelledSlider(tr(plan::name(static_cast<plan::GroundMark>(m))), "weight_" + QString::number(m), 0, 30);
+        new LabelledSlider(words::term(plan::name(static_cast<plan::GroundMark>(m))), "weight_" + QString::number(m), 0, 30);
     column->addWidget(weights_[m]);
     connect(weights_[m], &LabelledSlider::moved, this, [this, m](int v) {
       Choices c = session_.choices();
@@ -121,7 +123,7 @@ void GroundPanel::refresh() {
     other_->clear();
     other_->addItem(tr("Compare with another paper…"));
     for (const media::Paper& p : session_.materials().papers)
-      other_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
+      other_->addItem(words::paper_name(p), QString::fromStdString(p.id));
   }
   {
     const QSignalBlocker quiet(list_->selectionModel());
@@ -129,7 +131,7 @@ void GroundPanel::refresh() {
   }
   list_->viewport()->update();
   if (paper == nullptr) return;
-  paper_card_->head()->setText(QString::fromStdString(paper->name));
+  paper_card_->head()->setText(words::paper_name(*paper));
   const PlannedPtr planned = session_.planned();
   const plan::GroundVerdict* verdict = nullptr;
   const auto grounds = advice_.grounds();
@@ -139,7 +141,7 @@ void GroundPanel::refresh() {
   paper_card_->set_fact(verdict == nullptr ? QString() : tr("%1 of 100").arg(qRound(100 * verdict->score)));
   tray_->setPixmap(planned ? tray_on_paper(*planned, *paper, 3, QSize(88, 24)) : QPixmap());
   facts_->set_facts(paper_facts(*paper, verdict));
-  about_->setText(verdict == nullptr || !planned ? QString::fromStdString(paper->surface)
+  about_->setText(verdict == nullptr || !planned ? words::term(paper->surface.c_str())
                                                  : words::reasons(*verdict, *paper, planned->plan, *planned->subject,
                                                                   session_.choices().plan.underpaint.picture));
 }

@@ -25,9 +25,9 @@ HandSection::HandSection(Session& session, QWidget* parent)
       forget_(new QPushButton(tr("Forget the hand"))) {
   save_->setObjectName("offcut_table");
   save_->setToolTip(
-      tr("%1 strokes of the tray, a cell each: a sheet to print on this paper and photograph, or a table for a "
-         "colorimeter")
-          .arg(Calibrator::kStrokes));
+      tr("%n stroke(s) of the tray, a cell each: a sheet to print on this paper and photograph, or a table for a "
+         "colorimeter",
+         nullptr, Calibrator::kStrokes));
   open_->setObjectName("offcut_readings");
   open_->setToolTip(tr("A photograph of the sheet, or the table with L*, a* and b* of every stroke"));
   take_->setObjectName("hand_take");

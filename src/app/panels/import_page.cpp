@@ -11,6 +11,10 @@
 #include "looks/images.h"
 #include "panels/panel_parts.h"
 #include "session/sentences.h"
+#include "words/number.h"
+#include "words/facts.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
@@ -32,7 +36,7 @@ ImportPage::ImportPage(Session& session, QWidget* parent)
       take_(new QPushButton(tr("Take these sticks"))) {
   medium_->setObjectName("import_medium");
   medium_->setAccessibleName(tr("Kind of stick where the file does not say"));
-  for (const auto m : optics::kAllMedia) medium_->addItem(QString::fromLatin1(optics::name(m).data()), int(m));
+  for (const auto m : optics::kAllMedia) medium_->addItem(words::term(optics::name(m).data()), int(m));
   medium_->setCurrentIndex(medium_->findData(int(optics::Medium::soft)));
   name_->setObjectName("import_name");
   name_->setAccessibleName(tr("Name of the collection"));
@@ -101,7 +105,7 @@ void ImportPage::show_columns() {
     meaning->setObjectName("column_" + QString::number(c));
     meaning->setAccessibleName(tr("Column %1 holds").arg(c + 1));
     for (std::size_t f = 0; f < formats::kCsvFields; ++f)
-      meaning->addItem(tr(formats::name(static_cast<formats::CsvField>(f))), int(f));
+      meaning->addItem(words::term(formats::name(static_cast<formats::CsvField>(f))), int(f));
     meaning->setCurrentIndex(static_cast<int>(csv_->guess[static_cast<std::size_t>(c)]));
     connect(meaning, &QComboBox::activated, this, &ImportPage::read_again);
     columns_->setCellWidget(0, c, meaning);
@@ -149,17 +153,17 @@ void ImportPage::show_sticks() {
     auto* name = new QTableWidgetItem(QString::fromStdString(s.name));
     name->setData(Qt::DecorationRole, to_colour(s.lab));
     sticks_->setItem(r, 0, name);
-    sticks_->setItem(r, 1, new QTableWidgetItem(QString::fromStdString(colour::describe(s.lab))));
-    sticks_->setItem(r, 2, new QTableWidgetItem(QString::fromLatin1(optics::name(s.medium).data())));
-    sticks_->setItem(r, 3, new QTableWidgetItem(QString::number(colour::value_step(s.lab.l), 'f', 1)));
+    sticks_->setItem(r, 1, new QTableWidgetItem(words::colour_name(s.lab)));
+    sticks_->setItem(r, 2, new QTableWidgetItem(words::term(optics::name(s.medium).data())));
+    sticks_->setItem(r, 3, new QTableWidgetItem(words::number(colour::value_step(s.lab.l), 1)));
   }
   QStringList bad;
   for (std::size_t i = 0; i < std::min<std::size_t>(kBadShown, found_.bad.size()); ++i)
-    bad << tr("line %1: %2").arg(found_.bad[i].line).arg(QString::fromStdString(found_.bad[i].what));
+    bad << tr("line %1: %2").arg(found_.bad[i].line).arg(words::fact({Error::Code::bad_value, {}, found_.bad[i].what}));
   if (found_.bad.size() > kBadShown) bad << tr("and %1 more").arg(found_.bad.size() - kBadShown);
-  bad_->setText(bad.isEmpty() ? tr("%1 sticks, every row was read.").arg(found_.sticks.size())
-                              : tr("%1 sticks; %2 rows cannot be read and would be left out:\n%3")
-                                    .arg(found_.sticks.size())
+  const int found = static_cast<int>(found_.sticks.size());
+  bad_->setText(bad.isEmpty() ? tr("%n stick(s), every row was read.", nullptr, found)
+                              : tr("%n stick(s); rows that cannot be read and would be left out: %1\n%2", nullptr, found)
                                     .arg(found_.bad.size())
                                     .arg(bad.join('\n')));
   take_->setEnabled(!found_.sticks.empty());

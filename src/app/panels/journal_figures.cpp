@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 
 #include "session/sentences.h"
+#include "words/number.h"
 
 namespace yd::app {
 
@@ -39,10 +40,10 @@ void StockSection::refresh() {
   if (!uses || !next) return shopping_->setText(sentence(!uses ? uses.error() : next.error()));
   const QList<StockRow> rows = stock_rows(uses.value(), session_.materials());
   for (const StockRow& r : rows) {
-    const QString left = r.left_mm < 0 ? tr("not in a collection here") : tr("%1 mm left").arg(r.left_mm, 0, 'f', 0);
+    const QString left = r.left_mm < 0 ? tr("not in a collection here") : tr("%1 mm left").arg(words::number(r.left_mm, 0));
     auto* item = new QListWidgetItem(tr("%1\n%2 mm needed, %3%4")
                                          .arg(r.name)
-                                         .arg(r.needed_mm, 0, 'f', 1)
+                                         .arg(words::number(r.needed_mm, 1))
                                          .arg(left, r.runs_out ? tr(" · runs out") : QString()),
                                      stock_);
     item->setData(Qt::DecorationRole, r.colour);
@@ -94,7 +95,7 @@ void TimesSection::refresh() {
       enough ? own ? tr("The plan counts with your times.")
                    : tr("Half of all passes took you this much longer or shorter than we said. Each was "
                         "foretold from the others.")
-             : tr("After %1 timed passes your own times can replace our guess.").arg(calibrate::kFewestTimes));
+             : tr("After %n timed pass(es) your own times can replace our guess.", nullptr, calibrate::kFewestTimes));
   take_pace_->setText(own ? tr("Plan with the usual times") : tr("Plan with my times"));
   take_pace_->setEnabled(own || enough);
 }

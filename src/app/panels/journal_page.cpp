@@ -9,6 +9,7 @@
 
 #include "colour/words.h"
 #include "session/sentences.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -247,8 +248,8 @@ void JournalPage::show_recipe(qint64 id) {
   const auto work = keeper_.journal()->head(found->work);
   recipe_where_->setText(
       work
-          ? tr("%1, of %2, on %3.").arg(QString::fromStdString(colour::describe(found->lab)), work->title, found->paper)
-          : tr("%1, on %2.").arg(QString::fromStdString(colour::describe(found->lab)), found->paper));
+          ? tr("%1, of %2, on %3.").arg(words::colour_name(found->lab), work->title, found->paper)
+          : tr("%1, on %2.").arg(words::colour_name(found->lab), found->paper));
   QStringList used;
   for (const journal::RecipeUse& u : found->used) used << tr("%1 in %2", "a place in a picture").arg(u.place, u.title);
   if (!used.isEmpty())

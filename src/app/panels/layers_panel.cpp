@@ -111,9 +111,8 @@ void LayersPanel::refresh() {
   sitting_->show_value(static_cast<int>(session_.choices().plan.sitting_minutes));
   const PlannedPtr planned = session_.planned();
   refresh_tray();
-  job_card_->set_fact(planned ? tr("%1, %2 passes")
+  job_card_->set_fact(planned ? tr("%1, %n pass(es)", nullptr, static_cast<int>(planned->plan.passes.size()))
                                     .arg(exports::minutes_words(planned->plan.sequence.minutes))
-                                    .arg(planned->plan.passes.size())
                               : QString());
   facts_->set_facts(planned ? plan_facts(*planned) : QList<Fact>{});
   ribbon_->set_sittings(planned ? sitting_drawings(*planned) : QList<SittingDrawing>{});

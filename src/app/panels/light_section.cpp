@@ -7,6 +7,8 @@
 
 #include "looks/images.h"
 #include "subject/values.h"
+#include "words/lengths.h"
+#include "words/number.h"
 
 namespace yd::app {
 namespace {
@@ -99,7 +101,7 @@ void LightSection::make_formats() {
   format_->setObjectName("format");
   format_->setAccessibleName(tr("Format of the sheet"));
   format_->addItem(tr("Format: as the picture"));
-  for (const subject::Format& f : subject::common_formats())
+  for (const subject::Format& f : words::in_inches() ? subject::inch_formats() : subject::common_formats())
     format_->addItem(QString::fromUtf8(f.name), QSizeF(f.long_cm, f.short_cm));
 }
 
@@ -214,10 +216,10 @@ void LightSection::refresh_fit() {
   }
   curve_->set_points(laid, -1, seen);
   range_->setText(tr("Subject: value %1 to %2. These sticks on this paper: %3 to %4.")
-                      .arg(colour::value_step(p.seen.dark), 0, 'f', 1)
-                      .arg(colour::value_step(p.seen.light), 0, 'f', 1)
-                      .arg(colour::value_step(p.reach.dark), 0, 'f', 1)
-                      .arg(colour::value_step(p.reach.light), 0, 'f', 1));
+                      .arg(words::number(colour::value_step(p.seen.dark), 1))
+                      .arg(words::number(colour::value_step(p.seen.light), 1))
+                      .arg(words::number(colour::value_step(p.reach.dark), 1))
+                      .arg(words::number(colour::value_step(p.reach.light), 1)));
 }
 
 }  // namespace yd::app

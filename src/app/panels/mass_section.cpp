@@ -10,6 +10,8 @@
 #include "looks/images.h"
 #include "panels/own_colours_section.h"
 #include "subject/remarks.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -192,7 +194,7 @@ void MassSection::refresh() {
     list_->clear();
     if (const SubjectPtr s = session_.subject()) {
       for (const subject::Mass& m : s->masses) {
-        auto* item = new QListWidgetItem(QString("%1. %2").arg(m.id + 1).arg(QString::fromStdString(m.name)), list_);
+        auto* item = new QListWidgetItem(QString("%1. %2").arg(m.id + 1).arg(words::mass_name(m)), list_);
         item->setData(Qt::DecorationRole, to_colour(m.mean));
       }
       if (list_->count() > 0) list_->setCurrentRow(std::clamp(before, 0, list_->count() - 1));
@@ -208,7 +210,7 @@ void MassSection::show_mass() {
     w->setEnabled(any);
   if (!any) return about_->setText(tr("Open a picture to see its masses."));
   const subject::Mass& m = s->masses[static_cast<std::size_t>(chosen())];
-  name_->setText(QString::fromStdString(m.name));
+  name_->setText(words::mass_name(m));
   name_->setModified(false);
   plane_->setCurrentIndex(static_cast<int>(m.plane));
   edge_->setCurrentIndex(static_cast<int>(m.edge));
@@ -218,14 +220,14 @@ void MassSection::show_mass() {
   merge_->addItem(tr("Merge with a neighbour…"));
   for (const int n : neighbours(*s, m.id))
     merge_->addItem(
-        QString("%1. %2").arg(n + 1).arg(QString::fromStdString(s->masses[static_cast<std::size_t>(n)].name)), n);
+        QString("%1. %2").arg(n + 1).arg(words::mass_name(s->masses[static_cast<std::size_t>(n)])), n);
   const QString warm = std::abs(m.warmer) < 2 ? tr("as warm as its neighbours")
                        : m.warmer > 0         ? tr("warmer than its neighbours")
                                               : tr("cooler than its neighbours");
   QString about = tr("%1 % of the picture, value %2, %3, %4.")
-                      .arg(100 * m.area, 0, 'f', 1)
-                      .arg(m.value, 0, 'f', 1)
-                      .arg(QString::fromStdString(colour::describe(m.mean)), warm);
+                      .arg(words::number(100 * m.area, 1))
+                      .arg(words::number(m.value, 1))
+                      .arg(words::colour_name(m.mean), warm);
   if (subject::focal_in_middle(s->masses))
     about += " " + tr("The focal point lies in the middle; a third is livelier.");
   about_->setText(about);

@@ -7,6 +7,8 @@
 
 #include "models/overlays.h"
 #include "models/sheets.h"
+#include "words/lengths.h"
+#include "words/number.h"
 
 namespace yd::app {
 
@@ -103,7 +105,7 @@ void MeasureSection::show_comparison(const subject::Line& first, const subject::
   measured_->setText(tr("%1 and %2: the second is %3 the first (%4).")
                          .arg(length_words(first.length_cm), length_words(second.length_cm),
                               proportion_words(second.length_cm, first.length_cm))
-                         .arg(second.length_cm / std::max(1e-9, first.length_cm), 0, 'f', 2));
+                         .arg(words::number(second.length_cm / std::max(1e-9, first.length_cm), 2)));
 }
 
 void MeasureSection::show_extents(int mass) {
@@ -116,14 +118,11 @@ void MeasureSection::show_extents(int mass) {
   const double wide = (e.right - e.left) * sheet.width_cm;
   const double high = (e.bottom - e.top) * sheet.height_cm;
   extents_->setText(
-      tr("Mass %1, number %2 by height: %3 × %4 cm, its width %5 its height; %6 cm from the left, %7 from the top.")
+      tr("Mass %1, number %2 by height: %3, its width %4 its height; %5 from the left, %6 from the top.")
           .arg(mass + 1)
           .arg(place + 1)
-          .arg(wide, 0, 'f', 1)
-          .arg(high, 0, 'f', 1)
-          .arg(proportion_words(wide, high))
-          .arg(e.left * sheet.width_cm, 0, 'f', 1)
-          .arg(e.top * sheet.height_cm, 0, 'f', 1));
+          .arg(words::size(wide, high), proportion_words(wide, high), words::length(e.left * sheet.width_cm),
+               words::length(e.top * sheet.height_cm)));
 }
 
 void MeasureSection::show_patch(QPoint pixel) {

@@ -10,6 +10,9 @@
 #include "looks/images.h"
 #include "session/sentences.h"
 #include "words/seen.h"
+#include "words/names.h"
+#include "words/sentence.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
@@ -32,7 +35,7 @@ QVariant of_lab(const colour::Lab& lab) { return QVariantList{lab.l, lab.a, lab.
 void add_tray(QComboBox& box, const Planned& planned) {
   for (const int s : planned.plan.tray) {
     const media::Stick& stick = planned.collection->sticks[static_cast<std::size_t>(s)];
-    box.addItem(QString::fromStdString(stick.name), of_lab(stick.lab));
+    box.addItem(words::stick_name(stick), of_lab(stick.lab));
     box.setItemData(box.count() - 1, to_colour(stick.lab), Qt::DecorationRole);
   }
 }
@@ -62,7 +65,7 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   mood_->addItems({tr("Mood: as seen"), tr("More vivid"), tr("Quieter"), tr("Warm light, cool shadow"),
                    tr("Cool light, warm shadow"), tr("Led by one colour")});
   scheme_->addItem(tr("For a grey page…"));
-  for (const subject::Scheme& s : subject::schemes()) scheme_->addItem(tr(s.name));
+  for (const subject::Scheme& s : subject::schemes()) scheme_->addItem(words::begun(words::term(s.name)));
   borrow_->setObjectName("borrow_palette");
   borrow_->setToolTip(tr("Values of this subject, colours from there: a picture, or a work of yours"));
   give_back_->setObjectName("give_palette_back");

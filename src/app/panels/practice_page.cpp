@@ -10,6 +10,8 @@
 #include "widgets/spoken.h"
 #include "words/practice.h"
 #include "words/sentence.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -174,7 +176,7 @@ void PracticePage::begin(practice::Kind kind, std::uint64_t seed) {
     box->clear();
     if (box != mix_sticks_.first()) box->addItem(tr("nothing"), -1);
     for (std::size_t i = 0; i < material_.sticks.size(); ++i)
-      box->addItem(QString::fromStdString(material_.sticks[i].name), static_cast<int>(i));
+      box->addItem(words::stick_name(material_.sticks[i]), static_cast<int>(i));
   }
   show_history();
   show_task();
@@ -239,7 +241,7 @@ void PracticePage::answer_mixed() {
                        static_cast<int>(strokes.size())});
   }
   const double off = drill_->answer(strokes);
-  feedback_->setText(tr("You came within %1 of it.").arg(off, 0, 'f', 1));
+  feedback_->setText(tr("You came within %1 of it.").arg(words::number(off, 1)));
   drill_->over() ? finish() : show_task();
 }
 
@@ -270,7 +272,7 @@ void PracticePage::show_history() {
   said_->setText(
       tr("Last: %1, ± %2. %3")
           .arg(words::threshold(kind(), eye))
-          .arg(last.threshold_sd, 0, 'f', 2)
+          .arg(words::number(last.threshold_sd, 2))
           .arg(hued ? tr("%1: %2.").arg(words::begun(last.detail), words::bias(kind(), last.bias, last.bias_sd))
                     : QString()));
 }

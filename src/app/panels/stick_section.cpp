@@ -7,6 +7,7 @@
 
 #include "models/chips.h"
 #include "panels/panel_parts.h"
+#include "words/terms.h"
 
 namespace yd::app {
 namespace {
@@ -73,8 +74,8 @@ StickSection::StickSection(Session& session, CollectionModel& model, QWidget* pa
 
 void StickSection::fill_kinds() {
   for (const optics::Medium m : optics::kAllMedia) {
-    const QString name = QString::fromLatin1(optics::name(m).data());
-    kind_->addItem(tr(optics::name(m).data()), name);
+    const char* name = optics::name(m).data();
+    kind_->addItem(words::term(name), QString(name));
   }
 }
 

@@ -5,6 +5,7 @@
 #include <QPushButton>
 
 #include "models/stage_facts.h"
+#include "words/number.h"
 
 namespace yd::app {
 
@@ -104,7 +105,7 @@ void SubjectPanel::refresh_choices() {
 void SubjectPanel::refresh_findings() {
   const SubjectPtr s = session_.subject();
   const bool from_dark = counted_->currentIndex() == 0;
-  values_card_->set_fact(s ? tr("contrast %1 of nine").arg(s->values.contrast, 0, 'f', 1) : QString());
+  values_card_->set_fact(s ? tr("contrast %1 of nine").arg(words::number(s->values.contrast, 1)) : QString());
   masses_card_->set_fact(s ? QString::number(s->masses.size()) : QString());
   if (!s) {
     strip_->clear();

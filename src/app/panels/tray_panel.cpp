@@ -10,6 +10,8 @@
 #include "models/chips.h"
 #include "models/stage_facts.h"
 #include "models/tray_view.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -161,8 +163,8 @@ void TrayPanel::point_out(int stick) {
   const media::Stick& s = planned->collection->sticks[static_cast<std::size_t>(stick)];
   pointed_ = stick;
   stick_words_->setText(tr("%1: %2, value %3")
-                            .arg(QString::fromStdString(s.name), QString::fromStdString(colour::describe(s.lab)))
-                            .arg(colour::value_step(s.lab.l), 0, 'f', 1));
+                            .arg(words::stick_name(s), words::colour_name(s.lab))
+                            .arg(words::number(colour::value_step(s.lab.l), 1)));
 }
 
 QWidget* TrayPanel::make_wishes() {
@@ -226,7 +228,7 @@ void TrayPanel::refresh_choices() {
   const QSignalBlocker quiet(collections_);
   collections_->clear();
   for (const media::Collection& c : session_.materials().collections) {
-    collections_->addItem(tr("%1 (%2)").arg(QString::fromStdString(c.name)).arg(c.sticks.size()),
+    collections_->addItem(tr("%1 (%2)").arg(words::collection_name(c)).arg(c.sticks.size()),
                           QString::fromStdString(c.id));
   }
   collections_->setCurrentIndex(collections_->findData(session_.choices().collection));
@@ -243,7 +245,7 @@ void TrayPanel::refresh_wishes() {
   const auto add = [&](int stick, const QString& text) {
     if (c == nullptr || stick >= static_cast<int>(c->sticks.size())) return;
     auto* item =
-        new QListWidgetItem(text.arg(QString::fromStdString(c->sticks[static_cast<std::size_t>(stick)].name)), wishes_);
+        new QListWidgetItem(text.arg(words::stick_name(c->sticks[static_cast<std::size_t>(stick)])), wishes_);
     item->setData(Qt::UserRole, stick);
   };
   for (const int s : w.must_have) add(s, tr("must have: %1"));
@@ -270,13 +272,13 @@ void TrayPanel::refresh_plan() {
     items.append({t.hue, t.value, t.colour, t.shape, t.chosen, t.stick, t.words});
   lattice_->set_items(items);
   for (const subject::Mass& m : planned->subject->masses)
-    masses_->addItem(QString("%1. %2").arg(m.id + 1).arg(QString::fromStdString(m.name)));
+    masses_->addItem(QString("%1. %2").arg(m.id + 1).arg(words::mass_name(m)));
   masses_->setCurrentIndex(std::clamp(before, 0, std::max(0, masses_->count() - 1)));
   mass_words_->setText(mass_words(*planned, masses_->currentIndex()));
   reach_->set_facts(reach_facts(*planned));
   next_->setText(next_stick_words(*planned));
   tray_->set_sticks(lying_sticks(*planned, 0, 0));
-  tray_card_->set_fact(tr("%1 sticks, dark to light").arg(planned->plan.tray.size()));
+  tray_card_->set_fact(tr("%n stick(s), dark to light", nullptr, static_cast<int>(planned->plan.tray.size())));
   stick_words_->setText(unity_words(*planned));
 }
 

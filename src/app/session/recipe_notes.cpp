@@ -12,6 +12,7 @@
 #include "formats/plan_json.h"
 #include "looks/images.h"
 #include "plan/plan.h"
+#include "words/names.h"
 
 namespace yd::app {
 namespace {
@@ -81,7 +82,7 @@ QByteArray small_jpeg(const QImage& image) {
 
 QString place_of(const Planned& planned, int target) {
   const int mass = planned.plan.targets[static_cast<std::size_t>(target)].mass;
-  return QString::fromStdString(planned.subject->masses[static_cast<std::size_t>(mass)].name);
+  return words::mass_name(planned.subject->masses[static_cast<std::size_t>(mass)]);
 }
 
 journal::Recipe recipe_of(const Planned& planned, int target, const QString& work, qint64 now_s) {
@@ -93,12 +94,12 @@ journal::Recipe recipe_of(const Planned& planned, int target, const QString& wor
   out.words = exports::friend_words(view, t.mass).join(' ');
   out.lab = t.recipe.look.lab;
   out.paper_id = QString::fromStdString(planned.paper->id);
-  out.paper = QString::fromStdString(planned.paper->name);
+  out.paper = words::paper_name(*planned.paper);
   // Of the whole mass: whoever takes the recipe finds the pressures of its places anew.
   for (const plan::MassLayer& layer : plan::layers_of(planned.plan.targets, t.mass)) {
     const plan::Stroke& s = layer.stroke;
     const media::Stick& stick = planned.collection->sticks[static_cast<std::size_t>(s.stick)];
-    out.layers.push_back({QString::fromStdString(stick.id), QString::fromStdString(stick.name), stick.medium, stick.lab,
+    out.layers.push_back({QString::fromStdString(stick.id), words::stick_name(stick), stick.medium, stick.lab,
                           s.pressure, s.technique == plan::Technique::rubbed});
   }
   out.swatch = swatch_of(planned, t);
@@ -157,7 +158,7 @@ journal::Work head_of(const Planned& planned, const Choices& choices, const Work
   w.title = place.title;
   w.file = place.file;
   w.paper_id = QString::fromStdString(planned.paper->id);
-  w.paper = QString::fromStdString(planned.paper->name);
+  w.paper = words::paper_name(*planned.paper);
   w.collection_id = QString::fromStdString(planned.collection->id);
   const auto& image = planned.subject->image;
   const subject::Sheet sheet = choices.composition.sheet(static_cast<double>(image.width) / image.height);
@@ -172,7 +173,7 @@ journal::Work head_of(const Planned& planned, const Choices& choices, const Work
   w.as_seen = planned.figures.seen.mean;
   if (planned.next.stick >= 0 && planned.plan.work) {
     const int next = planned.plan.work->pool[static_cast<std::size_t>(planned.next.stick)];
-    w.next_stick = QString::fromStdString(planned.collection->sticks[static_cast<std::size_t>(next)].name);
+    w.next_stick = words::stick_name(planned.collection->sticks[static_cast<std::size_t>(next)]);
   }
   w.subject = small_jpeg(planned.subject->picture);
   w.board = small_jpeg(planned.finished);
@@ -188,7 +189,7 @@ journal::Work work_of(const Planned& planned, const Choices& choices, const Work
                                               planned.collection->sticks, planned.parameters)) {
     const media::Stick& s = planned.collection->sticks[static_cast<std::size_t>(u.stick)];
     w.sticks.push_back(
-        {QString::fromStdString(s.id), QString::fromStdString(s.name), s.medium, s.lab, u.length_mm, u.share});
+        {QString::fromStdString(s.id), words::stick_name(s), s.medium, s.lab, u.length_mm, u.share});
   }
   return w;
 }

@@ -7,8 +7,10 @@
 #include <atomic>
 #include <functional>
 #include <mutex>
+#include <string>
 
 #include "support/observer.h"
+#include "words/terms.h"
 
 namespace yd::app {
 
@@ -25,9 +27,9 @@ class Reporter : public Observer {
       if (fraction < 1 && last_.elapsed() < 40) return;
       last_.restart();
     }
-    const QString text = QString::fromUtf8(step.data(), static_cast<qsizetype>(step.size()));
     QMetaObject::invokeMethod(
-        to_, [heard = heard_, fraction, text] { heard(fraction, text); }, Qt::QueuedConnection);
+        to_, [heard = heard_, fraction, name = std::string(step)] { heard(fraction, words::term(name.c_str())); },
+        Qt::QueuedConnection);
   }
   bool cancelled() const override { return stop_; }
   void stop() { stop_ = true; }

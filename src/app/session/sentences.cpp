@@ -2,6 +2,7 @@
 #include "session/sentences.h"
 
 #include "looks/translate.h"
+#include "words/facts.h"
 
 namespace yd::app {
 namespace {
@@ -30,7 +31,7 @@ QString advice(Error::Code code) {
 }  // namespace
 
 QString sentence(const Error& error) {
-  const QString what = QString::fromStdString(describe(error));
+  const QString what = words::fact(error);
   const QString then = advice(error.code);
   return then.isEmpty() ? what + "." : what + ". " + then;
 }

@@ -10,6 +10,7 @@
 #include "session/commands.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
+#include "words/facts.h"
 #include "session/stick_moves.h"
 #include "session/work.h"
 
@@ -239,7 +240,7 @@ void Session::take(const Outcome& outcome) {
   if (const auto* subject = std::get_if<SubjectPtr>(&outcome)) {
     subject_ = *subject;
     emit subject_changed();
-    if (!subject_->refused.empty()) emit failed(tr("%1.").arg(QString::fromStdString(subject_->refused)));
+    if (subject_->refused) emit failed(tr("%1.").arg(words::fact(*subject_->refused)));
   }
   if (const auto* planned = std::get_if<PlannedPtr>(&outcome)) {
     const bool same_passes = planned_ && (*planned)->map.target.data == planned_->map.target.data;

@@ -8,6 +8,7 @@
 
 #include "widgets/spoken.h"
 #include "widgets/style.h"
+#include "words/number.h"
 
 namespace yd::app {
 
@@ -68,7 +69,7 @@ void CurveView::draw_axes(QPainter& painter) const {
   painter.drawText(below, Qt::AlignRight, QString::number(r.right(), 'g', 3));
   painter.drawText(below, Qt::AlignHCenter, across_);
   painter.drawText(QRectF(0, box.top() - 6, 31, 18), Qt::AlignRight,
-                   QString::number(r.height(), 'f', r.height() < 20 ? 1 : 0));
+                   words::number(r.height(), r.height() < 20 ? 1 : 0));
   painter.drawText(QRectF(0, box.bottom() - 14, 31, 18), Qt::AlignRight, "0");
   painter.drawText(box.adjusted(6, -4, 0, 0), Qt::AlignTop | Qt::AlignHCenter, up_);
 }

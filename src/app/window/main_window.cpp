@@ -15,7 +15,9 @@
 #include "looks/greys.h"
 #include "looks/icons.h"
 #include "media/shipped.h"
+#include "words/names.h"
 #include "words/seen.h"
+#include "words/lengths.h"
 
 namespace yd::app {
 MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keeper& keeper, Autosave& autosave,
@@ -31,6 +33,7 @@ MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keepe
       centre_(new QStackedWidget),
       pair_(new Pair),
       comfort_(new ComfortActions(settings, this)),
+      languages_(new LanguageActions(settings, *files_, *notice_, *this)),
       progress_(new QProgressBar),
       cancel_(new QPushButton(tr("Stop"))),
       step_(new QLabel),
@@ -245,6 +248,7 @@ void MainWindow::make_look_menu() {
     pair_->link().set_view(0, {0.5, 0.5});
   });
   comfort_->fill_menu(*look);
+  languages_->fill_menu(*look);
   for (PictureView* view : {&pair_->subject(), &pair_->board()}) {
     view->setContextMenuPolicy(Qt::ActionsContextMenu);
     auto* here = new QAction(tr("This colour and how it is built"), view);
@@ -370,7 +374,7 @@ void MainWindow::show_subject() {
       s ? session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height)
         : subject::Sheet{};
   pair_->set_subject_title(
-      tr("Subject"), s ? tr("%1 × %2 cm").arg(sheet.width_cm, 0, 'f', 1).arg(sheet.height_cm, 0, 'f', 1) : QString());
+      tr("Subject"), s ? words::size(sheet.width_cm, sheet.height_cm) : QString());
   const SubjectPanel& panel = *stages_->subject_panel();
   const bool plain = s && panel.shown() == SubjectView::picture;
   if (plain && s->as_it_is && panel.colours()->as_it_is())
@@ -392,7 +396,7 @@ void MainWindow::show_other() {
   pair_->set_subject_image(advice_.other_board());
   const bool bare = other->plan.coats.empty() && session_.planned() && !session_.planned()->plan.coats.empty();
   pair_->set_subject_title(
-      bare ? tr("Board without underpainting") : tr("Board on %1").arg(QString::fromStdString(other->paper->name)),
+      bare ? tr("Board without underpainting") : tr("Board on %1").arg(words::paper_name(*other->paper)),
       words::seen_with_number(other->figures.seen.mean));
 }
 
@@ -416,7 +420,7 @@ void MainWindow::show_board() {
   pair_->board().set_image(session_.board());
   if (!planned) return pair_->set_board_title(tr("Board"));
   const int all = static_cast<int>(planned->plan.passes.size());
-  const QString paper = QString::fromStdString(planned->paper->name);
+  const QString paper = words::paper_name(*planned->paper);
   if (session_.cursor() >= all)
     return pair_->set_board_title(tr("Board"), paper + ", " + words::seen_with_number(planned->figures.seen.mean));
   pair_->set_board_title(tr("Board after pass %1 of %2").arg(session_.cursor()).arg(all), paper);

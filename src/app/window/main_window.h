@@ -21,6 +21,7 @@
 #include "window/comfort_actions.h"
 #include "window/export_actions.h"
 #include "window/file_actions.h"
+#include "window/language_actions.h"
 #include "window/notes_actions.h"
 #include "window/sheets_actions.h"
 #include "window/stages.h"
@@ -40,6 +41,7 @@ class MainWindow : public QMainWindow {
   SubjectTools& tools() { return *tools_; }
   ExportActions& exports() { return *export_; }
   NotesActions& notes() { return *notes_; }
+  const LanguageActions& languages() const { return *languages_; }
   /// The easel over the whole window, or the plan again.
   void show_easel(bool on);
   bool at_easel() const { return pages_->currentIndex() == 1; }
@@ -93,6 +95,7 @@ class MainWindow : public QMainWindow {
   SheetsActions* sheets_ = nullptr;
   SubjectTools* tools_ = nullptr;
   ComfortActions* comfort_;
+  LanguageActions* languages_;
   CheckLooks* check_ = nullptr;
   NotesActions* notes_ = nullptr;
   QAction* without_ = nullptr;

@@ -59,27 +59,6 @@ const char* look_up(const std::array<Border, N>& table, double at) {
   return table.back().word;
 }
 
-const char* amount(double size) {
-  if (size < 0.5) return "a little ";
-  return size < 1.0 ? "" : "much ";
-}
-
-std::string value_words(double steps) {
-  const double size = std::abs(steps);
-  if (size < 0.2) return {};
-  std::string how = "a quarter step";
-  if (size >= 0.4) how = "half a step";
-  if (size >= 0.75) how = "one step";
-  if (size >= 1.5) how = std::to_string(static_cast<int>(std::lround(size))) + " steps";
-  return how + (steps > 0 ? " too light" : " too dark");
-}
-
-void join(std::string& text, const std::string& part) {
-  if (part.empty()) return;
-  if (!text.empty()) text += ", ";
-  text += part;
-}
-
 }  // namespace
 
 std::string hue_word(const Lab& lab) {
@@ -103,14 +82,9 @@ double warmth(const Lab& lab) {
   return lab.a * std::cos(kWarmest) + lab.b * std::sin(kWarmest);
 }
 
-std::string difference_words(const Lab& is, const Lab& wanted) {
-  if (ciede2000(is, wanted) < 1) return "matches";
-  std::string text = value_words(value_step(is.l) - value_step(wanted.l));
-  const double warm = warmth(is) - warmth(wanted);
-  if (std::abs(warm) > 3) join(text, std::string(amount(std::abs(warm) / 16)) + (warm > 0 ? "too warm" : "too cool"));
-  const double dull = chroma(is) - chroma(wanted);
-  if (std::abs(dull) > 4) join(text, std::string(amount(std::abs(dull) / 20)) + (dull > 0 ? "too vivid" : "too dull"));
-  return text.empty() ? "close" : text;
+Difference difference(const Lab& is, const Lab& wanted) {
+  return {ciede2000(is, wanted), value_step(is.l) - value_step(wanted.l), warmth(is) - warmth(wanted),
+          chroma(is) - chroma(wanted)};
 }
 
 }  // namespace yd::colour

@@ -67,7 +67,7 @@ CoreDrawing draw_core(const PlanView& planned, CoreOrder order) {
   for (const int m : columns) {
     CoreColumn column{m,
                       QString::number(mass_of(m).id + 1),
-                      QString::fromStdString(mass_of(m).name),
+                      words::mass_name(mass_of(m)),
                       planned.plan.mass_tooth_left[static_cast<std::size_t>(m)],
                       {},
                       {}};

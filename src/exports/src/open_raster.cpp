@@ -8,6 +8,7 @@
 #include "formats/archive.h"
 #include "pictures/screen.h"
 #include "plan_pictures.h"
+#include "print_words.h"
 
 namespace yd::exports {
 namespace {
@@ -90,7 +91,7 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
   const auto palette_at = [&](int passes) {
     return board::palette_after(p.plan, passes, p.paper, p.collection, p.parameters);
   };
-  add(QCoreApplication::translate("print", "Bare paper"), pictures::to_image(board::render(p.map, palette_at(0))), {},
+  add(Printed::tr("Bare paper"), pictures::to_image(board::render(p.map, palette_at(0))), {},
       true);
   const int all = static_cast<int>(p.plan.passes.size());
   for (int i = 0; i < all; ++i) {
@@ -102,7 +103,7 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
       add(QString("%1. %2").arg(pass.number, 2, 10, QChar('0')).arg(words_of(p, i).title), layer, at, true);
     observer.progress(static_cast<double>(i + 1) / (all + 2), "writing layers");
   }
-  add(QCoreApplication::translate("print", "Reference"), subject_picture(p), {}, false);
+  add(Printed::tr("Reference"), subject_picture(p), {}, false);
   const QImage merged = board_picture(p);
   entries["mergedimage.png"] = pictures::png(merged);
   entries["Thumbnails/thumbnail.png"] =

@@ -98,7 +98,7 @@ void draw_marks(QPainter& painter, const QSizeF& room, const QString& label) {
   painter.drawLine(QPointF(20, y), QPointF(70, y));
   painter.drawLine(QPointF(20, y - 1.5), QPointF(20, y + 1.5));
   painter.drawLine(QPointF(70, y - 1.5), QPointF(70, y + 1.5));
-  painter.drawText(QPointF(72, y + 1), on_paper("50 mm, to check the print. %1").arg(label));
+  painter.drawText(QPointF(72, y + 1), Printed::tr("50 mm, to check the print. %1").arg(label));
 }
 
 }  // namespace
@@ -119,7 +119,7 @@ QByteArray outline_svg(const PlanView& plan, const OutlineOptions& options) {
   buffer.open(QIODevice::WriteOnly);
   QSvgGenerator svg;
   svg.setOutputDevice(&buffer);
-  svg.setTitle(on_paper("Outlines at true size"));
+  svg.setTitle(Printed::tr("Outlines at true size"));
   svg.setResolution(kSvgDpi);
   const double dots = kSvgDpi / kMmPerInch;
   svg.setSize(QSize(qRound(10 * plan.sheet.width_cm * dots), qRound(10 * plan.sheet.height_cm * dots)));
@@ -136,7 +136,7 @@ QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
   buffer.open(QIODevice::WriteOnly);
   QPdfWriter writer(&buffer);
   writer.setResolution(kSvgDpi);
-  writer.setTitle(on_paper("Outlines at true size"));
+  writer.setTitle(Printed::tr("Outlines at true size"));
   const QPageSize size(options.print == Print::a4 ? QPageSize::A4 : QPageSize::Letter);
   writer.setPageLayout(QPageLayout(size, QPageLayout::Portrait,
                                    QMarginsF(kTileMargin_mm, kTileMargin_mm, kTileMargin_mm, kTileMargin_mm),
@@ -158,7 +158,7 @@ QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
       painter.save();
       painter.scale(dots, dots);
       draw_marks(painter, room,
-                 on_paper("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
+                 Printed::tr("Row %1 of %2, column %3 of %4").arg(row + 1).arg(t.down).arg(column + 1).arg(t.across));
       painter.restore();
     }
   }

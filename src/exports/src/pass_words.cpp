@@ -13,41 +13,45 @@
 #include "words/order.h"
 #include "advice/delicate.h"
 #include "words/guide.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::exports {
 namespace {
 
 constexpr std::size_t kOthersNamed = 7;  // passes named in one reason
 
-QString tr(const char* text) { return QCoreApplication::translate("passes", text); }
+/// In the context that lupdate gives functions of this namespace.
+QString tr(const char* text, const char* disambiguation = nullptr, int n = -1) {
+  return QCoreApplication::translate("yd::exports", text, disambiguation, n);
+}
 
 const char* medium_words(optics::Medium m) {
   switch (m) {
     case optics::Medium::pan:
-      return QT_TRANSLATE_NOOP("passes", "pan colour");
+      return QT_TRANSLATE_NOOP("yd::exports", "pan colour");
     case optics::Medium::pencil:
-      return QT_TRANSLATE_NOOP("passes", "pencil");
+      return QT_TRANSLATE_NOOP("yd::exports", "pencil");
     case optics::Medium::hard:
-      return QT_TRANSLATE_NOOP("passes", "hard stick");
+      return QT_TRANSLATE_NOOP("yd::exports", "hard stick");
     case optics::Medium::soft:
-      return QT_TRANSLATE_NOOP("passes", "soft stick");
+      return QT_TRANSLATE_NOOP("yd::exports", "soft stick");
     case optics::Medium::charcoal:
-      return QT_TRANSLATE_NOOP("passes", "charcoal");
+      return QT_TRANSLATE_NOOP("yd::exports", "charcoal");
   }
   return "";
 }
 
 const char* purpose_words(plan::Purpose purpose) {
   constexpr std::array<const char*, 5> words{
-      "", QT_TRANSLATE_NOOP("passes", "as an undertone"), QT_TRANSLATE_NOOP("passes", "as a complement that greys"),
-      QT_TRANSLATE_NOOP("passes", "as a thin veil"), QT_TRANSLATE_NOOP("passes", "as an accent")};
+      "", QT_TRANSLATE_NOOP("yd::exports", "as an undertone"), QT_TRANSLATE_NOOP("yd::exports", "as a complement that greys"),
+      QT_TRANSLATE_NOOP("yd::exports", "as a thin veil"), QT_TRANSLATE_NOOP("yd::exports", "as an accent")};
   return words[static_cast<std::size_t>(purpose)];
 }
 
-const QString& deferral() {
-  static const QString text =
-      tr("Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.");
-  return text;
+QString deferral() {
+  return tr("Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.");
 }
 
 void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
@@ -60,15 +64,15 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   }
   if (pass.kind == plan::PassKind::coat) {
     const plan::Coat& coat = p.plan.coats[static_cast<std::size_t>(pass.underpaint)];
-    w.title = tr("Underpainting: %1").arg(tr(plan::name(coat.how.medium)));
-    w.medium = QString::fromStdString(colour::describe(coat.wanted));
-    w.how = tr("%1. %2").arg(tr(plan::name(coat.how.colours)), words::note(coat.how.medium));
+    w.title = tr("Underpainting: %1").arg(words::term(plan::name(coat.how.medium)));
+    w.medium = words::colour_name(coat.wanted);
+    w.how = tr("%1. %2").arg(words::term(plan::name(coat.how.colours)), words::note(coat.how.medium));
     w.colour = pictures::to_colour(coat.wet);
     return;
   }
   const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
-  w.title = QString::fromStdString(s.name);
-  w.medium = tr("%1, %2").arg(medium_name(s.medium), QString::fromStdString(colour::describe(s.lab)));
+  w.title = words::stick_name(s);
+  w.medium = tr("%1, %2").arg(medium_name(s.medium), words::colour_name(s.lab));
   w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
   if (pass.purpose != plan::Purpose::body) w.purpose = tr(purpose_words(pass.purpose));
@@ -134,8 +138,8 @@ void tell_after(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   const optics::Look look = optics::look(plan::shade(pile, p.parameters, p.collection.sticks));
   w.after = pictures::to_colour(look.lab);
   w.after_words = tr("%1, value %2")
-                      .arg(QString::fromStdString(colour::describe(look.lab)))
-                      .arg(colour::value_step(look.lab.l), 0, 'f', 1);
+                      .arg(words::colour_name(look.lab))
+                      .arg(words::number(colour::value_step(look.lab.l), 1));
   for (const int m : pass.masses)
     w.tooth_left = std::min(w.tooth_left, static_cast<double>(p.plan.tooth.after(pass.number, m)));
   w.tooth = tr("%1 % of the tooth left").arg(qRound(100 * w.tooth_left));
@@ -149,16 +153,16 @@ void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (pass.kind == plan::PassKind::fix) {
     w.safety
         << tr("Flammable vapour: outdoors or under extraction, no flame, spark or heat near; never near a heat gun; "
-              "let it clear before going on. ") +
-               deferral();
+              "let it clear before going on.") +
+               " " + deferral();
     return;
   }
   const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
   if (media::needs_care(s))
-    w.safety << tr("This pigment is harmful if breathed or swallowed: dust mask, no food or drink, wash your hands. ") +
-                    deferral();
-  if (s.medium == optics::Medium::pencil) w.safety << tr("Sharpening: the knife away from the body. ") + deferral();
-  if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp. ") + deferral();
+    w.safety << tr("This pigment is harmful if breathed or swallowed: dust mask, no food or drink, wash your hands.") +
+                    " " + deferral();
+  if (s.medium == optics::Medium::pencil) w.safety << tr("Sharpening: the knife away from the body.") + " " + deferral();
+  if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp.") + " " + deferral();
 }
 
 void tell_time(PassWords& w, const PlanView& p, const plan::Pass& pass) {
@@ -211,7 +215,7 @@ QString minutes_words(double minutes) {
   const int m = std::max(1, qRound(minutes));
   if (m < 100) return tr("%1 min").arg(m);
   if (m < 48 * 60) return tr("%1:%2 h").arg(m / 60).arg(m % 60, 2, 10, QChar('0'));
-  return tr("%1 days").arg(qRound(m / 1440.0));
+  return tr("%n day(s)", nullptr, qRound(m / 1440.0));
 }
 
 PassWords words_of(const PlanView& planned, int index) {
@@ -260,7 +264,7 @@ QStringList safety_page(const PlanView& planned) {
   bool pencil = false;
   for (const int i : planned.plan.tray) {
     const media::Stick& s = planned.collection.sticks[static_cast<std::size_t>(i)];
-    if (media::needs_care(s)) harmful << QString::fromStdString(s.name);
+    if (media::needs_care(s)) harmful << words::stick_name(s);
     pencil = pencil || s.medium == optics::Medium::pencil;
   }
   if (!harmful.isEmpty())
@@ -272,7 +276,7 @@ QStringList safety_page(const PlanView& planned) {
     wet = wet || (p.kind == plan::PassKind::coat && p.dry_minutes > 0);
     if (p.kind != plan::PassKind::coat) continue;
     const plan::CoatMedium medium = planned.plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium;
-    const QString line = tr("Underpainting, %1: %2").arg(tr(plan::name(medium)), words::safety(medium));
+    const QString line = tr("Underpainting, %1: %2").arg(words::term(plan::name(medium)), words::safety(medium));
     if (!out.contains(line)) out << line;
   }
   if (spray)
@@ -298,7 +302,7 @@ QStringList friend_words(const PlanView& planned, int mass) {
                                                    : QString();
     out << tr("%1%2: %3%4%5%6.")
                .arg(layer.stroke.fix_first ? tr("Fix, let it dry, then ") : QString(),
-                    QString::fromStdString(stick.name), pressure_words(layer.least, layer.stroke.pressure), rub, where,
+                    words::stick_name(stick), pressure_words(layer.least, layer.stroke.pressure), rub, where,
                     side);
   }
   if (out.isEmpty()) out << tr("Leave the paper as it is.");

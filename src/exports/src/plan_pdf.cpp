@@ -11,6 +11,7 @@
 #include "pictures/screen.h"
 #include "print_parts.h"
 #include "print_words.h"
+#include "words/names.h"
 
 namespace yd::exports {
 namespace {
@@ -32,7 +33,7 @@ QImage numbered_masses(const PlanView& p) {
 
 void mass_map(PageWriter& page, const PlanView& p) {
   page.new_page();
-  page.heading(on_paper("Masses"));
+  page.heading(Printed::tr("Masses"));
   const double aspect = static_cast<double>(p.subject.image.height) / p.subject.image.width;
   const double height = std::min(page.width() * aspect, 340.0);
   page.picture(numbered_masses(p), QRectF(0, page.y(), page.width(), height));
@@ -40,14 +41,14 @@ void mass_map(PageWriter& page, const PlanView& p) {
   for (std::size_t m = 0; m < p.subject.masses.size(); ++m) {
     const subject::Mass& mass = p.subject.masses[m];
     page.need(30);
-    page.paragraph(QString("%1  %2").arg(mass.id + 1).arg(QString::fromStdString(mass.name)), 0, 0, 9, true);
+    page.paragraph(QString("%1  %2").arg(mass.id + 1).arg(words::mass_name(mass)), 0, 0, 9, true);
     for (const QString& l : friend_words(p, static_cast<int>(m))) page.paragraph(l, 14, 0, 8.5);
   }
 }
 
 void cross_sections(PageWriter& page, const PlanView& p) {
   page.need(250);
-  page.heading(on_paper("Cross-sections, in working order"));
+  page.heading(Printed::tr("Cross-sections, in working order"));
   const CoreDrawing core = draw_core(p);
   const double room = 150;
   const double unit = room / std::max(0.1, tallest_stack(core) + core.tooth * 0.3);
@@ -74,12 +75,12 @@ void cross_sections(PageWriter& page, const PlanView& p) {
   for (std::size_t c = 0; c < core.columns.size(); ++c)
     page.line(core.columns[c].label, w * static_cast<double>(c), w - 3, 8, Qt::AlignHCenter);
   page.down(14);
-  page.paragraph(on_paper("Hatched: laid broken. Plain: rubbed in. Dotted line: the tooth is full."), 0, 0, 8);
+  page.paragraph(Printed::tr("Hatched: laid broken. Plain: rubbed in. Dotted line: the tooth is full."), 0, 0, 8);
 }
 
 void safety(PageWriter& page, const PlanView& p) {
   page.need(160);
-  page.heading(on_paper("Safety"));
+  page.heading(Printed::tr("Safety"));
   for (const QString& line : safety_page(p)) page.paragraph(line, 0, 0, 9);
 }
 

@@ -11,30 +11,35 @@
 #include "words/rests_on.h"
 #include "words/school.h"
 #include "words/seen.h"
+#include "words/lengths.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::exports {
 namespace {
 
+template <class List>
+int count(const List& list) {
+  return static_cast<int>(list.size());
+}
+
 QStringList summary(const PlanView& p) {
   QStringList out;
-  out << on_paper("Paper: %1, %2. Picture %3 × %4 cm.")
-             .arg(QString::fromStdString(p.paper.name), QString::fromStdString(colour::describe(p.paper.lab)))
-             .arg(p.sheet.width_cm, 0, 'f', 1)
-             .arg(p.sheet.height_cm, 0, 'f', 1);
-  out << on_paper("School: %1. %2")
+  out << Printed::tr("Paper: %1, %2. Picture %3.")
+             .arg(words::paper_name(p.paper), words::colour_name(p.paper.lab))
+             .arg(words::size(p.sheet.width_cm, p.sheet.height_cm));
+  out << Printed::tr("School: %1. %2")
              .arg(words::school(p.plan.school).title, words::advised(p.plan.advised, p.subject.masses));
-  out << on_paper(
-             "%1 sticks, %2 passages with %3 passes, about %4 of painting in %5. Across the room the difference from "
-             "the subject is, on average, %6.")
-             .arg(p.plan.tray.size())
-             .arg(p.guide.passages.size())
-             .arg(p.plan.passes.size())
-             .arg(minutes_words(p.plan.sequence.minutes))
-             .arg(p.plan.sittings.size() == 1 ? on_paper("one sitting")
-                                              : on_paper("%1 sittings").arg(p.plan.sittings.size()))
-             .arg(words::seen_with_number(p.figures.seen.mean));
+  out << Printed::tr(
+             "%1, %2 with %3, about %4 of painting in %5. Across the room the difference from the subject is, on "
+             "average, %6.")
+             .arg(Printed::tr("%n stick(s)", nullptr, count(p.plan.tray)),
+                  Printed::tr("%n passage(s)", nullptr, count(p.guide.passages)),
+                  Printed::tr("%n pass(es)", nullptr, count(p.plan.passes)), minutes_words(p.plan.sequence.minutes),
+                  Printed::tr("%n sitting(s)", nullptr, count(p.plan.sittings)),
+                  words::seen_with_number(p.figures.seen.mean));
   if (const QString by = words::rests_on(p.plan.rests_on); !by.isEmpty())
-    out << on_paper("Hand and sticks as measured: %1.").arg(by);
+    out << Printed::tr("Hand and sticks as measured: %1.").arg(by);
   return out;
 }
 
@@ -53,10 +58,10 @@ double named_picture(PageWriter& page, const QImage& image, const QString& name,
 double pictures(PageWriter& page, const PlanView& p, double width, bool wide) {
   constexpr double kTall = 225;
   const double each = wide ? width : (width - 12) / 2;
-  double height = named_picture(page, subject_picture(p), on_paper("Subject"), {0, page.y(), each, wide ? kTall : 300});
+  double height = named_picture(page, subject_picture(p), Printed::tr("Subject"), {0, page.y(), each, wide ? kTall : 300});
   if (wide) page.down(height);
   const double down = wide ? height : 0;
-  height = named_picture(page, board_picture(p), on_paper("Board, as predicted"),
+  height = named_picture(page, board_picture(p), Printed::tr("Board, as predicted"),
                          {wide ? 0 : each + 12, page.y(), each, wide ? kTall : 300});
   page.down(-down);
   return down + height;
@@ -82,16 +87,16 @@ void tray(PageWriter& page, const PlanView& p, double x, double width, std::size
     stroke.least = 0.2;
     paint_mark(page.painter(), QRectF(left + 22, page.y(), 40, 22), stroke);
     page.swatch(stroke.colour, left + 62, 10, 22);
-    page.line(QString::fromStdString(s.name), left + 78, each - 84, 10, Qt::AlignLeft, true);
+    page.line(words::stick_name(s), left + 78, each - 84, 10, Qt::AlignLeft, true);
     page.down(13);
-    page.line(on_paper("%1, value %2").arg(medium_name(s.medium)).arg(colour::value_step(s.lab.l), 0, 'f', 1),
+    page.line(Printed::tr("%1, value %2").arg(medium_name(s.medium)).arg(words::number(colour::value_step(s.lab.l), 1)),
               left + 78, each - 84, 8.5);
   }
   page.down(top + kTrayRow * static_cast<double>(rows) - page.y());
 }
 
 void job(PageWriter& page, const PlanView& p) {
-  page.heading(on_paper("The job"));
+  page.heading(Printed::tr("The job"));
   const std::size_t rows = (p.guide.passages.size() + 1) / 2;
   const double half = (page.width() - 14) / 2;
   const double top = page.y();
@@ -117,14 +122,14 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   const double column = wide ? page.width() * 0.63 : page.width();
   const double below = top + pictures(page, p, column, wide);
   if (wide) {
-    page.line(on_paper("Pull these sticks, and lay them so"), column + 16, page.width() - column - 16, 10.5,
+    page.line(Printed::tr("Pull these sticks, and lay them so"), column + 16, page.width() - column - 16, 10.5,
               Qt::AlignLeft, true);
     page.down(20);
     tray(page, p, column + 12, page.width() - column - 12, 1);
     page.down(std::max(below, page.y()) - page.y());
   } else {
     page.down(below - page.y());
-    page.heading(on_paper("Pull these sticks, and lay them so"));
+    page.heading(Printed::tr("Pull these sticks, and lay them so"));
     tray(page, p, 0, page.width(), 2);
   }
   page.swatch(pictures::to_colour(p.paper.lab), 0, page.width(), 12);

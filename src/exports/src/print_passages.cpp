@@ -24,7 +24,7 @@ constexpr double kTogether = 330;  // of a long passage, what stays on one page 
 QString sitting_at(const PlanView& p, int pass) {
   for (std::size_t s = 0; s < p.plan.sittings.size(); ++s) {
     if (p.plan.sittings[s].first == pass)
-      return on_paper("Sitting %1, about %2. It ends after pass %3: %4")
+      return Printed::tr("Sitting %1, about %2. It ends after pass %3: %4")
           .arg(s + 1)
           .arg(minutes_words(p.plan.sittings[s].minutes))
           .arg(p.plan.sittings[s].last + 1)
@@ -89,12 +89,12 @@ class PassagePrinter {
     page_.picture(small(board::where_picture(p_.subject, p_.plan, all, kPicture_px)),
                   QRectF(0, page_.y(), kPictures, picture_height()));
     page_.down(picture_height() + 1);
-    page_.line(on_paper("Where: darker is firmer"), 0, kPictures, 8.5);
+    page_.line(Printed::tr("Where: darker is firmer"), 0, kPictures, 8.5);
     page_.down(14);
     const auto palette = board::palette_after(p_.plan, passage.last + 1, p_.paper, p_.collection, p_.parameters);
     page_.picture(small(board::render(p_.map, palette)), QRectF(0, page_.y(), kPictures, picture_height()));
     page_.down(picture_height() + 1);
-    page_.line(on_paper("The Board after it"), 0, kPictures, 8.5);
+    page_.line(Printed::tr("The Board after it"), 0, kPictures, 8.5);
     page_.down(16);
   }
 
@@ -104,15 +104,15 @@ class PassagePrinter {
     if (!w.run.isEmpty()) how << w.run;
     if (!w.purpose.isEmpty()) how << w.purpose;
     out.push_back({how.join(", ") + ".", false, 0});
-    out.push_back({on_paper("Where: %1.").arg(w.where), false, 0});
-    if (!w.mark.isEmpty()) out.push_back({on_paper("Mark: %1.").arg(with_direction(w)), false, 0});
+    out.push_back({Printed::tr("Where: %1.").arg(w.where), false, 0});
+    if (!w.mark.isEmpty()) out.push_back({Printed::tr("Mark: %1.").arg(with_direction(w)), false, 0});
     if (!w.rubbing.isEmpty()) out.push_back({w.rubbing, false, 0});
     if (!w.delicate.isEmpty()) out.push_back({w.delicate, false, 0});
     if (!w.drying.isEmpty()) out.push_back({w.drying, false, 0});
     return out;
   }
   static QString with_direction(const PassWords& w) {
-    return w.direction.isEmpty() ? w.mark : on_paper("%1; the marks run %2").arg(w.mark, w.direction);
+    return w.direction.isEmpty() ? w.mark : Printed::tr("%1; the marks run %2").arg(w.mark, w.direction);
   }
 
   void pass(int i) {
@@ -122,7 +122,7 @@ class PassagePrinter {
     page_.line(QString("%1  %2").arg(i + 1).arg(w.title), x_ + kBoxWidth + 8, page_.width() - x_ - kBoxWidth - 8, 11,
                Qt::AlignLeft, true);
     page_.down(14);
-    const QString place = w.tray.isEmpty() ? w.medium : on_paper("Place %1; %2").arg(w.tray_place).arg(w.medium);
+    const QString place = w.tray.isEmpty() ? w.medium : Printed::tr("Place %1; %2").arg(w.tray_place).arg(w.medium);
     page_.line(place, x_ + kBoxWidth + 8, page_.width() - x_ - kBoxWidth - 8, 9);
     page_.down(15);
     for (const Said& s : of_pass(w)) page_.paragraph(s.text, x_, 0, kText, s.bold);
@@ -156,7 +156,7 @@ class PassagePrinter {
 }  // namespace
 
 Status print_passages(PageWriter& page, const PlanView& p, Observer& observer) {
-  page.heading(on_paper("Passages"));
+  page.heading(Printed::tr("Passages"));
   PassagePrinter printer(page, p);
   for (std::size_t i = 0; i < p.guide.passages.size(); ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "print", "stopped"};

@@ -6,7 +6,9 @@
 
 namespace yd::exports {
 
-/// A text of the printed pages in the language of the interface.
-inline QString on_paper(const char* text) { return QCoreApplication::translate("print", text); }
+/// The texts of the printed pages in the language of the interface.
+struct Printed {
+  Q_DECLARE_TR_FUNCTIONS(Printed)
+};
 
 }  // namespace yd::exports

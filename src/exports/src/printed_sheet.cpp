@@ -11,7 +11,9 @@
 #include "colour/light.h"
 #include "exports/pass_words.h"
 #include "print_words.h"
+#include "words/lengths.h"
 #include "printed/marks.h"
+#include "words/names.h"
 
 namespace yd::exports {
 namespace {
@@ -37,8 +39,8 @@ void write(QPainter& painter, const QRectF& room, const QString& text, int high_
 /// What is to be done, below everything.
 QString advice(printed::Purpose purpose) {
   if (purpose == printed::Purpose::strokes)
-    return on_paper("Lay each stroke as its cell says. Leave the paper between them bare; photograph the whole sheet.");
-  return on_paper("Each stick: left, press firmly and rub in, three times over; right, once lightly. Rest bare.");
+    return Printed::tr("Lay each stroke as its cell says. Leave the paper between them bare; photograph the whole sheet.");
+  return Printed::tr("Each stick: left, press firmly and rub in, three times over; right, once lightly. Rest bare.");
 }
 
 void draw_cells(QPainter& painter, const printed::Layout& layout, const QStringList& labels) {
@@ -68,7 +70,7 @@ QByteArray pdf_of(const QSizeF& page_mm, const std::function<void(QPainter&)>& d
   buffer.open(QIODevice::WriteOnly);
   QPdfWriter writer(&buffer);
   writer.setResolution(qRound(kDotsPerMm * 10 * subject::kInch_cm));
-  writer.setTitle(on_paper("A sheet for strokes"));
+  writer.setTitle(Printed::tr("A sheet for strokes"));
   writer.setPageLayout(QPageLayout(QPageSize(page_mm, QPageSize::Millimeter), QPageLayout::Portrait, QMarginsF(),
                                    QPageLayout::Millimeter));
   QPainter painter(&writer);
@@ -89,11 +91,11 @@ QStringList cell_numbers(const printed::Layout& layout) {
 QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection) {
   QStringList out;
   for (const calibrate::OffcutStroke& s : strokes) {
-    const QString how = s.technique == plan::Technique::rubbed ? on_paper("%1, rubbed") : on_paper("%1");
+    const QString how = s.technique == plan::Technique::rubbed ? Printed::tr("%1, rubbed") : Printed::tr("%1");
     out << QString("%1 %2 · %3")
                .arg(out.size() + 1)
                .arg(how.arg(pressure_words(s.pressure)),
-                    QString::fromStdString(collection.sticks[static_cast<std::size_t>(s.stick)].name));
+                    words::stick_name(collection.sticks[static_cast<std::size_t>(s.stick)]));
   }
   return out;
 }
@@ -111,12 +113,12 @@ QByteArray printed_sheet(const QString& file, const printed::Layout& layout, con
 QByteArray corner_marks_pdf() {
   constexpr double kSide = 25;
   constexpr double kApart = 60;
-  const QString places[] = {on_paper("top left"), on_paper("top right"), on_paper("bottom right"),
-                            on_paper("bottom left")};
+  const QString places[] = {Printed::tr("top left"), Printed::tr("top right"), Printed::tr("bottom right"),
+                            Printed::tr("bottom left")};
   const QPointF touches[] = {{1, 1}, {0, 1}, {0, 0}, {1, 0}};
-  return pdf_of({210, 297}, [&](QPainter& painter) {
+  return pdf_of(words::on_letter() ? QSizeF(215.9, 279.4) : QSizeF(210, 297), [&](QPainter& painter) {
     write(painter, QRectF(20, 20, 170, 6),
-          on_paper("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
+          Printed::tr("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
           4);
     for (int corner = 0; corner < 4; ++corner) {
       const int row = corner / 2;
@@ -139,7 +141,7 @@ QByteArray printed_sheet_svg(const printed::Layout& layout, const QStringList& l
   buffer.open(QIODevice::WriteOnly);
   QSvgGenerator svg;
   svg.setOutputDevice(&buffer);
-  svg.setTitle(on_paper("A sheet for strokes"));
+  svg.setTitle(Printed::tr("A sheet for strokes"));
   svg.setResolution(qRound(kDotsPerMm * 10 * subject::kInch_cm));
   svg.setSize(QSize(qRound(layout.sheet.width_mm * kDotsPerMm), qRound(layout.sheet.height_mm * kDotsPerMm)));
   svg.setViewBox(QRectF(0, 0, layout.sheet.width_mm, layout.sheet.height_mm));

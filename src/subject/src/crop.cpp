@@ -21,6 +21,18 @@ std::span<const Format> common_formats() {
   return formats;
 }
 
+std::span<const Format> inch_formats() {
+  static constexpr std::array<Format, 8> formats{{{"Letter", 27.94, 21.59},
+                                                  {"12 × 9 in", 30.48, 22.86},
+                                                  {"14 × 11 in", 35.56, 27.94},
+                                                  {"16 × 12 in", 40.64, 30.48},
+                                                  {"18 × 12 in", 45.72, 30.48},
+                                                  {"20 × 16 in", 50.8, 40.64},
+                                                  {"24 × 18 in", 60.96, 45.72},
+                                                  {"12 × 12 in", 30.48, 30.48}}};
+  return formats;
+}
+
 Crop held_inside(Crop c) {
   c.width = std::clamp(c.width, kLeastCrop, 1.0);
   c.height = std::clamp(c.height, kLeastCrop, 1.0);

@@ -42,10 +42,10 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
     s.softened = before->softened;
   }
   Edited state{s.found, std::vector<MassWords>(static_cast<std::size_t>(s.found.count))};
-  s.refused.clear();
+  s.refused.reset();
   for (const MassEdit& e : edits) {
     const Status played = play(state, e, s.small);
-    if (!played && s.refused.empty()) s.refused = describe(played.error());
+    if (!played && !s.refused) s.refused = played.error();
   }
   s.labels = enlarge(state.regions.labels, s.image.width, s.image.height);
   s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});

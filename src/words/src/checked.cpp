@@ -5,6 +5,8 @@
 #include <QStringList>
 
 #include "colour/words.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::words {
 namespace {
@@ -13,9 +15,7 @@ struct Checked {
   Q_DECLARE_TR_FUNCTIONS(Checked)
 };
 
-QString mass_name(std::span<const subject::Mass> masses, int m) {
-  return QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
-}
+QString mass_at(std::span<const subject::Mass> masses, int m) { return mass_name(masses[static_cast<std::size_t>(m)]); }
 
 QString part(subject::Role role) {
   switch (role) {
@@ -36,7 +36,7 @@ QString firmness(double pressure) {
 }
 
 QString stroke(const plan::Stroke& s, std::span<const media::Stick> sticks) {
-  const QString stick = QString::fromStdString(sticks[static_cast<std::size_t>(s.stick)].name);
+  const QString stick = stick_name(sticks[static_cast<std::size_t>(s.stick)]);
   return s.technique == plan::Technique::rubbed ? Checked::tr("%1 %2, rubbed in").arg(stick, firmness(s.pressure))
                                                 : Checked::tr("%1 %2").arg(stick, firmness(s.pressure));
 }
@@ -103,40 +103,39 @@ QString off(check::Off off) {
 }
 
 QString fault(const check::Fault& f, std::span<const subject::Mass> masses) {
-  const QString where = mass_name(masses, f.mass);
-  if (f.off == check::Off::pair) return Checked::tr("%1 has come out unlike %2").arg(where, mass_name(masses, f.rival));
+  const QString where = mass_at(masses, f.mass);
+  if (f.off == check::Off::pair) return Checked::tr("%1 has come out unlike %2").arg(where, mass_at(masses, f.rival));
   if (f.off == check::Off::edge)
     return (f.amount < 1 ? Checked::tr("edge of %1 against %2: too soft")
                          : Checked::tr("edge of %1 against %2: too hard"))
-        .arg(where, mass_name(masses, f.rival));
-  const QString how = QString::fromStdString(colour::difference_words(f.colours.measured, f.colours.expected));
+        .arg(where, mass_at(masses, f.rival));
+  const QString how = words::difference(f.colours.measured, f.colours.expected);
   return f.part ? Checked::tr("%1, %2: %3").arg(where, part(*f.part), how) : Checked::tr("%1: %2").arg(where, how);
 }
 
 QString fault_evidence(const check::Fault& f) {
-  const QString sign = f.amount > 0 ? "+" : "";
-  const QString amount = sign + QString::number(f.amount, 'f', f.off == check::Off::value ? 1 : 0);
+  const QString amount = signed_number(f.amount, f.off == check::Off::value ? 1 : 0);
   switch (f.off) {
     case check::Off::value:
       return Checked::tr("%1 steps; difference %2, of which the hand explains %3")
           .arg(amount)
-          .arg(f.colours.de00, 0, 'f', 1)
-          .arg(f.spread_de00, 0, 'f', 1);
+          .arg(number(f.colours.de00, 1))
+          .arg(number(f.spread_de00, 1));
     case check::Off::temperature:
       return Checked::tr("warmth %1; difference %2, of which the hand explains %3")
           .arg(amount)
-          .arg(f.colours.de00, 0, 'f', 1)
-          .arg(f.spread_de00, 0, 'f', 1);
+          .arg(number(f.colours.de00, 1))
+          .arg(number(f.spread_de00, 1));
     case check::Off::chroma:
       return Checked::tr("chroma %1; difference %2, of which the hand explains %3")
           .arg(amount)
-          .arg(f.colours.de00, 0, 'f', 1)
-          .arg(f.spread_de00, 0, 'f', 1);
+          .arg(number(f.colours.de00, 1))
+          .arg(number(f.spread_de00, 1));
     case check::Off::pair:
-      return Checked::tr("difference between the two %1").arg(f.amount, 0, 'f', 1);
+      return Checked::tr("difference between the two %1").arg(number(f.amount, 1));
     case check::Off::edge:
       return Checked::tr("%1 times as sharp as the other edges of the work lead one to expect")
-          .arg(f.amount, 0, 'f', 1);
+          .arg(number(f.amount, 1));
   }
   return {};
 }
@@ -149,10 +148,9 @@ QString mending(const check::Mending& m, std::span<const media::Stick> sticks) {
       return strokes.join(Checked::tr(", then "));
     }
     case check::Mending::Way::cut:
-      return m.strokes.empty()
-                 ? Checked::tr("cut it anew with the edge of a stick")
-                 : Checked::tr("cut it anew with the edge of %1, pressed firmly, not rubbed")
-                       .arg(QString::fromStdString(sticks[static_cast<std::size_t>(m.strokes.front().stick)].name));
+      return m.strokes.empty() ? Checked::tr("cut it anew with the edge of a stick")
+                               : Checked::tr("cut it anew with the edge of %1, pressed firmly, not rubbed")
+                                     .arg(stick_name(sticks[static_cast<std::size_t>(m.strokes.front().stick)]));
     case check::Mending::Way::soften:
       return Checked::tr("rub across it once with a clean finger");
     case check::Mending::Way::fixative:

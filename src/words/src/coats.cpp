@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: MIT
 #include "words/coats.h"
 
+#include "words/number.h"
+#include "words/terms.h"
+
 #include <QCoreApplication>
 #include <QStringList>
 
@@ -62,20 +65,20 @@ QString reason(const plan::CoatAdvice& a) {
   const plan::CoatVerdict& v = a.verdicts[static_cast<std::size_t>(a.pick)];
   QStringList out;
   out << Coats::tr("%1, %2: values stand on %3 % of the sheet before a stroke is laid (bare paper: %4 %).")
-             .arg(Coats::tr(plan::name(v.choice.medium)), Coats::tr(plan::name(v.choice.colours)))
+             .arg(term(plan::name(v.choice.medium)), term(plan::name(v.choice.colours)))
              .arg(qRound(100 * v.values_set))
              .arg(qRound(100 * a.plain_values_set));
   if (v.spared > a.plain_spared + 0.03)
     out << Coats::tr("It is the colour wanted already on %1 %: a layer less.").arg(qRound(100 * v.spared));
   if (v.darkest_l < a.plain_darkest_l - 1)
     out << Coats::tr("The darkest dark goes from L* %1 to %2.")
-               .arg(a.plain_darkest_l, 0, 'f', 1)
-               .arg(v.darkest_l, 0, 'f', 1);
+               .arg(number(a.plain_darkest_l, 1))
+               .arg(number(v.darkest_l, 1));
   if (v.vibrates > 0) out << Coats::tr("In the gaps it makes the colours over it vibrate.");
   out << Coats::tr("The mean error goes from %1 to %2 CIEDE2000; it takes %3 % of the tooth.")
-             .arg(a.plain_de00, 0, 'f', 1)
-             .arg(v.de00, 0, 'f', 1)
-             .arg(100 * v.tooth_used, 0, 'f', 1);
+             .arg(number(a.plain_de00, 1))
+             .arg(number(v.de00, 1))
+             .arg(number(100 * v.tooth_used, 1));
   return out.join(" ");
 }
 

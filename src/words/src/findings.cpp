@@ -5,6 +5,8 @@
 #include <array>
 
 #include "words/order.h"
+#include "words/number.h"
+#include "words/names.h"
 
 namespace yd::words {
 namespace {
@@ -40,7 +42,7 @@ static_assert(kChecks.size() == plan::kChecks);
 
 QString mass(const Named& in, int m) {
   const subject::Mass& which = in.masses[static_cast<std::size_t>(m)];
-  return QString::fromStdString(which.name);
+  return mass_name(which);
 }
 
 QString where(const plan::Finding& f, const Named& in) {
@@ -49,16 +51,15 @@ QString where(const plan::Finding& f, const Named& in) {
 
 QString stick(const plan::Finding& f, const Named& in, std::size_t i) {
   if (i >= f.sticks.size()) return {};
-  return QString::fromStdString(in.sticks[static_cast<std::size_t>(f.sticks[i])].name);
+  return stick_name(in.sticks[static_cast<std::size_t>(f.sticks[i])]);
 }
 
-QString number(const plan::Finding& f, std::size_t i, int digits = 0) {
-  return i < f.numbers.size() ? QString::number(f.numbers[i], 'f', digits) : QString();
+QString figure(const plan::Finding& f, std::size_t i, int digits = 0) {
+  return i < f.numbers.size() ? number(f.numbers[i], digits) : QString();
 }
 
-QString signed_number(const plan::Finding& f, std::size_t i) {
-  const QString text = number(f, i);
-  return text.startsWith('-') ? text : "+" + text;
+QString signed_figure(const plan::Finding& f, std::size_t i) {
+  return i < f.numbers.size() ? signed_number(f.numbers[i], 0) : QString();
 }
 
 /// What an order by hand breaks.
@@ -144,51 +145,51 @@ QString evidence(const plan::Finding& f, const Named& in) {
   if (f.conflict) return conflict(*f.conflict, in.masses);
   switch (f.check) {
     case Check::mud:
-      return Findings::tr("chroma %1 rubbed, %2 laid broken, %3 wanted").arg(number(f, 0), number(f, 1), number(f, 2));
+      return Findings::tr("chroma %1 rubbed, %2 laid broken, %3 wanted").arg(figure(f, 0), figure(f, 1), figure(f, 2));
     case Check::black_rubbed:
-      return Findings::tr("chroma %1 before, %2 after").arg(number(f, 0), number(f, 1));
+      return Findings::tr("chroma %1 before, %2 after").arg(figure(f, 0), figure(f, 1));
     case Check::black_hole:
-      return Findings::tr("chroma %1, speckle %2 L*").arg(number(f, 0), number(f, 1, 1));
+      return Findings::tr("chroma %1, speckle %2 L*").arg(figure(f, 0), figure(f, 1, 1));
     case Check::chalky_white:
-      return Findings::tr("chroma %1, wanted %2").arg(number(f, 0), number(f, 1));
+      return Findings::tr("chroma %1, wanted %2").arg(figure(f, 0), figure(f, 1));
     case Check::pencil_over_soft:
-      return Findings::tr("%1 % of the tooth left, a loose bed below").arg(number(f, 0));
+      return Findings::tr("%1 % of the tooth left, a loose bed below").arg(figure(f, 0));
     case Check::tooth_full:
-      return Findings::tr("%1 % of the tooth left before %2").arg(number(f, 0), stick(f, in, 0));
+      return Findings::tr("%1 % of the tooth left before %2").arg(figure(f, 0), stick(f, in, 0));
     case Check::missing_darks:
-      return Findings::tr("L* %1 laid, %2 in the subject").arg(number(f, 0), number(f, 1));
+      return Findings::tr("L* %1 laid, %2 in the subject").arg(figure(f, 0), figure(f, 1));
     case Check::distance:
       return Findings::tr("far and near: chroma %1 and %2, contrast %3 and %4 L*, warmth %5 and %6")
-          .arg(number(f, 0), number(f, 1), number(f, 2), number(f, 3), signed_number(f, 4), signed_number(f, 5));
+          .arg(figure(f, 0), figure(f, 1), figure(f, 2), figure(f, 3), signed_figure(f, 4), signed_figure(f, 5));
     case Check::raw_green:
-      return Findings::tr("chroma %1, nothing but green in the stack").arg(number(f, 0));
+      return Findings::tr("chroma %1, nothing but green in the stack").arg(figure(f, 0));
     case Check::lonely_accent:
       return Findings::tr("%1 % of the picture, no other mass within %2 degrees of hue")
-          .arg(number(f, 0, 1), number(f, 1));
+          .arg(figure(f, 0, 1), figure(f, 1));
     case Check::all_rubbed:
-      return Findings::tr("%1 % of the area ends in a rubbed stroke").arg(number(f, 0));
+      return Findings::tr("%1 % of the area ends in a rubbed stroke").arg(figure(f, 0));
     case Check::halo:
       return {};
     case Check::focal_contrast:
-      return Findings::tr("%1 L* at the focal point, %2 there").arg(number(f, 0), number(f, 1));
+      return Findings::tr("%1 L* at the focal point, %2 there").arg(figure(f, 0), figure(f, 1));
     case Check::too_many_sticks:
       return Findings::tr("%1 sticks, %2 of them serve less than %3 % of the area")
-          .arg(number(f, 0), number(f, 1), number(f, 2));
+          .arg(figure(f, 0), figure(f, 1), figure(f, 2));
     case Check::pressed_early:
-      return Findings::tr("%1 % of the tooth gone after the first of %2 strokes").arg(number(f, 0), number(f, 1));
+      return Findings::tr("%1 % of the tooth gone after the first of %2 strokes").arg(figure(f, 0), figure(f, 1));
     case Check::vivid_lost:
       return Findings::tr("chroma %1 laid, %2 in the subject, %3 CIEDE2000 apart")
-          .arg(number(f, 0), number(f, 1), number(f, 2));
+          .arg(figure(f, 0), figure(f, 1), figure(f, 2));
     case Check::sky_level:
-      return Findings::tr("%1 L* lighter at the horizon, %2 in the subject").arg(number(f, 0), number(f, 1));
+      return Findings::tr("%1 L* lighter at the horizon, %2 in the subject").arg(figure(f, 0), figure(f, 1));
     case Check::water_alone:
       return Findings::tr("%1 CIEDE2000 from the sky in hue and chroma, %2 in the subject")
-          .arg(number(f, 0), number(f, 1));
+          .arg(figure(f, 0), figure(f, 1));
     case Check::red_steals:
       return Findings::tr("chroma %1, at most %2 at the focal point; %3 % of the picture")
-          .arg(number(f, 0), number(f, 1), number(f, 2, 1));
+          .arg(figure(f, 0), figure(f, 1), figure(f, 2, 1));
     case Check::all_sharp:
-      return Findings::tr("%1 % of the area ends hard, %2 % is rubbed").arg(number(f, 0), number(f, 1));
+      return Findings::tr("%1 % of the area ends hard, %2 % is rubbed").arg(figure(f, 0), figure(f, 1));
   }
   return {};
 }
@@ -220,13 +221,12 @@ QString remedy(const plan::Finding& f, const Named& in) {
     case Mend::front_broken:
       return Findings::tr("Lay what is not background broken");
     case Mend::fewer_sticks:
-      return Findings::tr("Plan with %1 sticks").arg(f.after ? f.after->most_sticks : 0);
+      return Findings::tr("Plan with %n stick(s)", nullptr, f.after ? f.after->most_sticks : 0);
     case Mend::begin_lighter:
       return Findings::tr("Take a recipe that begins lighter");
     case Mend::ink_first:
-      return f.masses.size() < 2 ? Findings::tr("Ink this mass first; ink reaches darks that pastel alone cannot")
-                                 : Findings::tr("Ink these %1 masses first; ink reaches darks that pastel alone cannot")
-                                       .arg(f.masses.size());
+      return Findings::tr("Ink %n mass(es) first; ink reaches darks that pastel alone cannot", nullptr,
+                          static_cast<int>(std::max<std::size_t>(1, f.masses.size())));
     case Mend::rub_background:
       return Findings::tr("Rub the background, so that it softens");
     case Mend::rub_the_rival:

@@ -6,6 +6,9 @@
 #include <cmath>
 
 #include "colour/words.h"
+#include "words/number.h"
+#include "words/names.h"
+#include "words/terms.h"
 
 namespace yd::words {
 namespace {
@@ -18,20 +21,20 @@ QString room(const plan::GroundVerdict& v) {
   if (v.room_light < 0.5) return Grounds::tr("Lights cannot show on it.");
   if (v.room_dark < 0.5) return Grounds::tr("Darks cannot show on it.");
   return Grounds::tr("Room for %1 steps of light and %2 of dark.")
-      .arg(v.room_light, 0, 'f', 1)
-      .arg(v.room_dark, 0, 'f', 1);
+      .arg(number(v.room_light, 1))
+      .arg(number(v.room_dark, 1));
 }
 
 QString hardest(const plan::GroundVerdict& v, const plan::Plan& plan, const subject::Subject& subject) {
-  const QStringList media{Grounds::tr("pan"), Grounds::tr("pencil"), Grounds::tr("stick")};
+  const QStringList media{term("pan"), term("pencil"), Grounds::tr("stick")};
   QStringList shows;
   for (std::size_t m = 0; m < plan::kCompared.size(); ++m) {
-    if (v.shows[m] >= 0) shows << QString("%1 %2 %").arg(media[static_cast<int>(m)]).arg(qRound(100 * v.shows[m]));
+    if (v.shows[m] >= 0) shows << Grounds::tr("%1 %2 %").arg(media[static_cast<int>(m)]).arg(qRound(100 * v.shows[m]));
   }
   const plan::TargetPlan& t = plan.targets[static_cast<std::size_t>(v.hardest)];
   return Grounds::tr("Hardest to cover: %1 (%2); %3 of the sheet shows through two layers.")
-      .arg(QString::fromStdString(subject.masses[static_cast<std::size_t>(t.mass)].name))
-      .arg(QString::fromStdString(colour::describe(t.target)), shows.join(", "));
+      .arg(mass_name(subject.masses[static_cast<std::size_t>(t.mass)]))
+      .arg(colour_name(t.target), shows.join(", "));
 }
 
 }  // namespace
@@ -48,8 +51,8 @@ QString reasons(const plan::GroundVerdict& v, const media::Paper& paper, const p
   if (std::abs(v.warmer) >= 0.5)
     out << (v.warmer > 0 ? Grounds::tr("It warms the picture where cover is thin.")
                          : Grounds::tr("It cools the picture where cover is thin."));
-  out << Grounds::tr("Bears %1 layers, %2 wanted.").arg(v.bears_layers).arg(v.needs_layers);
-  if (wished && !v.takes_wet) out << Grounds::tr("Does not bear %1.").arg(Grounds::tr(plan::name(wished->medium)));
+  out << Grounds::tr("Bears %n layer(s), %1 wanted.", nullptr, v.bears_layers).arg(v.needs_layers);
+  if (wished && !v.takes_wet) out << Grounds::tr("Does not bear %1.").arg(term(plan::name(wished->medium)));
   if (!wished && paper.wet == media::Wetness::none) out << Grounds::tr("No wet underpainting.");
   return out.join(" ");
 }

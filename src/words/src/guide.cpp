@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: MIT
 #include "words/guide.h"
 #include "words/sentence.h"
+#include "words/lengths.h"
+#include "words/number.h"
+#include "words/names.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -14,22 +17,13 @@ class Passages {
 
 constexpr std::size_t kNamed = 2;
 
-QString mass_name(int m, const Job& job) {
-  return QString::fromStdString(job.masses[static_cast<std::size_t>(m)].name);
-}
-QString stick_name(int s, const Job& job) {
-  return QString::fromStdString(job.sticks[static_cast<std::size_t>(s)].name);
-}
-
-QString listed(const QStringList& names) {
-  if (names.size() < 2) return names.join(QString());
-  return Passages::tr("%1 and %2").arg(names.mid(0, names.size() - 1).join(", "), names.back());
-}
+QString mass_called(int m, const Job& job) { return mass_name(job.masses[static_cast<std::size_t>(m)]); }
+QString stick_called(int s, const Job& job) { return stick_name(job.sticks[static_cast<std::size_t>(s)]); }
 
 /// "left hill and upper sky", "left hill, upper sky and more".
 QString named(const std::vector<int>& masses, const Job& job, std::size_t most = kNamed) {
   QStringList names;
-  for (std::size_t i = 0; i < std::min(masses.size(), most); ++i) names << mass_name(masses[i], job);
+  for (std::size_t i = 0; i < std::min(masses.size(), most); ++i) names << mass_called(masses[i], job);
   if (masses.size() > most) return Passages::tr("%1 and more").arg(names.join(", "));
   return listed(names);
 }
@@ -52,7 +46,7 @@ QString with_places(const QString& what, const plan::Passage& p, const Job& job)
   const QString places = places_of(p, job);
   if (p.masses.size() > kNamed && !p.plane && !p.sticks.empty()) {
     QStringList sticks;
-    for (const int i : p.sticks) sticks << stick_name(i, job);
+    for (const int i : p.sticks) sticks << stick_called(i, job);
     return Passages::tr("%1, with %2").arg(what, listed(sticks));
   }
   return places.isEmpty() ? what : Passages::tr("%1: %2").arg(what, places);
@@ -67,7 +61,7 @@ const plan::Gradient* gradient_of(const plan::Passage& p, const Job& job) {
 }
 
 QString short_place_title(const plan::Passage& p, const Job& job) {
-  const QString name = p.masses.empty() ? QString() : mass_name(p.masses.front(), job);
+  const QString name = p.masses.empty() ? QString() : mass_called(p.masses.front(), job);
   return (p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1")).arg(name);
 }
 
@@ -79,11 +73,7 @@ QString place_title(const plan::Passage& p, const Job& job) {
 }
 
 QString measures(const std::vector<double>& cm) {
-  return Passages::tr("%1 cm from the left, %2 cm from the top, %3 × %4 cm")
-      .arg(cm[0], 0, 'f', 1)
-      .arg(cm[1], 0, 'f', 1)
-      .arg(cm[2], 0, 'f', 1)
-      .arg(cm[3], 0, 'f', 1);
+  return Passages::tr("%1 from the left, %2 from the top, %3").arg(length(cm[0]), length(cm[1]), size(cm[2], cm[3]));
 }
 
 QString pressures(double least, double greatest) {
@@ -107,44 +97,44 @@ QString step(const plan::Step& s, const Job& job) {
       return Passages::tr("Tape the border; the tape is the edge of the picture.");
     case Chore::line_with:
       return Passages::tr("Draw with %1, lightly: a line near the paper's own colour goes under.")
-          .arg(stick_name(s.sticks[0], job));
+          .arg(stick_called(s.sticks[0], job));
     case Chore::extents:
       return Passages::tr("Extents first, of all that stands before the background: %1.").arg(measures(s.numbers));
     case Chore::tallest:
-      return Passages::tr("The tallest first, %1: %2.").arg(mass_name(s.masses[0], job), measures(s.numbers));
+      return Passages::tr("The tallest first, %1: %2.").arg(mass_called(s.masses[0], job), measures(s.numbers));
     case Chore::next_shape:
-      return Passages::tr("Then %1: %2.").arg(mass_name(s.masses[0], job), measures(s.numbers));
+      return Passages::tr("Then %1: %2.").arg(mass_called(s.masses[0], job), measures(s.numbers));
     case Chore::lift_lines:
       return Passages::tr("Lift the lines with a kneaded eraser where lights begin: %1.").arg(named(s.masses, job, 4));
     case Chore::try_offcut:
       return Passages::tr("Pass %1, %2, at %3, on an offcut of this paper, beside what lies next to it.")
           .arg(s.passes[0] + 1)
-          .arg(stick_name(s.sticks[0], job), pressures(s.numbers[0], s.numbers[1]));
+          .arg(stick_called(s.sticks[0], job), pressures(s.numbers[0], s.numbers[1]));
     case Chore::dry:
       return dry(s);
     case Chore::compare_value:
       return Passages::tr("Value first, eyes half closed: %1 darkest (value %2), %3 lightest (value %4).")
-          .arg(mass_name(s.masses[0], job))
-          .arg(s.numbers[0], 0, 'f', 1)
-          .arg(mass_name(s.masses[1], job))
-          .arg(s.numbers[1], 0, 'f', 1);
+          .arg(mass_called(s.masses[0], job))
+          .arg(number(s.numbers[0], 1))
+          .arg(mass_called(s.masses[1], job))
+          .arg(number(s.numbers[1], 1));
     case Chore::compare_temperature:
       return Passages::tr("Then temperature: %1 warmest against its neighbours, %2 coolest.")
-          .arg(mass_name(s.masses[0], job), mass_name(s.masses[1], job));
+          .arg(mass_called(s.masses[0], job), mass_called(s.masses[1], job));
     case Chore::compare_chroma:
       return Passages::tr("Then chroma: %1 most vivid, %2 most grey.")
-          .arg(mass_name(s.masses[0], job), mass_name(s.masses[1], job));
+          .arg(mass_called(s.masses[0], job), mass_called(s.masses[1], job));
     case Chore::darken_by_fixative:
       return Passages::tr(
           "A place that is too light as a whole: a thin coat of fixative darkens it without rework. Correct masses, "
           "not details.");
     case Chore::restate:
       return Passages::tr("Set the darks again with %1 in %2: rubbing beside them has veiled them.")
-          .arg(stick_name(s.sticks[0], job), named(s.masses, job, 4));
+          .arg(stick_called(s.sticks[0], job), named(s.masses, job, 4));
     case Chore::tape_off:
       return Passages::tr("Tape off, slowly and flat; soften the edge it leaves if no mount covers it.");
     case Chore::sign:
-      return Passages::tr("Sign with %1 in %2.").arg(stick_name(s.sticks[0], job), mass_name(s.masses[0], job));
+      return Passages::tr("Sign with %1 in %2.").arg(stick_called(s.sticks[0], job), mass_called(s.masses[0], job));
     case Chore::write_down:
       return Passages::tr("Write down which sticks made which colour, while you still know.");
   }
@@ -239,7 +229,7 @@ QString finished_when(const plan::Passage& p, const Job& job) {
     case PassageKind::place:
       return p.masses.empty() ? QString()
                               : Passages::tr("Finished when %1 stands against what is beside it as on the Board.")
-                                    .arg(mass_name(p.masses.front(), job));
+                                    .arg(mass_called(p.masses.front(), job));
     case PassageKind::accents:
       return Passages::tr("Finished when they catch the eye; one more would be too many.");
     case PassageKind::step_back:
@@ -261,7 +251,7 @@ QStringList steps(const plan::Passage& p, const Job& job) {
   for (const int g : p.gradients) out << gradient(job.guide.gradients[static_cast<std::size_t>(g)], job);
   for (const auto& [m, n] : p.pairs)
     out << begun(Passages::tr("%1 and %2 are a pair: one first as a trial, the other at once after it, alike.")
-                     .arg(mass_name(m, job), mass_name(n, job)));
+                     .arg(mass_called(m, job), mass_called(n, job)));
   for (const int e : p.edges) out << edge(job.guide.edges[static_cast<std::size_t>(e)], job);
   if (!p.finishes.empty() && p.kind != plan::PassageKind::accents)
     out << Passages::tr("Finished with this: %1.").arg(named(p.finishes, job, 6));
@@ -272,8 +262,9 @@ QString gradient(const plan::Gradient& g, const Job& job) {
   QStringList bands;
   for (const plan::Gradient::Band& b : g.bands) {
     const int stick = job.plan.passes[static_cast<std::size_t>(b.pass)].stick;
-    bands
-        << Passages::tr("%1 %2 (pass %3)").arg(stick_name(stick, job), band_at(b.firmest, g.angle_deg)).arg(b.pass + 1);
+    bands << Passages::tr("%1 %2 (pass %3)")
+                 .arg(stick_called(stick, job), band_at(b.firmest, g.angle_deg))
+                 .arg(b.pass + 1);
   }
   const QString rub = g.rubbed ? Passages::tr("overlap a third and rub across the joins.")
                                : Passages::tr("overlap a third and let the joins break.");
@@ -282,8 +273,8 @@ QString gradient(const plan::Gradient& g, const Job& job) {
 
 QString edge(const plan::EdgeGuide& e, const Job& job) {
   using plan::EdgeWay;
-  const QString front = mass_name(e.front, job);
-  const QString behind = mass_name(e.behind, job);
+  const QString front = mass_called(e.front, job);
+  const QString behind = mass_called(e.behind, job);
   switch (e.way) {
     case EdgeWay::lose:
       return Passages::tr("Edge of %1 and %2: lose it, a finger across.").arg(front, behind);
@@ -293,13 +284,14 @@ QString edge(const plan::EdgeGuide& e, const Job& job) {
     case EdgeWay::keep:
       return Passages::tr("Edge of %1 before %2: keep it crisp, do not rub across.").arg(front, behind);
     case EdgeWay::restate:
-      return Passages::tr("Edge of %1 before %2: state it again with %3.").arg(front, behind, stick_name(e.stick, job));
+      return Passages::tr("Edge of %1 before %2: state it again with %3.")
+          .arg(front, behind, stick_called(e.stick, job));
     case EdgeWay::buffer:
       return begun(Passages::tr("%1 and %2 fight where they meet: work a little %3 into both.")
-                       .arg(front, behind, stick_name(e.stick, job)));
+                       .arg(front, behind, stick_called(e.stick, job)));
     case EdgeWay::clean:
       return Passages::tr("Edge of %1: clean it from outside with %2, the colour of %3.")
-          .arg(front, stick_name(e.stick, job), behind);
+          .arg(front, stick_called(e.stick, job), behind);
   }
   return {};
 }

@@ -5,6 +5,8 @@
 
 #include "words/guide.h"
 
+#include "words/names.h"
+
 namespace yd::words {
 namespace {
 
@@ -82,18 +84,24 @@ QString run(const plan::Place& p) {
 }
 
 QString where(const plan::Place& p, std::span<const subject::Mass> masses) {
-  const QString name = QString::fromStdString(masses[static_cast<std::size_t>(p.mass)].name);
+  const QString name = mass_name(masses[static_cast<std::size_t>(p.mass)]);
   return Marks::tr(kParts[static_cast<std::size_t>(p.part)]).arg(name);
 }
 
 QString rubbing(const plan::Touch& t) {
   if (t.tool == plan::RubTool::none) return {};
   const QString tool = Marks::tr(kTools[static_cast<std::size_t>(t.tool)]);
-  QString out = t.tool_for_darks ? Marks::tr("Rub in with %1, the one kept for darks").arg(tool)
-                                 : Marks::tr("Rub in with %1, a clean one").arg(tool);
-  if (t.rub_down) return out + Marks::tr(", straight down.");
-  if (t.rub_directed) out += Marks::tr(", from light into dark: %1").arg(towards(t.rub_deg));
-  return out + ".";
+  if (t.rub_down)
+    return (t.tool_for_darks ? Marks::tr("Rub in with %1, the one kept for darks, straight down.")
+                             : Marks::tr("Rub in with %1, a clean one, straight down."))
+        .arg(tool);
+  if (!t.rub_directed)
+    return (t.tool_for_darks ? Marks::tr("Rub in with %1, the one kept for darks.")
+                             : Marks::tr("Rub in with %1, a clean one."))
+        .arg(tool);
+  return (t.tool_for_darks ? Marks::tr("Rub in with %1, the one kept for darks, from light into dark: %2.")
+                           : Marks::tr("Rub in with %1, a clean one, from light into dark: %2."))
+      .arg(tool, towards(t.rub_deg));
 }
 
 QString direction(const plan::Touch& t) {

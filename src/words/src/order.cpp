@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: MIT
 #include "words/order.h"
 
+#include "words/names.h"
+#include "words/sentence.h"
+
 #include <QCoreApplication>
 #include <QStringList>
 #include <array>
@@ -30,7 +33,19 @@ static_assert(kRules.size() == plan::kRules);
 
 QString place(int m, std::span<const subject::Mass> masses) {
   if (m < 0) return Order::tr("the rest");
-  return QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
+  return mass_name(masses[static_cast<std::size_t>(m)]);
+}
+
+QString plane_done(subject::Plane plane) {
+  switch (plane) {
+    case subject::Plane::background:
+      return Order::tr("The background is done at this level.");
+    case subject::Plane::middle:
+      return Order::tr("The middle ground is done at this level.");
+    case subject::Plane::foreground:
+      return Order::tr("The foreground is done at this level.");
+  }
+  return {};
 }
 
 }  // namespace
@@ -86,17 +101,15 @@ QString conflict(const plan::Conflict& c, std::span<const subject::Mass> masses)
   QStringList rules;
   for (const plan::Rule r : c.circle) rules << "\"" + rule(r) + "\"";
   QStringList places;
-  for (const int m : c.masses) places << QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
-  const auto listed = [](QStringList list) {
-    if (list.size() < 2) return list.join(QString());
-    const QString last = list.takeLast();
-    return Order::tr("%1 and %2").arg(list.join(", "), last);
-  };
-  QString out = c.circle.size() == 1 ? Order::tr("The demands of %1 contradict each other").arg(listed(rules))
-                                     : Order::tr("%1 contradict each other").arg(listed(rules));
-  if (places.size() == 1) out += Order::tr(" at %1").arg(places.front());
-  if (places.size() > 1) out += Order::tr(" at %1").arg(listed(places));
-  return out + Order::tr(". Relaxed here: \"%1\", the weakest of them.").arg(rule(c.given_up));
+  for (const int m : c.masses) places << mass_name(masses[static_cast<std::size_t>(m)]);
+  const bool one = c.circle.size() == 1;
+  const QString against = places.isEmpty() ? (one ? Order::tr("The demands of %1 contradict each other.")
+                                                  : Order::tr("%1 contradict each other."))
+                                                 .arg(listed(rules))
+                                           : (one ? Order::tr("The demands of %1 contradict each other at %2.")
+                                                  : Order::tr("%1 contradict each other at %2."))
+                                                 .arg(listed(rules), listed(places));
+  return against + " " + Order::tr("Relaxed here: \"%1\", the weakest of them.").arg(rule(c.given_up));
 }
 
 QString reason(const plan::PassReason& r, std::span<const subject::Mass> masses) {
@@ -134,7 +147,7 @@ QString ends(const plan::Sitting& s) {
     case SittingEnd::level_done:
       return Order::tr("A level of the picture is done.");
     case SittingEnd::plane_done:
-      return Order::tr("The %1 is done at this level.").arg(Order::tr(subject::name(s.plane)));
+      return plane_done(s.plane);
     case SittingEnd::stick_done:
       return Order::tr("A whole stick is laid; nothing is left half done.");
   }

@@ -1,6 +1,10 @@
 // SPDX-License-Identifier: MIT
 #include "words/practice.h"
 
+#include "words/number.h"
+#include "words/terms.h"
+
+#include <QCoreApplication>
 #include <cmath>
 
 namespace yd::words {
@@ -8,15 +12,19 @@ namespace {
 
 using practice::Kind;
 
+struct Practice {
+  Q_DECLARE_TR_FUNCTIONS(Practice)
+};
+
 /// A bias is told once it is twice what is not known of it.
 constexpr double kSure = 2;
 
 QString amount(double steps) {
-  if (steps < 0.35) return "a little";
-  if (steps < 0.65) return "half a step";
-  if (steps < 0.85) return "three quarters of a step";
-  if (steps < 1.25) return "a step";
-  return QString("%1 steps").arg(steps, 0, 'f', 1);
+  if (steps < 0.35) return Practice::tr("a little");
+  if (steps < 0.65) return Practice::tr("half a step");
+  if (steps < 0.85) return Practice::tr("three quarters of a step");
+  if (steps < 1.25) return Practice::tr("a step");
+  return Practice::tr("%1 steps").arg(number(steps, 1));
 }
 
 }  // namespace
@@ -24,21 +32,21 @@ QString amount(double steps) {
 QString drill(Kind kind) {
   switch (kind) {
     case Kind::value:
-      return "Name the value";
+      return Practice::tr("Name the value");
     case Kind::lighter:
-      return "Which is lighter";
+      return Practice::tr("Which is lighter");
     case Kind::warmer:
-      return "Which is warmer";
+      return Practice::tr("Which is warmer");
     case Kind::mixture:
-      return "What will it be";
+      return Practice::tr("What will it be");
     case Kind::nearest:
-      return "Which stick comes nearest";
+      return Practice::tr("Which stick comes nearest");
     case Kind::masses:
-      return "Masses, eyes half closed";
+      return Practice::tr("Masses, eyes half closed");
     case Kind::wrong_place:
-      return "Find the wrong passage";
+      return Practice::tr("Find the wrong passage");
     case Kind::mixing:
-      return "Match by mixing";
+      return Practice::tr("Match by mixing");
   }
   return {};
 }
@@ -46,77 +54,78 @@ QString drill(Kind kind) {
 QString drill_about(Kind kind) {
   switch (kind) {
     case Kind::value:
-      return "One patch on a dark, middle or light ground: which of nine steps?";
+      return Practice::tr("One patch on a dark, middle or light ground: which of nine steps?");
     case Kind::lighter:
-      return "A colour beside a grey: which has more light in it?";
+      return Practice::tr("A colour beside a grey: which has more light in it?");
     case Kind::warmer:
-      return "Two neighbours in hue: which leans to orange?";
+      return Practice::tr("Two neighbours in hue: which leans to orange?");
     case Kind::mixture:
-      return "Two or three strokes on this paper: which colour do they make?";
+      return Practice::tr("Two or three strokes on this paper: which colour do they make?");
     case Kind::nearest:
-      return "A colour and four sticks of the tray: which is nearest?";
+      return Practice::tr("A colour and four sticks of the tray: which is nearest?");
     case Kind::masses:
-      return "Two masses of the picture: which is lighter as a whole?";
+      return Practice::tr("Two masses of the picture: which is lighter as a whole?");
     case Kind::wrong_place:
-      return "The Board with one passage off in value: which?";
+      return Practice::tr("The Board with one passage off in value: which?");
     case Kind::mixing:
-      return "Make a colour with up to three strokes of the tray.";
+      return Practice::tr("Make a colour with up to three strokes of the tray.");
   }
   return {};
 }
 
-QString family(practice::Family family) { return practice::name(family); }
+QString family(practice::Family family) { return term(practice::name(family)); }
 
 QString question(const practice::Task& task) {
   switch (task.kind) {
     case Kind::value:
-      return "Which value, 1 (dark) to 9 (light)?";
+      return Practice::tr("Which value, 1 (dark) to 9 (light)?");
     case Kind::lighter:
-      return "Which is lighter, left or right?";
+      return Practice::tr("Which is lighter, left or right?");
     case Kind::warmer:
-      return "Which is warmer, left or right?";
+      return Practice::tr("Which is warmer, left or right?");
     case Kind::mixture:
-      return "Which colour do these strokes make?";
+      return Practice::tr("Which colour do these strokes make?");
     case Kind::nearest:
-      return "Which stick comes nearest?";
+      return Practice::tr("Which stick comes nearest?");
     case Kind::masses:
-      return "Which mass is lighter, 1 or 2?";
+      return Practice::tr("Which mass is lighter, 1 or 2?");
     case Kind::wrong_place:
-      return "Which place is wrong?";
+      return Practice::tr("Which place is wrong?");
     case Kind::mixing:
-      return "Make this colour.";
+      return Practice::tr("Make this colour.");
   }
   return {};
 }
 
 QString bias(Kind kind, double bias, double sd) {
-  if (std::abs(bias) < kSure * sd || std::abs(bias) < 0.1) return "as they are, as far as can be told";
-  const bool warm = kind == Kind::warmer;
-  return QString("%1 too %2")
-      .arg(amount(std::abs(bias)), bias > 0 ? (warm ? "warm" : "light")
-                                   : warm   ? "cool"
-                                            : "dark");
+  if (std::abs(bias) < kSure * sd || std::abs(bias) < 0.1) return Practice::tr("as they are, as far as can be told");
+  const QString by = amount(std::abs(bias));
+  if (kind == Kind::warmer) return (bias > 0 ? Practice::tr("%1 too warm") : Practice::tr("%1 too cool")).arg(by);
+  return (bias > 0 ? Practice::tr("%1 too light") : Practice::tr("%1 too dark")).arg(by);
 }
 
 QString threshold(Kind kind, const practice::Estimate& eye) {
   const bool steps = kind == Kind::value || kind == Kind::lighter || kind == Kind::masses || kind == Kind::wrong_place;
-  const QString unit = steps ? "steps of value" : kind == Kind::warmer ? "steps of warmth" : "of difference";
-  return QString("%1 %2").arg(eye.threshold, 0, 'f', steps ? 2 : 1).arg(unit);
+  const QString text = steps                  ? Practice::tr("%1 steps of value")
+                       : kind == Kind::warmer ? Practice::tr("%1 steps of warmth")
+                                              : Practice::tr("%1 of difference");
+  return text.arg(number(eye.threshold, steps ? 2 : 1));
 }
 
 QString outcome(const practice::Outcome& o) {
   if (o.kind == Kind::mixing)
-    return QString("On average you came within %1 of the colour.").arg(o.eye.threshold, 0, 'f', 1);
-  QString finds = QString("You tell apart %1.").arg(threshold(o.kind, o.eye));
+    return Practice::tr("On average you came within %1 of the colour.").arg(number(o.eye.threshold, 1));
+  QString finds = Practice::tr("You tell apart %1.").arg(threshold(o.kind, o.eye));
   const bool judged = o.kind == Kind::value || o.kind == Kind::lighter || o.kind == Kind::warmer;
   if (!judged) return finds;
-  QString out = QString("You see %1 %2. %3").arg(family(o.family), bias(o.kind, o.eye.bias, o.eye.bias_sd), finds);
+  QString out = Practice::tr("You see %1 %2. %3").arg(family(o.family), bias(o.kind, o.eye.bias, o.eye.bias_sd), finds);
   // Thirteen answers on each ground leave a quarter of a step open between two of them.
   constexpr double kToldApart = 0.6;
   const double lighter_on_dark = o.by_surround.front() - o.by_surround.back();
   if (o.kind == Kind::value && std::abs(lighter_on_dark) > kToldApart) {
-    out += QString(" On a dark ground they seemed %1 %2 than on a light one.")
-               .arg(amount(std::abs(lighter_on_dark)), lighter_on_dark > 0 ? "lighter" : "darker");
+    out += " " + (lighter_on_dark > 0 ? Practice::tr("On a dark ground they seemed %1 lighter than on a light one.")
+                                      : Practice::tr("On a dark ground they seemed %1 darker than on a light one."))
+                     .arg(amount(std::abs(lighter_on_dark)));
   }
   return out;
 }

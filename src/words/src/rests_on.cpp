@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 #include "words/rests_on.h"
 
+#include "words/number.h"
+
 #include <QCoreApplication>
 #include <QStringList>
 
@@ -17,10 +19,10 @@ QString rests_on(const plan::RestsOn& r) {
   if (r.readings == 0) return {};
   QStringList parts;
   parts << (r.artist.empty() ? Rests::tr("a calibration") : QString::fromStdString(r.artist));
-  parts << Rests::tr("%1 strokes").arg(r.readings);
+  parts << Rests::tr("%n stroke(s)", nullptr, r.readings);
   if (!r.paper.empty()) parts << QString::fromStdString(r.paper);
   if (!r.date.empty()) parts << QString::fromStdString(r.date);
-  if (r.off_de00 >= 0) parts << Rests::tr("others met to %1").arg(r.off_de00, 0, 'f', 1);
+  if (r.off_de00 >= 0) parts << Rests::tr("others met to %1").arg(number(r.off_de00, 1));
   return parts.join(", ");
 }
 

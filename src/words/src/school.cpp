@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: MIT
 #include "words/school.h"
 
+#include "words/number.h"
+#include "words/names.h"
+
 #include <QCoreApplication>
 
 namespace yd::words {
@@ -46,7 +49,7 @@ School school(plan::School school) {
 QString advised(const plan::SchoolAdvice& a, std::span<const subject::Mass> masses) {
   using Why = plan::SchoolAdvice::Why;
   const auto name = [&](int m) {
-    return m < 0 ? Schools::tr("the picture") : QString::fromStdString(masses[static_cast<std::size_t>(m)].name);
+    return m < 0 ? Schools::tr("the picture") : mass_name(masses[static_cast<std::size_t>(m)]);
   };
   switch (a.why) {
     case Why::none:
@@ -58,13 +61,13 @@ QString advised(const plan::SchoolAdvice& a, std::span<const subject::Mass> mass
               .arg(name(a.lightest));
     case Why::values_carry:
       return Schools::tr("Values carry this subject (%1 steps from %2 to %3, mean chroma %4): map them first.")
-          .arg(a.steps, 0, 'f', 1)
+          .arg(number(a.steps, 1))
           .arg(name(a.darkest), name(a.lightest))
           .arg(qRound(a.chroma));
     case Why::sticks_cover:
       return Schools::tr("Sticks cover: the lights of %1 stay clean over darks like those of %2, %3 value steps apart.")
           .arg(name(a.lightest), name(a.darkest))
-          .arg(a.steps, 0, 'f', 1);
+          .arg(number(a.steps, 1));
   }
   return {};
 }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 #include "words/seen.h"
 
+#include "words/number.h"
+
 #include <QCoreApplication>
 
 namespace yd::words {
@@ -22,6 +24,6 @@ QString seen(double de00) {
   return de00 < kGlance ? Seen::tr("seen at a glance") : Seen::tr("another colour");
 }
 
-QString seen_with_number(double de00) { return Seen::tr("%1, %2").arg(seen(de00)).arg(de00, 0, 'f', 1); }
+QString seen_with_number(double de00) { return Seen::tr("%1, %2").arg(seen(de00)).arg(number(de00, 1)); }
 
 }  // namespace yd::words

@@ -14,9 +14,14 @@ std::string describe(const Lab& lab);
 /// The hue alone: "red", "orange", … "grey" below chroma 5.
 std::string hue_word(const Lab& lab);
 
-/// The difference in the order artists compare: "half a step too light, a little too warm, a little dull".
-/// `is` against `wanted`; "matches" where CIEDE2000 is below 1.
-std::string difference_words(const Lab& is, const Lab& wanted);
+/// How a colour differs from the one that is wanted, in the order artists compare.
+struct Difference {
+  double de00 = 0;         ///< CIEDE2000
+  double steps = 0;        ///< of value, of nine; lighter is positive
+  double warmer = 0;       ///< in units of `warmth`
+  double more_chroma = 0;  ///< of CIELAB chroma
+};
+Difference difference(const Lab& is, const Lab& wanted);
 
 /// Warmth of a colour relative to grey: +chroma at hue 55° (orange), -chroma at 235° (blue).
 double warmth(const Lab& lab);

@@ -20,6 +20,8 @@ struct Format {
   double short_cm;
 };
 std::span<const Format> common_formats();
+/// The same where paper is cut in inches.
+std::span<const Format> inch_formats();
 
 /// The largest crop of a picture (`picture_aspect` = width / height) with the wanted aspect whose middle is as near
 /// to (x, y) as the border lets it be.

@@ -3,6 +3,7 @@
 
 #include <cstdint>
 #include <memory>
+#include <optional>
 #include <vector>
 
 #include "subject/edits.h"
@@ -39,7 +40,7 @@ struct Subject {
   std::vector<Mass> masses;
   LabImage small;       ///< squinted, at the size masses are found and edited at
   Regions found;        ///< masses before any edit, at that size
-  std::string refused;  ///< why an edit could not be played; empty if all were
+  std::optional<Error> refused;  ///< why the first edit that could not be played was refused
   std::vector<FocusRing> focus;
   OwnColours colours;
   /// Null where nothing is recoloured; else image, squinted and softened are in the artist's own colours.

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QString>
+#include <QStringList>
 
 namespace yd::words {
 
@@ -10,5 +11,8 @@ inline QString begun(QString text) {
   if (!text.isEmpty()) text[0] = text[0].toUpper();
   return text;
 }
+
+/// "left hill, water and upper sky".
+QString listed(const QStringList& names);
 
 }  // namespace yd::words

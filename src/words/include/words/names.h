@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: MIT
+#pragma once
+
+#include <QString>
+#include <string>
+
+#include "media/collection.h"
+#include "media/paper.h"
+#include "subject/masses.h"
+
+namespace yd::words {
+
+/// `colour::describe` in the language of the interface: "dark greyish blue", "dunkles gräuliches Blau".
+QString colour_name(const colour::Lab& lab);
+/// How `is` differs from `wanted`, in the order artists compare: "half a step too light, a little too warm".
+QString difference(const colour::Lab& is, const colour::Lab& wanted);
+
+/// A mass's own name, or the one that was made for it ("upper sky") in the language of the interface.
+QString mass_name(const subject::Mass& mass);
+QString mass_name(const std::string& name);
+/// Shipped sticks, collections and papers in the language of the interface; the artist's own as they are.
+QString stick_name(const std::string& name);
+inline QString stick_name(const media::Stick& stick) { return stick_name(stick.name); }
+QString paper_name(const media::Paper& paper);
+QString collection_name(const media::Collection& collection);
+
+}  // namespace yd::words

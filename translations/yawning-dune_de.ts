@@ -2442,6 +2442,14 @@
             <comment>name and number</comment>
             <translation>%1 %2</translation>
         </message>
+        <message>
+            <source>%1, tint</source>
+            <translation>%1, Aufhellung</translation>
+        </message>
+        <message>
+            <source>%1, shade</source>
+            <translation>%1, Abdunklung</translation>
+        </message>
     </context>
     <context>
         <name>Order</name>
@@ -5675,7 +5683,7 @@
         </message>
         <message>
             <source>fullest: %1 % of the tooth</source>
-            <translation>am vollsten: %1 % des Zahns</translation>
+            <translation>am vollsten: %1 %</translation>
         </message>
         <message>
             <source>tooth full</source>

@@ -2345,80 +2345,80 @@
         </message>
         <message>
             <source>a little too warm</source>
-            <translation>algo demasiado cálido</translation>
+            <translation>algo cálido de más</translation>
         </message>
         <message>
             <source>too warm</source>
-            <translation>demasiado cálido</translation>
+            <translation>cálido de más</translation>
         </message>
         <message>
             <source>much too warm</source>
-            <translation>excesivamente cálido</translation>
+            <translation>muy cálido de más</translation>
         </message>
         <message>
             <source>a little too cool</source>
-            <translation>algo demasiado frío</translation>
+            <translation>algo frío de más</translation>
         </message>
         <message>
             <source>too cool</source>
-            <translation>demasiado frío</translation>
+            <translation>frío de más</translation>
         </message>
         <message>
             <source>much too cool</source>
-            <translation>excesivamente frío</translation>
+            <translation>muy frío de más</translation>
         </message>
         <message>
             <source>a little too vivid</source>
-            <translation>algo demasiado vivo</translation>
+            <translation>algo vivo de más</translation>
         </message>
         <message>
             <source>too vivid</source>
-            <translation>demasiado vivo</translation>
+            <translation>vivo de más</translation>
         </message>
         <message>
             <source>much too vivid</source>
-            <translation>excesivamente vivo</translation>
+            <translation>muy vivo de más</translation>
         </message>
         <message>
             <source>a little too dull</source>
-            <translation>algo demasiado apagado</translation>
+            <translation>algo apagado de más</translation>
         </message>
         <message>
             <source>too dull</source>
-            <translation>demasiado apagado</translation>
+            <translation>apagado de más</translation>
         </message>
         <message>
             <source>much too dull</source>
-            <translation>excesivamente apagado</translation>
+            <translation>muy apagado de más</translation>
         </message>
         <message>
             <source>a quarter step too light</source>
-            <translation>un cuarto de grado más claro de lo debido</translation>
+            <translation>un cuarto de grado claro de más</translation>
         </message>
         <message>
             <source>a quarter step too dark</source>
-            <translation>un cuarto de grado más oscuro de lo debido</translation>
+            <translation>un cuarto de grado oscuro de más</translation>
         </message>
         <message>
             <source>half a step too light</source>
-            <translation>medio grado más claro de lo debido</translation>
+            <translation>medio grado claro de más</translation>
         </message>
         <message>
             <source>half a step too dark</source>
-            <translation>medio grado más oscuro de lo debido</translation>
+            <translation>medio grado oscuro de más</translation>
         </message>
         <message numerus="yes">
             <source>%n step(s) too light</source>
             <translation>
-                <numerusform>%n grado más claro de lo debido</numerusform>
-                <numerusform>%n grados más claro de lo debido</numerusform>
+                <numerusform>%n grado claro de más</numerusform>
+                <numerusform>%n grados claro de más</numerusform>
             </translation>
         </message>
         <message numerus="yes">
             <source>%n step(s) too dark</source>
             <translation>
-                <numerusform>%n grado más oscuro de lo debido</numerusform>
-                <numerusform>%n grados más oscuro de lo debido</numerusform>
+                <numerusform>%n grado oscuro de más</numerusform>
+                <numerusform>%n grados oscuro de más</numerusform>
             </translation>
         </message>
         <message>
@@ -2441,6 +2441,14 @@
             <source>%1 %2</source>
             <comment>name and number</comment>
             <translation>%1 %2</translation>
+        </message>
+        <message>
+            <source>%1, tint</source>
+            <translation>%1, aclarado</translation>
+        </message>
+        <message>
+            <source>%1, shade</source>
+            <translation>%1, oscurecido</translation>
         </message>
     </context>
     <context>
@@ -3077,19 +3085,19 @@
         </message>
         <message>
             <source>%1 too warm</source>
-            <translation>%1 más cálidos de lo debido</translation>
+            <translation>%1 cálidos de más</translation>
         </message>
         <message>
             <source>%1 too cool</source>
-            <translation>%1 más fríos de lo debido</translation>
+            <translation>%1 fríos de más</translation>
         </message>
         <message>
             <source>%1 too light</source>
-            <translation>%1 más claros de lo debido</translation>
+            <translation>%1 claros de más</translation>
         </message>
         <message>
             <source>%1 too dark</source>
-            <translation>%1 más oscuros de lo debido</translation>
+            <translation>%1 oscuros de más</translation>
         </message>
         <message>
             <source>%1 steps of value</source>
@@ -3545,7 +3553,7 @@
         </message>
         <message>
             <source>too vivid</source>
-            <translation>demasiado vivo</translation>
+            <translation>vivo de más</translation>
         </message>
         <message>
             <source>ground shows through</source>

@@ -2442,6 +2442,14 @@
             <comment>name and number</comment>
             <translation>%1 %2</translation>
         </message>
+        <message>
+            <source>%1, tint</source>
+            <translation>%1, éclairci</translation>
+        </message>
+        <message>
+            <source>%1, shade</source>
+            <translation>%1, foncé</translation>
+        </message>
     </context>
     <context>
         <name>Order</name>

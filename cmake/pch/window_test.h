@@ -1,7 +1,5 @@
 // SPDX-License-Identifier: MIT
-// What the tests of the window read.
+// What the tests of the window read: the window.
 #pragma once
-#include "widgets.h"
-#include <QSignalSpy>
-#include <QTemporaryDir>
-#include <QTest>
+#include "../../tests/shared/one_program.h"
+#include "../../tests/ui/ui_world.h"

@@ -105,10 +105,9 @@ Wishes read_wishes(const QApplication& application, QStringList& files) {
   parser.process(application);
   files = parser.positionalArguments();
   const auto number = [&](const QCommandLineOption& o) { return parser.value(o).toInt(); };
-  return {parser.value(picture), parser.value(point),   parser.value(press), parser.value(photo),
-          parser.value(size),    parser.value(crop),    parser.value(language),
-          number(stage),         number(passage),       number(done),        number(school),
-          number(mood),          parser.isSet(dark),    parser.isSet(contrast)};
+  return {parser.value(picture), parser.value(point),    parser.value(press), parser.value(photo),   parser.value(size),
+          parser.value(crop),    parser.value(language), number(stage),       number(passage),       number(done),
+          number(school),        number(mood),           parser.isSet(dark),  parser.isSet(contrast)};
 }
 
 /// Choices that --picture asks for, made as the artist would make them.
@@ -180,10 +179,9 @@ Ended run(QApplication& application, QSettings& settings, const Wishes& w, const
   window.show();
   window.stages().go(static_cast<yd::app::Stage>(std::clamp(w.stage, 0, yd::app::kStages - 1)));
   if (!w.picture.isEmpty())
-    picture_when_ready(
-        window, session, advice, checker, easel,
-        {w.picture, w.point, w.press, w.passage, w.photo, w.done, w.stage >= yd::app::kStages, w.done},
-        !file.isEmpty());
+    picture_when_ready(window, session, advice, checker, easel,
+                       {w.picture, w.point, w.press, w.passage, w.photo, w.done, w.stage >= yd::app::kStages, w.done},
+                       !file.isEmpty());
   choose_as_wished(window, session, w);
   if (!file.isEmpty()) window.files().open_path(file);
   const int code = QApplication::exec();

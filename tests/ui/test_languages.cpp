@@ -31,7 +31,8 @@ bool has_english(QString text) {
   static const QRegularExpression inside("⟦[^⟦⟧]*⟧");
   while (inside.match(text).hasMatch()) text.replace(inside, " ");
   static const QRegularExpression ours(
-      "Yawning Dune|\\S+\\.(dune|png|pdf|pov)|L\\*|a\\*|b\\*|CIEDE2000|D50|D65|LED|ISCC|Ctrl|Shift|Alt|Esc|Return|Enter|"
+      "Yawning "
+      "Dune|\\S+\\.(dune|png|pdf|pov)|L\\*|a\\*|b\\*|CIEDE2000|D50|D65|LED|ISCC|Ctrl|Shift|Alt|Esc|Return|Enter|"
       "Space|Page|Up|Down|Home|End|F1|Deutsch|English|Français|Español|\\bA[2-5]\\b|\\bcm\\b|\\bP[A-Z][a-z]?\\d+\\b");
   text.replace(ours, " ");
   static const QRegularExpression word("[A-Za-z]{3,}");
@@ -48,7 +49,7 @@ bool is_ours(const QAccessibleInterface& at) {
 }
 
 void add_english(QStringList& out, const QString& where, const QString& text) {
-  if (has_english(text)) out << where + ": " + text.left(120);
+  if (has_english(text)) out << where + ": " + text.left(300);
 }
 
 QStringList english_in(trial::World& w, const QString& view) {
@@ -76,7 +77,11 @@ QStringList cut_in(trial::World& w, const QString& view) {
     if (auto* label = qobject_cast<QLabel*>(widget); label != nullptr && !label->text().isEmpty()) {
       const bool elides = label->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored;
       if (label->wordWrap() && label->heightForWidth(label->width()) > label->height() + 1)
-        out << name + " is too low: " + label->text().left(60);
+        out << name +
+                   QString(" is too low (%1 for %2): ")
+                       .arg(label->height())
+                       .arg(label->heightForWidth(label->width())) +
+                   label->text().left(60);
       if (!label->wordWrap() && !elides && label->sizeHint().width() > label->width() + 1)
         out << name + " is too narrow: " + label->text().left(60);
     }
@@ -84,7 +89,8 @@ QStringList cut_in(trial::World& w, const QString& view) {
       const auto* tool = qobject_cast<QToolButton*>(button);
       if (tool != nullptr && tool->toolButtonStyle() == Qt::ToolButtonIconOnly) continue;
       const int text = button->fontMetrics().horizontalAdvance(button->text());
-      if (text > std::max(button->width(), button->height())) out << name + " is too narrow: " + button->text().left(60);
+      if (text > std::max(button->width(), button->height()))
+        out << name + " is too narrow: " + button->text().left(60);
     }
   }
   return out;
@@ -94,7 +100,8 @@ void add_menu(QStringList& out, const QMenu& menu) {
   for (const QAction* action : menu.actions()) {
     if (action->isSeparator()) continue;
     add_english(out, "menu " + menu.title(), action->text());
-    if (action->menu() != nullptr && action->menu()->menuAction()->objectName() != "recent") add_menu(out, *action->menu());
+    if (action->menu() != nullptr && action->menu()->menuAction()->objectName() != "recent")
+      add_menu(out, *action->menu());
   }
 }
 
@@ -152,6 +159,7 @@ class TestLanguages : public QObject {
     QStringList bad;
     for (const trial::View& view : views()) {
       trial::open(w, view);
+      QTest::qWait(50);  // cards that scroll find their width in two steps
       bad << cut_in(w, view.name);
     }
     bad.removeDuplicates();
@@ -169,14 +177,16 @@ class TestLanguages : public QObject {
     for (const trial::View& view : views()) {
       trial::open(w, view);
       QVERIFY2(w.window.size() == QSize(1280, 800), qPrintable(view.name));
-      QVERIFY(cut_in(w, view.name).isEmpty());
+      const QStringList cut = cut_in(w, view.name);
+      QVERIFY2(cut.isEmpty(), qPrintable(cut.join('\n')));
     }
     // The window is turned, pictures are not: a place at the left of the subject stays there.
     w.window.show_easel(false);
     w.window.stages().go(app::Stage::subject);
     auto* subject = w.find<app::PictureView>("subject_view");
-    auto* board = w.find<app::PictureView>("board_view");
-    QVERIFY(subject->mapTo(&w.window, QPoint()).x() > board->mapTo(&w.window, QPoint()).x());
+    auto* course = w.find<QListView>("course");
+    QVERIFY(course->visualRect(course->model()->index(0, 0)).x() >
+            course->visualRect(course->model()->index(1, 0)).x());
     QTest::mouseMove(subject, w.on_subject({0.1, 0.5}));
     const QPoint at = w.find<app::Pair>("pair")->link().pointer;
     QVERIFY2(std::abs(at.x() - 0.1 * w.session.subject()->image.width) < 3, qPrintable(QString::number(at.x())));

@@ -78,8 +78,8 @@ struct Speaking {
 /// The pieces of what the core says: literals of two words or more in what makes an `Error`.
 QStringList said_by_the_core() {
   QStringList out;
-  const QStringList modules{"calibrate", "check",    "colour",   "formats", "journal", "media",
-                            "pictures",  "plan",     "printed",  "subject", "support", "swatches"};
+  const QStringList modules{"calibrate", "check", "colour",  "formats", "journal", "media",
+                            "pictures",  "plan",  "printed", "subject", "support", "swatches"};
   static const QRegularExpression error(
       "(?:bad_value|unreachable|refuse|refused|fail|broken|at_line|Error)\\s*[({][^;]*;|return \"[^;]*;");
   static const QRegularExpression literal("\"((?:[^\"\\\\]|\\\\.)*)\"");
@@ -266,7 +266,8 @@ class TestLanguages : public QObject {
   }
 
   void errors_are_said_in_the_language() {
-    const Error full{Error::Code::io, "/tmp/a.dune", "cannot be saved: the disk is full; free some room or choose another place"};
+    const Error full{Error::Code::io, "/tmp/a.dune",
+                     "cannot be saved: the disk is full; free some room or choose another place"};
     QCOMPARE(words::fact(full).toStdString(), describe(full));
     const Speaking german("de");
     QCOMPARE(words::fact(full),

@@ -54,9 +54,7 @@ QImage warmth_image(const subject::Subject& s) {
   for (const subject::Mass& m : s.masses) {
     const QRectF box(QPointF(m.centre_x * out.width() - 80, m.centre_y * out.height() - 20), QSizeF(160, 40));
     painter.setPen(QColor(245, 245, 245));
-    const QString word = std::abs(m.warmer) < 2 ? QStringLiteral("=")
-                         : m.warmer > 0         ? tr("warmer")
-                                                : tr("cooler");
+    const QString word = std::abs(m.warmer) < 2 ? QStringLiteral("=") : m.warmer > 0 ? tr("warmer") : tr("cooler");
     painter.drawText(box, Qt::AlignCenter, word);
   }
   return out;

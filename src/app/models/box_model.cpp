@@ -99,7 +99,10 @@ QVariant BoxModel::text(const swatches::SwatchFound& f, int column) const {
     case value:
       return words::number(colour::value_step(stick.lab.l), 1);
     case masstone:
-      return QString("%1 %2 %3").arg(words::number(stick.lab.l, 0)).arg(words::number(stick.lab.a, 0)).arg(words::number(stick.lab.b, 0));
+      return QString("%1 %2 %3")
+          .arg(words::number(stick.lab.l, 0))
+          .arg(words::number(stick.lab.a, 0))
+          .arg(words::number(stick.lab.b, 0));
     case doubt:
       return doubt_of(f);
     default:

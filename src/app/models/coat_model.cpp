@@ -126,8 +126,7 @@ QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
     lines << CoatModel::tr("The collection has no stick at hand for it.");
   } else {
     lines << CoatModel::tr("%1: %2 wet, %3 dry; %4.")
-                 .arg(medium_words(v.choice.medium), words::colour_name(v.wet),
-                      words::colour_name(v.dry),
+                 .arg(medium_words(v.choice.medium), words::colour_name(v.wet), words::colour_name(v.dry),
                       v.shows ? CoatModel::tr("it shows on this sheet")
                               : CoatModel::tr("it hardly shows on this sheet"));
     lines << CoatModel::tr(

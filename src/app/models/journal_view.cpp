@@ -74,7 +74,8 @@ Result<WorkView> view_work(const journal::Journal& journal, const QString& id) {
   double minutes = 0;
   for (const journal::Sitting& s : journal::sittings_of(passes.value())) {
     minutes += s.minutes;
-    out.sittings << tr("%1: %2, %n step(s)", nullptr, s.passes).arg(moment(s.from_s), exports::minutes_words(s.minutes));
+    out.sittings
+        << tr("%1: %2, %n step(s)", nullptr, s.passes).arg(moment(s.from_s), exports::minutes_words(s.minutes));
   }
   const auto fact = [&out](const QString& label, const QString& number, double bar = -1) {
     out.facts.append({label, number, bar, {}});
@@ -121,8 +122,7 @@ QStringList shopping_list(const QList<StockRow>& stock, const std::vector<std::p
                  .arg(words::number(s.needed_mm, 0))
                  .arg(words::number(s.left_mm, 0));
   }
-  for (const auto& [name, works] : next)
-    out << tr("%1: would help %n work(s) most", nullptr, works).arg(name);
+  for (const auto& [name, works] : next) out << tr("%1: would help %n work(s) most", nullptr, works).arg(name);
   return out;
 }
 

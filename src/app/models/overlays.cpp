@@ -50,9 +50,7 @@ subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subj
           radius < kDrawn ? kClick : std::min(1.0, radius)};
 }
 
-QString length_words(double cm) {
-  return words::length(cm);
-}
+QString length_words(double cm) { return words::length(cm); }
 
 QString line_words(const subject::Line& line) {
   QString text = length_words(line.length_cm) + tr(", %1°").arg(words::number(line.angle_deg, 0));

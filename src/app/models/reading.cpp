@@ -13,8 +13,7 @@ namespace yd::app {
 namespace {
 
 PeepholeColour describe_colour(const QString& title, const colour::Lab& lab) {
-  return {title, to_colour(lab), words::number(colour::value_step(lab.l), 1),
-          words::colour_name(lab)};
+  return {title, to_colour(lab), words::number(colour::value_step(lab.l), 1), words::colour_name(lab)};
 }
 
 }  // namespace

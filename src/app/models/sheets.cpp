@@ -55,8 +55,7 @@ QList<SheetPicture> subject_on_papers(const subject::Subject& s, const std::vect
         if (s.masses[mass].plane == subject::Plane::background) image.setPixelColor(x, y, sheet);
       }
     }
-    out.append(
-        {image, tr("%1. %2").arg(++place).arg(words::paper_name(paper)), QString::fromStdString(paper.id)});
+    out.append({image, tr("%1. %2").arg(++place).arg(words::paper_name(paper)), QString::fromStdString(paper.id)});
   }
   return out;
 }
@@ -67,8 +66,7 @@ OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
   const plan::OffcutSheet& sheet = advice.offcuts;
   out.media = {tr("pan"), tr("pencil"), tr("stick")};
   for (const std::size_t p : sheet.papers)
-    out.papers.append(
-        {to_colour(papers[p].lab), words::paper_name(papers[p]), QString::fromStdString(papers[p].id)});
+    out.papers.append({to_colour(papers[p].lab), words::paper_name(papers[p]), QString::fromStdString(papers[p].id)});
   for (std::size_t t = 0; t < sheet.targets.size(); ++t) {
     const colour::Lab& target = planned.plan.targets[static_cast<std::size_t>(sheet.targets[t])].target;
     const QString name = words::colour_name(target);
@@ -82,8 +80,7 @@ OffcutDrawing offcut_drawing(const GroundAdvice& advice, const Planned& planned,
                                   ? tr("%1: the collection has none of this kind").arg(medium)
                                   : tr("%1 by %2 on %3: %4; %5")
                                         .arg(name, medium, words::paper_name(paper),
-                                             words::difference(strip.lab, target),
-                                             words::seen_with_number(strip.off));
+                                             words::difference(strip.lab, target), words::seen_with_number(strip.off));
         out.strips.append({strip_image(strip, paper.grain_mm, masked ? judging_grey() : to_colour(paper.lab)), words});
       }
     }

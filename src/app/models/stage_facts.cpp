@@ -22,10 +22,8 @@ namespace {
 QString counted(double step, bool from_dark) { return words::number(from_dark ? step : 10 - step, 1); }
 
 Fact spot_fact(const QString& label, const colour::Lab& lab, bool from_dark) {
-  return {label,
-          tr("%1, value %2")
-              .arg(words::colour_name(lab), counted(colour::value_step(lab.l), from_dark)),
-          -1, to_colour(lab)};
+  return {label, tr("%1, value %2").arg(words::colour_name(lab), counted(colour::value_step(lab.l), from_dark)), -1,
+          to_colour(lab)};
 }
 
 QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
@@ -62,14 +60,16 @@ QList<Fact> subject_facts(const ReadSubject& s, bool from_dark) {
 }
 
 QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v) {
-  QList<Fact> out{{tr("Colour"),
-                   tr("%1, value %2")
-                       .arg(words::colour_name(paper.lab))
-                       .arg(words::number(colour::value_step(paper.lab.l), 1)),
-                   -1, to_colour(paper.lab)}};
+  QList<Fact> out{
+      {tr("Colour"),
+       tr("%1, value %2").arg(words::colour_name(paper.lab)).arg(words::number(colour::value_step(paper.lab.l), 1)), -1,
+       to_colour(paper.lab)}};
   if (v == nullptr) return out;
   for (std::size_t m = 0; m < plan::kGroundMarks; ++m)
-    out.append({words::begun(words::term(plan::name(static_cast<plan::GroundMark>(m)))), percent(v->marks[m]), v->marks[m], {}});
+    out.append({words::begun(words::term(plan::name(static_cast<plan::GroundMark>(m)))),
+                percent(v->marks[m]),
+                v->marks[m],
+                {}});
   out.append({tr("Layers it bears"), tr("%1, %2 wanted").arg(v->bears_layers).arg(v->needs_layers), -1, {}});
   return out;
 }
@@ -83,9 +83,7 @@ QList<Fact> reach_facts(const Planned& planned) {
     if (t.recipe.de00 < kLookHere || out.size() == 3) break;
     if (!named.insert(t.mass).second) continue;
     const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
-    out.append({words::mass_name(mass),
-                words::difference(t.recipe.look.lab, t.target), -1,
-                to_colour(t.target)});
+    out.append({words::mass_name(mass), words::difference(t.recipe.look.lab, t.target), -1, to_colour(t.target)});
   }
   if (out.isEmpty()) out.append({tr("Every colour"), tr("within reach"), -1, {}});
   out.append({tr("Across the room"), words::seen_with_number(planned.figures.seen.mean), -1, {}});

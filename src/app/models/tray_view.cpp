@@ -48,9 +48,8 @@ QList<TrayItem> tray_items(const Planned& p) {
     item.colour = to_colour(s.lab);
     item.shape = shape_of(s.medium);
     item.chosen = std::binary_search(p.plan.tray.begin(), p.plan.tray.end(), item.stick);
-    item.words = tr("%1: %2, value %3")
-                     .arg(words::stick_name(s), words::colour_name(s.lab))
-                     .arg(words::number(item.value, 1));
+    item.words =
+        tr("%1: %2, value %3").arg(words::stick_name(s), words::colour_name(s.lab)).arg(words::number(item.value, 1));
     out.append(item);
   }
   return out;
@@ -70,8 +69,7 @@ QString next_stick_words(const Planned& p) {
     return tr("No single stick more would help much.");
   const media::Stick& s = stick_of(p, p.plan.work->pool[static_cast<std::size_t>(next.stick)]);
   return tr("One stick more: %1, %2%3. The error would fall by %4 %.")
-      .arg(words::stick_name(s), words::colour_name(s.lab),
-           media::at_hand(s) ? QString() : tr(" (not at hand)"))
+      .arg(words::stick_name(s), words::colour_name(s.lab), media::at_hand(s) ? QString() : tr(" (not at hand)"))
       .arg(words::number(100 * next.gain / p.plan.work->tray.cost, 0));
 }
 
@@ -94,8 +92,8 @@ QString unity_words(const Planned& p) {
     (w > 2 ? warm : cool) += w > 2 || w < -2 ? t.area : 0;
   }
   if (first < 0) return {};
-  return tr("%1 of %n stick(s) return in several masses, most of all %2 (%3). Warm %4 %, cool %5 % of the picture.", nullptr,
-            static_cast<int>(serves.size()))
+  return tr("%1 of %n stick(s) return in several masses, most of all %2 (%3). Warm %4 %, cool %5 % of the picture.",
+            nullptr, static_cast<int>(serves.size()))
       .arg(returning)
       .arg(words::stick_name(stick_of(p, first)))
       .arg(most)

@@ -214,11 +214,12 @@ void BoxPage::refresh() {
   if (!found) return status_->setText({});
   const int doubtful = model_.doubtful();
   const qsizetype empty = static_cast<qsizetype>(found->box.empty.size());
-  status_->setText(tr("%n stick(s), %1 to look at, %2 cells empty. Light put right by %3 to %4.", nullptr, model_.rowCount())
-                       .arg(doubtful)
-                       .arg(empty)
-                       .arg(words::reference(found->sheet->light.by))
-                       .arg(words::number(found->sheet->light.residual_de00, 1)));
+  status_->setText(
+      tr("%n stick(s), %1 to look at, %2 cells empty. Light put right by %3 to %4.", nullptr, model_.rowCount())
+          .arg(doubtful)
+          .arg(empty)
+          .arg(words::reference(found->sheet->light.by))
+          .arg(words::number(found->sheet->light.residual_de00, 1)));
 }
 
 void BoxPage::print() {

@@ -110,6 +110,11 @@ QLayout* EaselPage::make_head() {
   row->addWidget(number_, 1);
   row->addWidget(drying_);
   row->addSpacing(2 * kSpace);
+  speak_ = new QCheckBox(tr("Speak (V)"));
+  speak_->setObjectName("easel_speak");
+  speak_->setFocusPolicy(Qt::NoFocus);
+  row->addWidget(speak_);
+  row->addSpacing(2 * kSpace);
   row->addWidget(clock_);
   return row;
 }
@@ -196,9 +201,8 @@ QLayout* EaselPage::make_buttons() {
   skip_->setObjectName("easel_skip");
   done_ = new QPushButton(tr("Done, next (space)"));
   done_->setObjectName("easel_done");
-  speak_ = new QCheckBox(tr("Speak (V)"));
-  speak_->setObjectName("easel_speak");
   auto* row = new QHBoxLayout;
+  row->setSpacing(kSpace / 2);
   for (QPushButton* b : {leave, back_, substitute_, skip_, done_}) {
     b->setMinimumHeight(kButtonHeight);
     b->setFocusPolicy(Qt::NoFocus);
@@ -207,8 +211,6 @@ QLayout* EaselPage::make_buttons() {
     b->setFont(f);
     row->addWidget(b, b == done_ ? 2 : 1);
   }
-  speak_->setFocusPolicy(Qt::NoFocus);
-  row->insertWidget(1, speak_);
   connect(leave, &QPushButton::clicked, this, &EaselPage::closed);
   connect(back_, &QPushButton::clicked, this, [this] { work_.show_pass(work_.shown() - 1); });
   connect(substitute_, &QPushButton::clicked, this, &EaselPage::pick_substitute);
@@ -230,7 +232,27 @@ void EaselPage::arrange() {
   card_->setMaximumSize(wide ? QWIDGETSIZE_MAX : kWordsWide, wide ? kWordsHigh : QWIDGETSIZE_MAX);
 }
 
-void EaselPage::resizeEvent(QResizeEvent*) { arrange(); }
+void EaselPage::resizeEvent(QResizeEvent*) {
+  arrange();
+  fit_words();
+}
+
+/// What would not fit is set smaller, never cut.
+void EaselPage::fit_words() {
+  for (QLayout* inside : {layout(), card_->layout(), static_cast<QLayout*>(blocks_)}) inside->activate();
+  const QWidget* box = steps_->parentWidget();
+  const int room = std::min(card_->height(), card_->maximumHeight());
+  for (double size = points(Type::heading); size >= points(Type::small); size -= 1) {
+    const bool largest = size == points(Type::heading);
+    for (QLabel* l : {how_, mark_, where_, steps_}) {
+      QFont f = l->font();
+      f.setPointSizeF(l == how_ && largest ? points(Type::large) : size);
+      l->setFont(f);
+    }
+    box->layout()->invalidate();
+    if (box->layout()->heightForWidth(box->width()) <= room) return;
+  }
+}
 
 void EaselPage::done() {
   if (work_.chore() >= 0 || work_.mark_of(work_.shown()).state == plan::PassMark::State::open) return work_.done();
@@ -271,6 +293,7 @@ void EaselPage::refresh() {
   for (QLabel* l : {how_, mark_, where_, steps_, after_words_}) l->setVisible(!l->text().isEmpty());
   blocks_->setStretch(0, chore >= 0 ? 2 : 4);
   blocks_->setStretch(1, chore >= 0 ? 7 : 5);
+  fit_words();
   refresh_clock();
   if (speak_->isChecked() && (on_pass || chore >= 0)) speak();
 }

@@ -48,6 +48,7 @@ class EaselPage : public QWidget {
   QWidget* make_substitutes();
   QLayout* make_buttons();
   void arrange();
+  void fit_words();
   void refresh();
   void refresh_pass(int pass);
   void refresh_chore(int passage);

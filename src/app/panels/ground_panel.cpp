@@ -88,8 +88,8 @@ QWidget* GroundPanel::make_weights() {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(2);
   for (std::size_t m = 0; m < plan::kGroundMarks; ++m) {
-    weights_[m] =
-        new LabelledSlider(words::term(plan::name(static_cast<plan::GroundMark>(m))), "weight_" + QString::number(m), 0, 30);
+    weights_[m] = new LabelledSlider(words::term(plan::name(static_cast<plan::GroundMark>(m))),
+                                     "weight_" + QString::number(m), 0, 30);
     column->addWidget(weights_[m]);
     connect(weights_[m], &LabelledSlider::moved, this, [this, m](int v) {
       Choices c = session_.choices();

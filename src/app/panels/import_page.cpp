@@ -162,10 +162,11 @@ void ImportPage::show_sticks() {
     bad << tr("line %1: %2").arg(found_.bad[i].line).arg(words::fact({Error::Code::bad_value, {}, found_.bad[i].what}));
   if (found_.bad.size() > kBadShown) bad << tr("and %1 more").arg(found_.bad.size() - kBadShown);
   const int found = static_cast<int>(found_.sticks.size());
-  bad_->setText(bad.isEmpty() ? tr("%n stick(s), every row was read.", nullptr, found)
-                              : tr("%n stick(s); rows that cannot be read and would be left out: %1\n%2", nullptr, found)
-                                    .arg(found_.bad.size())
-                                    .arg(bad.join('\n')));
+  bad_->setText(bad.isEmpty()
+                    ? tr("%n stick(s), every row was read.", nullptr, found)
+                    : tr("%n stick(s); rows that cannot be read and would be left out: %1\n%2", nullptr, found)
+                          .arg(found_.bad.size())
+                          .arg(bad.join('\n')));
   take_->setEnabled(!found_.sticks.empty());
   take_->setText(found_.bad.empty() ? tr("Take these sticks") : tr("Take the good rows"));
 }

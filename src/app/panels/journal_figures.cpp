@@ -40,7 +40,8 @@ void StockSection::refresh() {
   if (!uses || !next) return shopping_->setText(sentence(!uses ? uses.error() : next.error()));
   const QList<StockRow> rows = stock_rows(uses.value(), session_.materials());
   for (const StockRow& r : rows) {
-    const QString left = r.left_mm < 0 ? tr("not in a collection here") : tr("%1 mm left").arg(words::number(r.left_mm, 0));
+    const QString left =
+        r.left_mm < 0 ? tr("not in a collection here") : tr("%1 mm left").arg(words::number(r.left_mm, 0));
     auto* item = new QListWidgetItem(tr("%1\n%2 mm needed, %3%4")
                                          .arg(r.name)
                                          .arg(words::number(r.needed_mm, 1))

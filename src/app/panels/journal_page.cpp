@@ -246,10 +246,8 @@ void JournalPage::show_recipe(qint64 id) {
   show_picture(*swatch_, QImage::fromData(found->swatch), 2 * kThumb.width());
   recipe_words_->setText(found->words);
   const auto work = keeper_.journal()->head(found->work);
-  recipe_where_->setText(
-      work
-          ? tr("%1, of %2, on %3.").arg(words::colour_name(found->lab), work->title, found->paper)
-          : tr("%1, on %2.").arg(words::colour_name(found->lab), found->paper));
+  recipe_where_->setText(work ? tr("%1, of %2, on %3.").arg(words::colour_name(found->lab), work->title, found->paper)
+                              : tr("%1, on %2.").arg(words::colour_name(found->lab), found->paper));
   QStringList used;
   for (const journal::RecipeUse& u : found->used) used << tr("%1 in %2", "a place in a picture").arg(u.place, u.title);
   if (!used.isEmpty())

@@ -219,8 +219,7 @@ void MassSection::show_mass() {
   merge_->clear();
   merge_->addItem(tr("Merge with a neighbour…"));
   for (const int n : neighbours(*s, m.id))
-    merge_->addItem(
-        QString("%1. %2").arg(n + 1).arg(words::mass_name(s->masses[static_cast<std::size_t>(n)])), n);
+    merge_->addItem(QString("%1. %2").arg(n + 1).arg(words::mass_name(s->masses[static_cast<std::size_t>(n)])), n);
   const QString warm = std::abs(m.warmer) < 2 ? tr("as warm as its neighbours")
                        : m.warmer > 0         ? tr("warmer than its neighbours")
                                               : tr("cooler than its neighbours");

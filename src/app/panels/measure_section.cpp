@@ -117,12 +117,11 @@ void MeasureSection::show_extents(int mass) {
   const auto place = std::find(order.begin(), order.end(), mass) - order.begin();
   const double wide = (e.right - e.left) * sheet.width_cm;
   const double high = (e.bottom - e.top) * sheet.height_cm;
-  extents_->setText(
-      tr("Mass %1, number %2 by height: %3, its width %4 its height; %5 from the left, %6 from the top.")
-          .arg(mass + 1)
-          .arg(place + 1)
-          .arg(words::size(wide, high), proportion_words(wide, high), words::length(e.left * sheet.width_cm),
-               words::length(e.top * sheet.height_cm)));
+  extents_->setText(tr("Mass %1, number %2 by height: %3, its width %4 its height; %5 from the left, %6 from the top.")
+                        .arg(mass + 1)
+                        .arg(place + 1)
+                        .arg(words::size(wide, high), proportion_words(wide, high),
+                             words::length(e.left * sheet.width_cm), words::length(e.top * sheet.height_cm)));
 }
 
 void MeasureSection::show_patch(QPoint pixel) {

@@ -244,8 +244,7 @@ void TrayPanel::refresh_wishes() {
   const media::Collection* c = session_.materials().collection(session_.choices().collection);
   const auto add = [&](int stick, const QString& text) {
     if (c == nullptr || stick >= static_cast<int>(c->sticks.size())) return;
-    auto* item =
-        new QListWidgetItem(text.arg(words::stick_name(c->sticks[static_cast<std::size_t>(stick)])), wishes_);
+    auto* item = new QListWidgetItem(text.arg(words::stick_name(c->sticks[static_cast<std::size_t>(stick)])), wishes_);
     item->setData(Qt::UserRole, stick);
   };
   for (const int s : w.must_have) add(s, tr("must have: %1"));

@@ -188,8 +188,7 @@ journal::Work work_of(const Planned& planned, const Choices& choices, const Work
   for (const plan::StickUse& u : plan::use_of(planned.plan, w.width_cm * w.height_cm, *planned.paper,
                                               planned.collection->sticks, planned.parameters)) {
     const media::Stick& s = planned.collection->sticks[static_cast<std::size_t>(u.stick)];
-    w.sticks.push_back(
-        {QString::fromStdString(s.id), words::stick_name(s), s.medium, s.lab, u.length_mm, u.share});
+    w.sticks.push_back({QString::fromStdString(s.id), words::stick_name(s), s.medium, s.lab, u.length_mm, u.share});
   }
   return w;
 }

@@ -2,6 +2,7 @@
 #include "widgets/course_delegate.h"
 
 #include <QPainter>
+#include <algorithm>
 
 #include "widgets/style.h"
 
@@ -23,10 +24,13 @@ void CourseDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
   name.setBold(chosen);
   painter->setFont(name);
   painter->setPen(option.palette.color(QPalette::WindowText));
-  painter->drawText(inner, Qt::AlignTop | Qt::AlignLeft, index.data().toString());
+  const auto shortened = [&](int role) {
+    return painter->fontMetrics().elidedText(index.data(role).toString(), Qt::ElideRight, inner.width());
+  };
+  painter->drawText(inner, Qt::AlignTop | Qt::AlignLeft, shortened(Qt::DisplayRole));
   painter->setFont(small(option.font));
   painter->setPen(option.palette.color(QPalette::PlaceholderText));
-  painter->drawText(inner, Qt::AlignBottom | Qt::AlignLeft, index.data(Qt::UserRole).toString());
+  painter->drawText(inner, Qt::AlignBottom | Qt::AlignLeft, shortened(Qt::UserRole));
   if (chosen) painter->fillRect(QRect(inner.left(), option.rect.bottom() - 2, inner.width(), 3), accent());
   if (option.state & QStyle::State_HasFocus) {
     painter->setPen(QPen(accent(), 1));
@@ -36,6 +40,13 @@ void CourseDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
 }
 
 QSize CourseDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const {
+  const QSize item = wished(option, index);
+  if (option.widget == nullptr) return item;
+  const double squeezed = static_cast<double>(option.widget->width()) / std::max(1, option.widget->sizeHint().width());
+  return {static_cast<int>(item.width() * std::min(1.0, squeezed)), item.height()};
+}
+
+QSize CourseDelegate::wished(const QStyleOptionViewItem& option, const QModelIndex& index) {
   QFont bold = option.font;
   bold.setBold(true);
   const int name = QFontMetrics(bold).horizontalAdvance(index.data().toString());

@@ -12,6 +12,8 @@ class CourseDelegate : public QStyledItemDelegate {
   using QStyledItemDelegate::QStyledItemDelegate;
   void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
   QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+  /// The room its words need; in a narrower view all stages share what there is.
+  static QSize wished(const QStyleOptionViewItem& option, const QModelIndex& index);
 };
 
 }  // namespace yd::app

@@ -19,11 +19,18 @@ CourseLine::CourseLine(QWidget* parent) : QListView(parent) {
 
 QSize CourseLine::sizeHint() const {
   QSize out(kSpace, 0);
+  QStyleOptionViewItem option;
+  initViewItemOption(&option);
   for (int row = 0; model() != nullptr && row < model()->rowCount(); ++row) {
-    const QSize item = sizeHintForIndex(model()->index(row, 0));
+    const QSize item = CourseDelegate::wished(option, model()->index(row, 0));
     out = {out.width() + item.width(), std::max(out.height(), item.height() + kSpace)};
   }
   return out;
+}
+
+void CourseLine::resizeEvent(QResizeEvent* event) {
+  QListView::resizeEvent(event);
+  scheduleDelayedItemsLayout();
 }
 
 }  // namespace yd::app

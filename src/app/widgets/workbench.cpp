@@ -67,7 +67,8 @@ void Workbench::arrange() {
   below_ = under.picture_px >= side.picture_px;
   const Plan& p = below_ ? under : side;
   pair_->setGeometry(p.easel);
-  const int tail = std::max(120, p.line.width() - line_->sizeHint().width() - 2 * kSpace);
+  // The buttons of the tail need their room; stages have what is left, and are cut with dots.
+  const int tail = std::max(tail_->minimumSizeHint().width(), p.line.width() - line_->sizeHint().width() - 2 * kSpace);
   line_->setGeometry(p.line.adjusted(kSpace, 0, -tail - kSpace, 0));
   tail_->setGeometry(QRect(p.line.right() - tail - kSpace, p.line.top(), tail, p.line.height()));
   benches_->setGeometry(p.bench);

@@ -373,8 +373,7 @@ void MainWindow::show_subject() {
   const subject::Sheet sheet =
       s ? session_.choices().composition.sheet(static_cast<double>(s->image.width) / s->image.height)
         : subject::Sheet{};
-  pair_->set_subject_title(
-      tr("Subject"), s ? words::size(sheet.width_cm, sheet.height_cm) : QString());
+  pair_->set_subject_title(tr("Subject"), s ? words::size(sheet.width_cm, sheet.height_cm) : QString());
   const SubjectPanel& panel = *stages_->subject_panel();
   const bool plain = s && panel.shown() == SubjectView::picture;
   if (plain && s->as_it_is && panel.colours()->as_it_is())

@@ -91,8 +91,7 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
   const auto palette_at = [&](int passes) {
     return board::palette_after(p.plan, passes, p.paper, p.collection, p.parameters);
   };
-  add(Printed::tr("Bare paper"), pictures::to_image(board::render(p.map, palette_at(0))), {},
-      true);
+  add(Printed::tr("Bare paper"), pictures::to_image(board::render(p.map, palette_at(0))), {}, true);
   const int all = static_cast<int>(p.plan.passes.size());
   for (int i = 0; i < all; ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "export", "stopped"};

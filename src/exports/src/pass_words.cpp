@@ -44,9 +44,10 @@ const char* medium_words(optics::Medium m) {
 }
 
 const char* purpose_words(plan::Purpose purpose) {
-  constexpr std::array<const char*, 5> words{
-      "", QT_TRANSLATE_NOOP("yd::exports", "as an undertone"), QT_TRANSLATE_NOOP("yd::exports", "as a complement that greys"),
-      QT_TRANSLATE_NOOP("yd::exports", "as a thin veil"), QT_TRANSLATE_NOOP("yd::exports", "as an accent")};
+  constexpr std::array<const char*, 5> words{"", QT_TRANSLATE_NOOP("yd::exports", "as an undertone"),
+                                             QT_TRANSLATE_NOOP("yd::exports", "as a complement that greys"),
+                                             QT_TRANSLATE_NOOP("yd::exports", "as a thin veil"),
+                                             QT_TRANSLATE_NOOP("yd::exports", "as an accent")};
   return words[static_cast<std::size_t>(purpose)];
 }
 
@@ -137,9 +138,8 @@ void tell_after(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   const optics::Pile pile = plan::pile_after(p.plan, largest, pass.number, p.paper, p.collection.sticks, p.parameters);
   const optics::Look look = optics::look(plan::shade(pile, p.parameters, p.collection.sticks));
   w.after = pictures::to_colour(look.lab);
-  w.after_words = tr("%1, value %2")
-                      .arg(words::colour_name(look.lab))
-                      .arg(words::number(colour::value_step(look.lab.l), 1));
+  w.after_words =
+      tr("%1, value %2").arg(words::colour_name(look.lab)).arg(words::number(colour::value_step(look.lab.l), 1));
   for (const int m : pass.masses)
     w.tooth_left = std::min(w.tooth_left, static_cast<double>(p.plan.tooth.after(pass.number, m)));
   w.tooth = tr("%1 % of the tooth left").arg(qRound(100 * w.tooth_left));
@@ -161,7 +161,8 @@ void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (media::needs_care(s))
     w.safety << tr("This pigment is harmful if breathed or swallowed: dust mask, no food or drink, wash your hands.") +
                     " " + deferral();
-  if (s.medium == optics::Medium::pencil) w.safety << tr("Sharpening: the knife away from the body.") + " " + deferral();
+  if (s.medium == optics::Medium::pencil)
+    w.safety << tr("Sharpening: the knife away from the body.") + " " + deferral();
   if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp.") + " " + deferral();
 }
 
@@ -301,9 +302,8 @@ QStringList friend_words(const PlanView& planned, int mass) {
                          : layer.towards > kGraded ? tr(", firmer in the lights")
                                                    : QString();
     out << tr("%1%2: %3%4%5%6.")
-               .arg(layer.stroke.fix_first ? tr("Fix, let it dry, then ") : QString(),
-                    words::stick_name(stick), pressure_words(layer.least, layer.stroke.pressure), rub, where,
-                    side);
+               .arg(layer.stroke.fix_first ? tr("Fix, let it dry, then ") : QString(), words::stick_name(stick),
+                    pressure_words(layer.least, layer.stroke.pressure), rub, where, side);
   }
   if (out.isEmpty()) out << tr("Leave the paper as it is.");
   return out;

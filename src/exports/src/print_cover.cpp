@@ -58,7 +58,8 @@ double named_picture(PageWriter& page, const QImage& image, const QString& name,
 double pictures(PageWriter& page, const PlanView& p, double width, bool wide) {
   constexpr double kTall = 225;
   const double each = wide ? width : (width - 12) / 2;
-  double height = named_picture(page, subject_picture(p), Printed::tr("Subject"), {0, page.y(), each, wide ? kTall : 300});
+  double height =
+      named_picture(page, subject_picture(p), Printed::tr("Subject"), {0, page.y(), each, wide ? kTall : 300});
   if (wide) page.down(height);
   const double down = wide ? height : 0;
   height = named_picture(page, board_picture(p), Printed::tr("Board, as predicted"),

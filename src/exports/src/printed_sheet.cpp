@@ -39,7 +39,8 @@ void write(QPainter& painter, const QRectF& room, const QString& text, int high_
 /// What is to be done, below everything.
 QString advice(printed::Purpose purpose) {
   if (purpose == printed::Purpose::strokes)
-    return Printed::tr("Lay each stroke as its cell says. Leave the paper between them bare; photograph the whole sheet.");
+    return Printed::tr(
+        "Lay each stroke as its cell says. Leave the paper between them bare; photograph the whole sheet.");
   return Printed::tr("Each stick: left, press firmly and rub in, three times over; right, once lightly. Rest bare.");
 }
 
@@ -117,9 +118,10 @@ QByteArray corner_marks_pdf() {
                             Printed::tr("bottom left")};
   const QPointF touches[] = {{1, 1}, {0, 1}, {0, 0}, {1, 0}};
   return pdf_of(words::on_letter() ? QSizeF(215.9, 279.4) : QSizeF(210, 297), [&](QPainter& painter) {
-    write(painter, QRectF(20, 20, 170, 6),
-          Printed::tr("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
-          4);
+    write(
+        painter, QRectF(20, 20, 170, 6),
+        Printed::tr("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
+        4);
     for (int corner = 0; corner < 4; ++corner) {
       const int row = corner / 2;
       const printed::Box box{30 + kApart * (corner % 2), 45 + kApart * row, kSide, kSide};

@@ -235,6 +235,8 @@ std::optional<QString> stick_said(const std::string& name) {
   if (!holds(kSticks, base)) return std::nullopt;
   if (comma == std::string::npos) return Names::tr(base.c_str());
   const std::string with = name.substr(comma + 2);
+  if (with == "tint") return Names::tr("%1, tint").arg(Names::tr(base.c_str()));
+  if (with == "shade") return Names::tr("%1, shade").arg(Names::tr(base.c_str()));
   for (const auto& [word, said] : {std::pair<std::string, QString>("tint ", Names::tr("%1, tint %2")),
                                    std::pair<std::string, QString>("shade ", Names::tr("%1, shade %2"))}) {
     if (with.rfind(word, 0) == 0)

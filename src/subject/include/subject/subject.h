@@ -38,8 +38,8 @@ struct Subject {
   LabelImage labels;         ///< the mass of each pixel of the working image
   Grid<std::uint8_t> shade;  ///< of each pixel, by its place in its mass
   std::vector<Mass> masses;
-  LabImage small;       ///< squinted, at the size masses are found and edited at
-  Regions found;        ///< masses before any edit, at that size
+  LabImage small;                ///< squinted, at the size masses are found and edited at
+  Regions found;                 ///< masses before any edit, at that size
   std::optional<Error> refused;  ///< why the first edit that could not be played was refused
   std::vector<FocusRing> focus;
   OwnColours colours;

@@ -7557,12 +7557,12 @@
             <translation>Farben, wie das Motiv sie hat.</translation>
         </message>
         <message>
-            <source>Values are kept. The tray comes this near: %1.</source>
-            <translation>Die Tonwerte bleiben. So nah kommt die Ablage: %1.</translation>
-        </message>
-        <message>
             <source>Values are kept.</source>
             <translation>Die Tonwerte bleiben.</translation>
+        </message>
+        <message>
+            <source>What the tray does not reach of them</source>
+            <translation>Was die Ablage davon nicht erreicht</translation>
         </message>
     </context>
     <context>
@@ -8736,6 +8736,14 @@
         <message>
             <source>Folder as a zip (*.zip)</source>
             <translation>Ordner als Zip (*.zip)</translation>
+        </message>
+        <message>
+            <source>Notes on this work, to be changed with F2</source>
+            <translation>Notizen zu diesem Werk, mit F2 zu ändern</translation>
+        </message>
+        <message>
+            <source>Double click or F2 changes a note; one without words goes</source>
+            <translation>Doppelklick oder F2 ändert eine Notiz; eine ohne Wörter geht</translation>
         </message>
     </context>
     <context>

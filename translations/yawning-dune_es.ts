@@ -7557,12 +7557,12 @@
             <translation>Los colores como los tiene el motivo.</translation>
         </message>
         <message>
-            <source>Values are kept. The tray comes this near: %1.</source>
-            <translation>Los valores se guardan. La bandeja llega así de cerca: %1.</translation>
-        </message>
-        <message>
             <source>Values are kept.</source>
             <translation>Los valores se guardan.</translation>
+        </message>
+        <message>
+            <source>What the tray does not reach of them</source>
+            <translation>Lo que la bandeja no alcanza de ellos</translation>
         </message>
     </context>
     <context>
@@ -8736,6 +8736,14 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>Folder as a zip (*.zip)</source>
             <translation>Carpeta como zip (*.zip)</translation>
+        </message>
+        <message>
+            <source>Notes on this work, to be changed with F2</source>
+            <translation>Notas de esta obra, se cambian con F2</translation>
+        </message>
+        <message>
+            <source>Double click or F2 changes a note; one without words goes</source>
+            <translation>Doble clic o F2 cambia una nota; sin palabras, se va</translation>
         </message>
     </context>
     <context>

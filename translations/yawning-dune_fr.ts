@@ -7557,12 +7557,12 @@
             <translation>Les couleurs comme les a le sujet.</translation>
         </message>
         <message>
-            <source>Values are kept. The tray comes this near: %1.</source>
-            <translation>Les valeurs sont gardées. Le plateau s’en approche ainsi : %1.</translation>
-        </message>
-        <message>
             <source>Values are kept.</source>
             <translation>Les valeurs sont gardées.</translation>
+        </message>
+        <message>
+            <source>What the tray does not reach of them</source>
+            <translation>Ce que le plateau n’en atteint pas</translation>
         </message>
     </context>
     <context>
@@ -8736,6 +8736,14 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>Folder as a zip (*.zip)</source>
             <translation>Dossier en zip (*.zip)</translation>
+        </message>
+        <message>
+            <source>Notes on this work, to be changed with F2</source>
+            <translation>Notes sur ce travail, à changer avec F2</translation>
+        </message>
+        <message>
+            <source>Double click or F2 changes a note; one without words goes</source>
+            <translation>Double clic ou F2 change une note ; sans mots, elle s’en va</translation>
         </message>
     </context>
     <context>

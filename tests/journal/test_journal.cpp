@@ -127,6 +127,15 @@ class TestJournal : public QObject {
     QVERIFY(j->add_note("work-4", {0, kNow, "the sluice gate came out too red"}));
     q.words = "sluice";
     QCOMPARE(j->works(q).value().size(), std::size_t{1});
+    // Other words for it are found, its old ones no longer; its time stays.
+    const journal::Note note = j->notes("work-4").value().at(0);
+    QVERIFY(j->change_note(note.id, "the gate is right now"));
+    QVERIFY(j->works(q).value().empty());
+    q.words = "gate right";
+    QCOMPARE(j->works(q).value().size(), std::size_t{1});
+    QCOMPARE(j->notes("work-4").value().at(0).at_s, note.at_s);
+    QVERIFY(j->remove_note(note.id));
+    QVERIFY(j->works(q).value().empty());
     journal::Query by_stick;
     by_stick.stick_id = "stick-0";
     QCOMPARE(j->works(by_stick).value().size(), std::size_t{1});

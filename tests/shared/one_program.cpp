@@ -6,6 +6,10 @@
 #include <QMap>
 #include <clocale>
 #include <cstdio>
+#if __has_include("words/language.h")  // what uses words
+#define YD_TESTS_SPEAK
+#include "words/language.h"
+#endif
 #ifdef YD_TESTS_OF_WINDOW
 #include <QApplication>
 using Application = QApplication;
@@ -34,6 +38,9 @@ int main(int argc, char** argv) {
   // Numbers in files have a point, whatever the language of the machine.
   std::setlocale(LC_NUMERIC, "C");
   QLocale::setDefault(QLocale::c());
+#ifdef YD_TESTS_SPEAK
+  yd::words::speak("en", QLocale::c());  // its plurals
+#endif
   QStringList arguments = QCoreApplication::arguments();
   const QString name = arguments.value(1);
   const auto run = entries().constFind(name);

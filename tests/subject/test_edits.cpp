@@ -163,7 +163,7 @@ class TestEdits : public QObject {
     MassEdit named = edit(MassEdit::Kind::rename, 1);
     named.name = "kept";
     const auto s = subject::with_edits(world(), {edit(MassEdit::Kind::focal, 99), named});
-    QVERIFY(QString::fromStdString(s.refused->what).contains("mass 100"));
+    QVERIFY(QString::fromStdString(describe(*s.refused)).contains("mass 100"));
     QCOMPARE(s.masses[1].name, std::string("kept"));
   }
 

@@ -25,6 +25,27 @@ void point(trial::World& w, QPointF share) { w.window.point_at(share); }
 class TestNotes : public QObject {
   Q_OBJECT
  private slots:
+  void a_note_is_added_changed_and_taken_out() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QVERIFY(w.window.files().save_path(w.dir.filePath("kettle.dune")));
+    QCOMPARE(shown_works(w), 1);
+    w.find<QListWidget>("journal_list")->setCurrentRow(0);
+    auto* line = w.find<QLineEdit>("journal_note");
+    line->setText("lid too warm");
+    QTest::keyClick(line, Qt::Key_Return);
+    auto* notes = w.find<QTableWidget>("journal_notes");
+    const QString id = w.session.work_id();
+    QTRY_COMPARE(notes->rowCount(), 1);
+    QCOMPARE(notes->item(0, 1)->text(), "lid too warm");
+    QVERIFY(!(notes->item(0, 0)->flags() & Qt::ItemIsEditable));
+    notes->item(0, 1)->setText("lid much too warm");
+    QTRY_COMPARE(w.keeper.journal()->notes(id).value().at(0).text, "lid much too warm");
+    notes->item(0, 1)->setText(" ");
+    QTRY_VERIFY(w.keeper.journal()->notes(id).value().empty());
+    QTRY_VERIFY(notes->isHidden());
+  }
+
   void a_work_enters_when_it_is_saved_and_when_a_pass_is_done() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));

@@ -88,7 +88,7 @@ Result<WorkView> view_work(const journal::Journal& journal, const QString& id) {
   fact(tr("As seen"), words::seen_with_number(w.as_seen));
   const auto notes = journal.notes(id);
   if (!notes) return notes.error();
-  for (const journal::Note& n : notes.value()) out.notes << tr("%1: %2").arg(day(n.at_s), n.text);
+  for (const journal::Note& n : notes.value()) out.notes.append({n.id, day(n.at_s), n.text});
   const auto recipes = journal.recipes_of(id);
   if (!recipes) return recipes.error();
   out.recipes = recipe_rows(recipes.value());

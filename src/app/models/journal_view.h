@@ -27,7 +27,12 @@ struct WorkView {
   QString file;
   QImage subject, board;
   QList<Fact> facts;
-  QStringList sittings, notes;
+  QStringList sittings;
+  struct NoteRow {
+    qint64 id = 0;
+    QString day, text;
+  };
+  QList<NoteRow> notes;
   QList<JournalRow> recipes, photos;
 };
 Result<WorkView> view_work(const journal::Journal& journal, const QString& id);

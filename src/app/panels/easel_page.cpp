@@ -31,26 +31,6 @@ QString clock_words(std::int64_t seconds) {
   return QString("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QChar('0'));
 }
 
-QLabel* line_in(const char* name, Type type, bool bold = false) {
-  auto* label = new QLabel;
-  label->setObjectName(name);
-  label->setWordWrap(true);
-  label->setTextFormat(Qt::PlainText);
-  label->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-  QFont f = label->font();
-  f.setPointSizeF(points(type));
-  f.setBold(bold);
-  label->setFont(f);
-  return label;
-}
-
-QVBoxLayout* column_in(QWidget* box) {
-  auto* column = new QVBoxLayout(box);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(4);
-  return column;
-}
-
 }  // namespace
 
 EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
@@ -135,16 +115,8 @@ QWidget* EaselPage::make_stick() {
 }
 
 QWidget* EaselPage::make_words() {
-  how_ = line_in("easel_how", Type::large);
-  mark_ = line_in("easel_mark", Type::heading);
-  where_ = line_in("easel_where", Type::heading);
-  steps_ = line_in("easel_steps", Type::heading);
-  after_words_ = line_in("easel_after", Type::text);
-  auto* box = new QWidget;
-  auto* column = column_in(box);
-  for (QLabel* w : {how_, where_, mark_, steps_, after_words_}) column->addWidget(w);
-  column->addStretch();
-  return box;
+  words_ = new StepWords;
+  return words_;
 }
 
 QWidget* EaselPage::make_tray() {
@@ -237,21 +209,9 @@ void EaselPage::resizeEvent(QResizeEvent*) {
   fit_words();
 }
 
-/// What would not fit is set smaller, never cut.
 void EaselPage::fit_words() {
   for (QLayout* inside : {layout(), card_->layout(), static_cast<QLayout*>(blocks_)}) inside->activate();
-  const QWidget* box = steps_->parentWidget();
-  const int room = std::min(card_->height(), card_->maximumHeight());
-  for (double size = points(Type::heading); size >= points(Type::small); size -= 1) {
-    const bool largest = size == points(Type::heading);
-    for (QLabel* l : {how_, mark_, where_, steps_}) {
-      QFont f = l->font();
-      f.setPointSizeF(l == how_ && largest ? points(Type::large) : size);
-      l->setFont(f);
-    }
-    box->layout()->invalidate();
-    if (box->layout()->heightForWidth(box->width()) <= room) return;
-  }
+  words_->fit(std::min(card_->height(), card_->maximumHeight()));
 }
 
 void EaselPage::done() {
@@ -290,7 +250,7 @@ void EaselPage::refresh() {
     show_end();
   }
   // What has nothing to say leaves its room to the rest; chores are told in words, not by a stick.
-  for (QLabel* l : {how_, mark_, where_, steps_, after_words_}) l->setVisible(!l->text().isEmpty());
+  words_->hide_empty();
   blocks_->setStretch(0, chore >= 0 ? 2 : 4);
   blocks_->setStretch(1, chore >= 0 ? 7 : 5);
   fit_words();
@@ -308,9 +268,9 @@ void EaselPage::refresh_chore(int passage) {
   number_->setText(tr("Passage %1 of %2").arg(passage + 1).arg(planned->guide.passages.size()));
   title_->setText(words::title(p, view.job()));
   medium_->setText(exports::minutes_words(p.minutes));
-  for (QLabel* l : {how_, mark_, where_}) l->clear();
-  steps_->setText(words::steps(p, view.job()).join("\n"));
-  after_words_->setText(words::finished_when(p, view.job()));
+  for (QLabel* l : {words_->how, words_->mark, words_->where}) l->clear();
+  words_->steps->setText(words::steps(p, view.job()).join("\n"));
+  words_->after->setText(words::finished_when(p, view.job()));
   tray_->set_sticks(lying_sticks(*planned, 0, 0));
   done_->setText(tr("Done, next (space)"));
   next_->setText(work_.shown() < work_.passes() ? tr("Next: %1").arg(exports::words_of(view, work_.shown()).title)
@@ -340,13 +300,13 @@ void EaselPage::refresh_pass(int at) {
                state));
   title_->setText(w.title);
   medium_->setText(w.tray.isEmpty() ? w.medium : w.medium + "; " + w.tray);
-  how_->setText(w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose);
-  mark_->setText(mark_words(w));
-  where_->setText(w.where);
-  steps_->setText(chores_at(view, at));
+  words_->how->setText(w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose);
+  words_->mark->setText(mark_words(w));
+  words_->where->setText(w.where);
+  words_->steps->setText(chores_at(view, at));
   const QString then = w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words);
   const QString room = w.tooth.isEmpty() ? w.time : w.tooth + ", " + w.time;
-  after_words_->setText(QStringList{then, w.finished_when, room}.filter(QRegularExpression(".")).join("\n"));
+  words_->after->setText(QStringList{then, w.finished_when, room}.filter(QRegularExpression(".")).join("\n"));
   const bool stroke = pass.kind == plan::PassKind::stroke;
   chip_->setVisible(stroke);
   if (stroke) {
@@ -378,8 +338,8 @@ void EaselPage::show_end() {
   number_->setText(planned ? tr("All %n pass(es) are done or left out", nullptr, work_.passes())
                            : tr("Nothing is planned yet"));
   title_->setText(planned ? tr("Step back.") : tr("Open a picture first."));
-  how_->setText(planned ? tr("Compare value first, then temperature, then chroma.") : QString());
-  for (QLabel* l : {medium_, mark_, where_, steps_, after_words_, next_}) l->clear();
+  words_->how->setText(planned ? tr("Compare value first, then temperature, then chroma.") : QString());
+  for (QLabel* l : {medium_, words_->mark, words_->where, words_->steps, words_->after, next_}) l->clear();
   tray_->set_sticks(planned ? lying_sticks(*session_.planned(), 0, 0) : QList<LyingStick>{});
   safety_->setText(planned ? tr("Tip the dust off over a bin, wipe up damp, wash your hands.") : QString());
 }
@@ -444,7 +404,7 @@ void EaselPage::speak() {
     speak_->setText(tr("No voice installed"));
     return;
   }
-  voice_.say(QStringList{title_->text(), how_->text(), where_->text(), steps_->text()}.join(". "));
+  voice_.say(QStringList{title_->text(), words_->how->text(), words_->where->text(), words_->steps->text()}.join(". "));
 }
 
 bool EaselPage::is_own(const QKeyEvent& event) {

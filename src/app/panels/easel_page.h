@@ -11,6 +11,7 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "panels/easel_parts.h"
 #include "session/easel_work.h"
 #include "widgets/picture_view.h"
 #include "widgets/stroke_view.h"
@@ -75,13 +76,9 @@ class EaselPage : public QWidget {
   QStackedWidget* card_;
   QLabel* number_ = nullptr;
   QLabel* clock_ = nullptr;
+  StepWords* words_ = nullptr;
   QLabel* title_ = nullptr;
   QLabel* medium_ = nullptr;
-  QLabel* mark_ = nullptr;
-  QLabel* steps_ = nullptr;
-  QLabel* how_ = nullptr;
-  QLabel* where_ = nullptr;
-  QLabel* after_words_ = nullptr;
   QLabel* drying_ = nullptr;
   QLabel* next_ = nullptr;
   QLabel* safety_ = nullptr;

@@ -8,6 +8,7 @@
 
 #include "formats/palette_file.h"
 #include "looks/images.h"
+#include "models/stage_facts.h"
 #include "session/sentences.h"
 #include "words/seen.h"
 #include "words/names.h"
@@ -61,7 +62,8 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
       scheme_(box_of("scheme", tr("Families for a drawing or a grey page"))),
       as_it_is_(new QCheckBox(tr("Show it as it is"))),
       plain_(new QPushButton(tr("Give all back"))),
-      words_(paragraph()) {
+      words_(paragraph()),
+      reach_(new Facts("own_reach", tr("What the tray does not reach of them"))) {
   mood_->addItems({tr("Mood: as seen"), tr("More vivid"), tr("Quieter"), tr("Warm light, cool shadow"),
                    tr("Cool light, warm shadow"), tr("Led by one colour")});
   scheme_->addItem(tr("For a grey page…"));
@@ -92,6 +94,7 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   column->addWidget(palette_amount_);
   column->addLayout(choices);
   column->addWidget(words_);
+  column->addWidget(reach_);
   column->addLayout(back);
   column->addStretch();
   connect(mood_, &QComboBox::activated, this, [this](int row) {
@@ -235,14 +238,14 @@ void OwnColoursSection::refresh_words() {
   const PlannedPtr planned = session_.planned();
   const bool own = s && s->as_it_is != nullptr;
   as_it_is_->setVisible(own);
+  reach_->setVisible(own && planned);
+  if (own && planned) reach_->set_facts(reach_facts(*planned));
   plain_->setEnabled(own || session_.choices().read.colours != subject::OwnColours{});
   if (!s) return words_->setText(tr("Open a picture first."));
   if (!own && subject::without_colour(s->squinted))
     return words_->setText(tr("This subject has no colours: give its masses families, or borrow a palette."));
   if (!own) return words_->setText(tr("Colours as the subject has them."));
-  words_->setText(planned ? tr("Values are kept. The tray comes this near: %1.")
-                                .arg(words::seen_with_number(planned->figures.seen.mean))
-                          : tr("Values are kept."));
+  words_->setText(tr("Values are kept."));
 }
 
 }  // namespace yd::app

@@ -8,6 +8,7 @@
 #include "panels/panel_parts.h"
 #include "session/runner.h"
 #include "session/session.h"
+#include "widgets/facts.h"
 
 namespace yd::app {
 
@@ -49,6 +50,7 @@ class OwnColoursSection : public QWidget {
   QCheckBox* as_it_is_;
   QPushButton* plain_;
   QLabel* words_;
+  Facts* reach_;
 };
 
 /// Fills a box with the tray's sticks, a chip of each; what is in front stays.

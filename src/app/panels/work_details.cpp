@@ -4,6 +4,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QVBoxLayout>
 
 #include "journal/take_out.h"
@@ -25,7 +26,7 @@ WorkDetails::WorkDetails(Session& session, Keeper& keeper, QWidget* parent)
       board_(picture_label("journal_board", tr("Board as planned"))),
       facts_(new Facts("journal_facts", tr("The work"))),
       sittings_(snug(paragraph())),
-      notes_(snug(paragraph())),
+      notes_(new QTableWidget(0, 2)),
       note_(new QLineEdit),
       kept_(row_list("journal_kept", tr("Recipes and photographs of this work"))),
       open_(new QPushButton(tr("Open"))),
@@ -33,6 +34,26 @@ WorkDetails::WorkDetails(Session& session, Keeper& keeper, QWidget* parent)
       wear_(new QPushButton(tr("Wear off its sticks"))) {
   sittings_->setObjectName("journal_sittings");
   notes_->setObjectName("journal_notes");
+  notes_->setAccessibleName(tr("Notes on this work, to be changed with F2"));
+  notes_->setToolTip(tr("Double click or F2 changes a note; one without words goes"));
+  notes_->horizontalHeader()->hide();
+  notes_->verticalHeader()->hide();
+  notes_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+  notes_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
+  notes_->setWordWrap(true);
+  notes_->setShowGrid(false);
+  notes_->setTabKeyNavigation(false);
+  notes_->setSelectionBehavior(QAbstractItemView::SelectRows);
+  notes_->setProperty("sheet", true);
+  connect(notes_, &QTableWidget::itemChanged, this, [this](const QTableWidgetItem* item) {
+    // The list is drawn anew by it: not before the item has had its say.
+    QMetaObject::invokeMethod(
+        this,
+        [this, id = item->data(Qt::UserRole).toLongLong(), text = item->text().trimmed()] {
+          keeper_.change_note(id, text);
+        },
+        Qt::QueuedConnection);
+  });
   note_->setObjectName("journal_note");
   note_->setAccessibleName(tr("A note on this work"));
   note_->setPlaceholderText(tr("Add a note"));
@@ -45,7 +66,7 @@ WorkDetails::WorkDetails(Session& session, Keeper& keeper, QWidget* parent)
   said->addWidget(snug(heading(tr("Sittings"))));
   said->addWidget(sittings_);
   said->addWidget(snug(heading(tr("Notes"))));
-  said->addWidget(notes_);
+  said->addWidget(notes_, 1);
   said->addWidget(note_);
   said->addStretch();
   auto* lower = new QHBoxLayout;
@@ -98,8 +119,7 @@ Status WorkDetails::show_work(const QString& id) {
   show_picture(*board_, w.board, kPictureWide);
   facts_->set_facts(w.facts);
   sittings_->setText(w.sittings.isEmpty() ? tr("None yet.") : w.sittings.join("\n"));
-  notes_->setText(w.notes.join("\n"));
-  notes_->setVisible(!w.notes.isEmpty());
+  show_notes(w.notes);
   fill_rows(*kept_, w.recipes + w.photos);
   kept_->setVisible(kept_->count() > 0);
   const bool there = !w.file.isEmpty() && QFileInfo::exists(w.file);
@@ -108,6 +128,21 @@ Status WorkDetails::show_work(const QString& id) {
   file_ = w.file;
   open_->setToolTip(there ? w.file : tr("It was not saved, or its file is elsewhere now."));
   return success();
+}
+
+void WorkDetails::show_notes(const QList<WorkView::NoteRow>& notes) {
+  const QSignalBlocker quiet(notes_);
+  notes_->setRowCount(static_cast<int>(notes.size()));
+  for (int row = 0; row < notes_->rowCount(); ++row) {
+    auto* day = new QTableWidgetItem(notes[row].day);
+    day->setFlags(day->flags() & ~Qt::ItemIsEditable);
+    auto* text = new QTableWidgetItem(notes[row].text);
+    text->setData(Qt::UserRole, notes[row].id);
+    notes_->setItem(row, 0, day);
+    notes_->setItem(row, 1, text);
+  }
+  notes_->resizeRowsToContents();
+  notes_->setVisible(!notes.isEmpty());
 }
 
 void WorkDetails::add_note() {

@@ -3,7 +3,9 @@
 
 #include <QLineEdit>
 #include <QPushButton>
+#include <QTableWidget>
 
+#include "models/journal_view.h"
 #include "panels/journal_parts.h"
 #include "session/keeper.h"
 #include "widgets/facts.h"
@@ -28,6 +30,7 @@ class WorkDetails : public QWidget {
  private:
   QLayout* make_buttons();
   void add_note();
+  void show_notes(const QList<WorkView::NoteRow>& notes);
   void take_out();
 
   Session& session_;
@@ -39,7 +42,7 @@ class WorkDetails : public QWidget {
   QLabel* board_;
   Facts* facts_;
   QLabel* sittings_;
-  QLabel* notes_;
+  QTableWidget* notes_;
   QLineEdit* note_;
   QListWidget* kept_;
   QPushButton* open_;

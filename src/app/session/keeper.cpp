@@ -221,6 +221,11 @@ Status Keeper::add_note(const QString& work, const QString& text) {
   return id ? success() : Status(id.error());
 }
 
+void Keeper::change_note(qint64 id, const QString& text) {
+  if (journal() == nullptr) return;
+  report(text.isEmpty() ? journal()->remove_note(id) : journal()->change_note(id, text));
+}
+
 void Keeper::forget(const QString& work, qint64 recipe) {
   if (journal() == nullptr) return;
   if (!work.isEmpty() && work == kept_work_) {

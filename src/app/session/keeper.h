@@ -41,6 +41,8 @@ class Keeper : public QObject {
   const std::optional<journal::Recipe>& last() const { return last_; }
 
   Status add_note(const QString& work, const QString& text);
+  /// Other words for a note; none take it out.
+  void change_note(qint64 id, const QString& text);
   /// A work, or a recipe where no work is named.
   void forget(const QString& work, qint64 recipe);
   /// A photograph of the present work with what was found on it.

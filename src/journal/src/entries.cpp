@@ -15,6 +15,19 @@ Status index_notes(const QSqlDatabase& database, const QString& work) {
   return note_text(database, "note of", work, texts.join('\n'));
 }
 
+/// Does `write` to the note and brings what its work is found by up to date, as one.
+template <class Write>
+Status write_note(QSqlDatabase db, qint64 id, Write write) {
+  Transaction all(db);
+  if (!all.begun()) return all.begun();
+  Statement of(db, "SELECT work FROM notes WHERE id = ?");
+  if (Status run = of.bind(id).run(); !run) return run;
+  const QString work = of.next() ? of.text(0) : QString();
+  if (Status done = write(db); !done) return done;
+  if (Status done = index_notes(db, work); !done) return done;
+  return all.commit();
+}
+
 Result<qint64> inserted(Statement& s) {
   if (const Status done = s.run(); !done) return done.error();
   return s.last_id();
@@ -34,16 +47,16 @@ Result<qint64> Journal::add_note(const QString& work, const Note& note) {
   return id;
 }
 
+Status Journal::change_note(qint64 id, const QString& text) {
+  return write_note(database(), id, [&](const QSqlDatabase& db) {
+    return Statement(db, "UPDATE notes SET text = ? WHERE id = ?").bind(text, id).run();
+  });
+}
+
 Status Journal::remove_note(qint64 id) {
-  QSqlDatabase db = database();
-  Transaction all(db);
-  if (!all.begun()) return all.begun();
-  Statement of(db, "SELECT work FROM notes WHERE id = ?");
-  if (Status run = of.bind(id).run(); !run) return run;
-  const QString work = of.next() ? of.text(0) : QString();
-  if (Status done = Statement(db, "DELETE FROM notes WHERE id = ?").bind(id).run(); !done) return done;
-  if (Status done = index_notes(db, work); !done) return done;
-  return all.commit();
+  return write_note(database(), id, [&](const QSqlDatabase& db) {
+    return Statement(db, "DELETE FROM notes WHERE id = ?").bind(id).run();
+  });
 }
 
 Result<std::vector<Note>> Journal::notes(const QString& work) const {

@@ -63,6 +63,8 @@ class Journal {
   Result<std::vector<Recipe>> recipes_of(const QString& work) const;
 
   Result<qint64> add_note(const QString& work, const Note& note);
+  /// Other words for a note, at the time it had.
+  Status change_note(qint64 id, const QString& text);
   Status remove_note(qint64 id);
   Result<std::vector<Note>> notes(const QString& work) const;
 

@@ -14,6 +14,7 @@
 #include "exports/pass_words.h"
 #include "pictures/screen.h"
 #include "small_world.h"
+#include "words/language.h"
 
 using namespace yd;
 using exports::What;
@@ -82,6 +83,22 @@ class TestExports : public QObject {
     QFile raw(file);
     QVERIFY(raw.open(QIODevice::ReadOnly));
     QVERIFY(raw.readAll().contains("OutputIntent"));
+  }
+
+  // In the language of the window, on the paper of its country.
+  void the_print_speaks_the_language() {
+    words::speak("de", QLocale("de_DE"));
+    const QString file = write("plan-de.pdf", What::plan_pdf);
+    words::speak("en", QLocale::c());
+    const QString words = QString::fromUtf8(run("pdftotext", {"-layout", file, "-"}).out);
+    for (const char* expected :
+         {"Diese Kreiden herauslegen", "Partien", "Die Zeichnung anlegen", "Massen", "Querschnitte", "Sicherheit",
+          "Sicherheitsdatenblatt", "Brennbare Dämpfe", "Sitzung 1", "Tonwert"})
+      QVERIFY2(words.contains(QString::fromUtf8(expected)), expected);
+    for (const char* english :
+         {"Passage ", "Masses", "Cross-sections", "Safety", "Sitting", "value ", "laid ", "light "})
+      QVERIFY2(!words.contains(english), english);
+    QVERIFY(QRegularExpression("\\d,\\d × \\d+,\\d cm").match(words).hasMatch());
   }
 
   void the_pdf_shows_the_sticks_own_colours() {

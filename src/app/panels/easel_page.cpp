@@ -193,25 +193,26 @@ QLayout* EaselPage::make_buttons() {
 }
 
 /// A wide picture has the words below it, a tall one beside it.
-void EaselPage::arrange() {
+void EaselPage::arrange(int more) {
   const SubjectPtr s = session_.subject();
   const bool wide = !s || s->image.width >= s->image.height;
   outer_->setDirection(wide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
   blocks_->setDirection(wide ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
-  constexpr int kWordsHigh = 250;
+  const int words_high = 250 + more;
   constexpr int kWordsWide = 360;
-  card_->setMinimumSize(wide ? 0 : kWordsWide, wide ? kWordsHigh : 0);
-  card_->setMaximumSize(wide ? QWIDGETSIZE_MAX : kWordsWide, wide ? kWordsHigh : QWIDGETSIZE_MAX);
+  card_->setMinimumSize(wide ? 0 : kWordsWide, wide ? words_high : 0);
+  card_->setMaximumSize(wide ? QWIDGETSIZE_MAX : kWordsWide, wide ? words_high : QWIDGETSIZE_MAX);
 }
 
-void EaselPage::resizeEvent(QResizeEvent*) {
-  arrange();
-  fit_words();
-}
+void EaselPage::resizeEvent(QResizeEvent*) { fit_words(); }
 
+/// Long chores take some room from the pictures before their letters get small.
 void EaselPage::fit_words() {
-  for (QLayout* inside : {layout(), card_->layout(), static_cast<QLayout*>(blocks_)}) inside->activate();
-  words_->fit(std::min(card_->height(), card_->maximumHeight()));
+  for (const int more : {0, 60, 120}) {
+    arrange(more);
+    for (QLayout* inside : {layout(), card_->layout(), static_cast<QLayout*>(blocks_)}) inside->activate();
+    if (words_->fit(std::min(card_->height(), card_->maximumHeight()), more < 120 ? Type::text : Type::small)) return;
+  }
 }
 
 void EaselPage::done() {

@@ -48,7 +48,8 @@ class EaselPage : public QWidget {
   QWidget* make_tray();
   QWidget* make_substitutes();
   QLayout* make_buttons();
-  void arrange();
+  /// `more`: pixels of height for the words beyond the usual.
+  void arrange(int more = 0);
   void fit_words();
   void refresh();
   void refresh_pass(int pass);

@@ -39,8 +39,8 @@ void StepWords::hide_empty() {
   for (QLabel* l : {how, where, mark, steps, after}) l->setVisible(!l->text().isEmpty());
 }
 
-void StepWords::fit(int room) {
-  for (double size = points(Type::heading); size >= points(Type::small); size -= 1) {
+bool StepWords::fit(int room, Type least) {
+  for (double size = points(Type::heading); size >= points(least); size -= 1) {
     const bool largest = size == points(Type::heading);
     for (QLabel* l : {how, where, mark, steps}) {
       QFont f = l->font();
@@ -48,8 +48,9 @@ void StepWords::fit(int room) {
       l->setFont(f);
     }
     layout()->invalidate();
-    if (layout()->heightForWidth(width()) <= room) return;
+    if (layout()->heightForWidth(width()) <= room) return true;
   }
+  return false;
 }
 
 }  // namespace yd::app

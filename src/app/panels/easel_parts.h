@@ -19,8 +19,8 @@ class StepWords : public QWidget {
   explicit StepWords(QWidget* parent = nullptr);
   /// What has nothing to say leaves its room to the rest.
   void hide_empty();
-  /// What would not fit into `room` pixels of height is set smaller, never cut.
-  void fit(int room);
+  /// What would not fit into `room` pixels of height is set smaller, down to `least`; false where that is not enough.
+  bool fit(int room, Type least);
 
   QLabel* how;
   QLabel* where;

@@ -32,7 +32,7 @@ std::span<const Language> languages() { return kLanguages; }
 QString language_for(const QString& chosen, const QStringList& wanted) {
   if (spoken(chosen)) return chosen;
   for (const QString& one : wanted) {
-    const QString code = one.section('-', 0, 0).section('_', 0, 0).toLower();
+    QString code = one.section('-', 0, 0).section('_', 0, 0).toLower();
     if (spoken(code)) return code;
   }
   return kLanguages.front().code;

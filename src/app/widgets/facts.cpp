@@ -2,6 +2,7 @@
 #include "widgets/facts.h"
 
 #include <QPainter>
+#include <QStyle>
 #include <algorithm>
 
 #include "looks/greys.h"
@@ -56,23 +57,25 @@ void Facts::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   const int h = row_height();
   QRect row(0, 0, width(), h);
+  // Words turn by themselves where one reads from the right; what is drawn beside them is turned here.
+  const auto turned = [this](const QRect& r) { return QStyle::visualRect(layoutDirection(), rect(), r); };
   for (const Fact& f : facts_) {
     int left = 0;
     if (f.chip.isValid()) {
       painter.setPen(Qt::NoPen);
       painter.setBrush(f.chip);
-      painter.drawRect(QRect(0, row.top() + 3, h - 6, h - 6));
+      painter.drawRect(turned({0, row.top() + 3, h - 6, h - 6}));
       left = h;
     }
     painter.setPen(palette().color(QPalette::PlaceholderText));
-    painter.drawText(row.adjusted(left, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, f.label);
+    painter.drawText(turned(row.adjusted(left, 0, 0, 0)), Qt::AlignVCenter | Qt::AlignLeft, f.label);
     if (broken(f)) row.translate(0, h);
     painter.setPen(palette().color(QPalette::WindowText));
     painter.drawText(row, Qt::AlignVCenter | Qt::AlignRight,
                      fontMetrics().elidedText(f.number, Qt::ElideRight, row.width()));
     if (f.bar >= 0) {
       const int number = fontMetrics().horizontalAdvance("100 %");
-      draw_bar(painter, QRectF(row.right() - number - kSpace - kBar, row.center().y() - 2, kBar, 6), f.bar);
+      draw_bar(painter, turned({row.right() - number - kSpace - kBar, row.center().y() - 2, kBar, 6}), f.bar);
     }
     row.translate(0, h);
   }

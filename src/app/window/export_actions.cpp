@@ -8,7 +8,6 @@
 #include "exports/printed_sheet.h"
 #include "formats/archive.h"
 #include "session/sentences.h"
-#include "words/lengths.h"
 
 namespace yd::app {
 
@@ -65,7 +64,7 @@ void ExportActions::ask(What what, const QString& title, const QString& filter, 
     exports::ExportOptions options;
     options.what = what;
     options.title = name;
-    options.outline.print = words::on_letter() ? exports::Print::letter : exports::Print::a4;
+    options.outline.print = exports::usual_print();
     options.outline.grid = kGrid;
     options.outline.aids = session_.choices().composition;
     exporter_.begin(file, options);

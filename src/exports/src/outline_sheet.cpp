@@ -18,8 +18,6 @@ constexpr double kMmPerInch = 10 * subject::kInch_cm;
 constexpr int kSvgDpi = 254;  // ten dots a millimetre
 constexpr int kMostGrid = 40;
 
-QSizeF page_mm(Print print) { return print == Print::a4 ? QSizeF(210, 297) : QSizeF(215.9, 279.4); }
-
 QPainterPath traced(const PlanView& p, const QSizeF& size) {
   QPainterPath path;
   for (const subject::Outline& o : subject::outlines(p.subject.labels, p.subject.masses.size())) {

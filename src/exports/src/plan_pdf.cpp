@@ -12,6 +12,7 @@
 #include "print_parts.h"
 #include "print_words.h"
 #include "words/names.h"
+#include "words/lengths.h"
 
 namespace yd::exports {
 namespace {
@@ -85,6 +86,9 @@ void safety(PageWriter& page, const PlanView& p) {
 }
 
 }  // namespace
+
+Print usual_print() { return words::on_letter() ? Print::letter : Print::a4; }
+QSizeF page_mm(Print print) { return print == Print::a4 ? QSizeF(210, 297) : QSizeF(215.9, 279.4); }
 
 Result<QByteArray> plan_pdf(const PlanView& plan, const PdfOptions& options, Observer& observer) {
   QByteArray out;

@@ -11,7 +11,7 @@
 #include "colour/light.h"
 #include "exports/pass_words.h"
 #include "print_words.h"
-#include "words/lengths.h"
+#include "exports/plan_pdf.h"
 #include "printed/marks.h"
 #include "words/names.h"
 
@@ -117,7 +117,7 @@ QByteArray corner_marks_pdf() {
   const QString places[] = {Printed::tr("top left"), Printed::tr("top right"), Printed::tr("bottom right"),
                             Printed::tr("bottom left")};
   const QPointF touches[] = {{1, 1}, {0, 1}, {0, 0}, {1, 0}};
-  return pdf_of(words::on_letter() ? QSizeF(215.9, 279.4) : QSizeF(210, 297), [&](QPainter& painter) {
+  return pdf_of(page_mm(usual_print()), [&](QPainter& painter) {
     write(
         painter, QRectF(20, 20, 170, 6),
         Printed::tr("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QByteArray>
+#include <QSizeF>
 #include <QString>
 
 #include "exports/plan_view.h"
@@ -12,6 +13,10 @@ namespace yd::exports {
 
 /// Paper that is printed on.
 enum class Print { a4, letter };
+/// What the country of the language prints on.
+Print usual_print();
+/// Width and height, millimetres.
+QSizeF page_mm(Print print);
 
 struct PdfOptions {
   QString title;

@@ -186,7 +186,9 @@ Ended run(QApplication& application, QSettings& settings, const Wishes& w, const
   if (!file.isEmpty()) window.files().open_path(file);
   const int code = QApplication::exec();
   if (!w.picture.isEmpty()) autosave.forget();  // nobody works there: nothing is to be brought back
-  return {code, window.languages().anew(), window.files().file()};
+  // A picture without a project is opened anew as a picture.
+  const bool bare = window.files().file().isEmpty() && session.has_reference();
+  return {code, window.languages().anew(), bare ? window.files().recent().value(0) : window.files().file()};
 }
 
 }  // namespace

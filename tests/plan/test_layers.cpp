@@ -29,6 +29,14 @@ plan::ShadeSet two_masses() {
   return s;
 }
 
+plan::LayeredMass mass_of(double area, std::span<const Layering> layerings, std::span<const float> cost) {
+  plan::LayeredMass m;
+  m.weight = m.area = area;
+  m.layerings = layerings;
+  m.cost = cost;
+  return m;
+}
+
 }  // namespace
 
 class TestLayers : public QObject {
@@ -162,13 +170,53 @@ class TestLayers : public QObject {
     const std::vector<Layering> layerings{{{0, Technique::laid}}, {{1, Technique::laid}}};
     const std::vector<float> first{1.0F, 1.2F};
     const std::vector<float> second{1.2F, 1.0F};
-    std::vector<plan::LayeredMass> masses{{0.5, 0.5, layerings, first, {}, 0}, {0.5, 0.5, layerings, second, {}, 0}};
+    std::vector<plan::LayeredMass> masses{mass_of(0.5, layerings, first), mass_of(0.5, layerings, second)};
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0})), std::size_t{2});
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.15, 0})), std::size_t{1});
     // Bands of one gradient would rather be built alike.
     masses[0].bands = {{1, 0.5}};
     masses[1].bands = {{0, 0.5}};
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0.2})), std::size_t{1});
+  }
+
+  // A stick that is taken up for a spot of a hundredth of the picture, or for so much of a large mass.
+  void a_brief_pass_has_to_earn_more() {
+    const std::vector<Layering> layerings{{{0, Technique::laid}}, {{1, Technique::laid}}};
+    const std::vector<float> all{1.0F, 3.0F};
+    const std::vector<float> spot{4.0F, 1.0F};  // 3 CIEDE2000 on a hundredth: 0.03 on the picture
+    const std::vector<plan::LayeredMass> masses{mass_of(0.99, layerings, all), mass_of(0.01, layerings, spot)};
+    const auto passes = [&](double more) {
+      return plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.02, 0, 0.03, more}));
+    };
+    QCOMPARE(passes(0), std::size_t{2});
+    QCOMPARE(passes(3), std::size_t{1});
+    const std::vector<plan::LayerShares> little{{0.01F}, {0.01F}};
+    std::vector<plan::LayeredMass> one{mass_of(0.5, layerings, all)};
+    const auto cost = [&] { return plan::plan_cost(one, std::vector<plan::LeveledLayering>{{0, {0}}}, {}); };
+    const double whole = cost();
+    one[0].used = little;
+    QCOMPARE(plan::area_of(one[0], 0, 0), 0.5 * static_cast<double>(0.01F));
+    QVERIFY(cost() > whole);
+  }
+
+  // How much of a mass a layer goes over: all of it where it is the only way, nothing where paper does.
+  void layers_go_over_what_needs_them() {
+    const media::Collection sticks = trial::every(12);
+    const std::vector<int> tray{0, 6, 12};
+    plan::ShadeSet shades = two_masses();
+    const colour::Lab paper = trial::paper().lab;
+    shades.add_mass(std::vector<colour::Lab>{paper}, std::vector<double>{0.1});
+    Observer observer;
+    plan::Lattice lattice(input(sticks), 0.15);
+    const auto found = plan::tray_layerings(lattice, shades, tray, {2, 200, 120}, observer).value();
+    for (const plan::LayeringCosts& c : found) {
+      QCOMPARE(c.used.size(), shades.masses.size());
+      for (std::size_t m = 0; m < c.used.size(); ++m) {
+        for (std::size_t i = 0; i < plan::kMostStrokes; ++i)
+          QVERIFY(c.used[m][i] >= 0 && c.used[m][i] <= (i < c.layering.size() ? 1.0001F : 0.0F));
+      }
+      QCOMPARE(c.used.back(), plan::LayerShares{});
+    }
   }
 
   // Every choice of a small case by counting: two thirds of a pass at worst, a sixth on average.
@@ -184,7 +232,7 @@ class TestLayers : public QObject {
         for (std::size_t l = 0; l < layerings.size(); ++l) c.push_back(static_cast<float>(random.uniform(1, 2)));
       }
       std::vector<plan::LayeredMass> masses;
-      for (const auto& c : costs) masses.push_back({0.25, 0.25, layerings, c, {}, 0});
+      for (const auto& c : costs) masses.push_back(mass_of(0.25, layerings, c));
       const plan::PlanPrices prices{0.06, 0};
       const double found = plan::plan_cost(masses, plan::choose_layerings(masses, 2, prices), prices);
       double best = 1e9;

@@ -30,7 +30,7 @@ double grain_px(const subject::Subject& subject, const media::Paper& paper) {
 
 constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where strokes end
 constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
-constexpr double kJoin_mm = 5;      // and bands of one gradient: overlapped, and rubbed across the joins
+constexpr double kJoin_mm = 12;     // and bands of one gradient: overlapped, and rubbed across the joins
 constexpr double kGraded = 14;      // CIE 1976 between two shades that a hand grades into each other
 
 /// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand

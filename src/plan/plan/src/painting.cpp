@@ -183,13 +183,17 @@ Status Painting::list_layerings(Family& family, std::span<const int> tray, Obser
   TraySearch options;
   options.most_layers = most_layers(family);
   family.costs.assign(family.masses.size(), {});
+  family.used.assign(family.masses.size(), {});
   if (family.beds.empty()) {
     auto found = tray_layerings(*family.lattice, family.shades, tray, options, observer);
     if (!found) return found.error();
     for (LayeringCosts& c : found.value()) {
       if (c.layering.empty()) continue;
       family.layerings.push_back(std::move(c.layering));
-      for (std::size_t m = 0; m < family.masses.size(); ++m) family.costs[m].push_back(c.cost[m]);
+      for (std::size_t m = 0; m < family.masses.size(); ++m) {
+        family.costs[m].push_back(c.cost[m]);
+        family.used[m].push_back(c.used[m]);
+      }
       family.looks += nodes_of(family.layerings.back().size());
     }
     return success();
@@ -217,8 +221,10 @@ Status Painting::list_layerings(Family& family, std::span<const int> tray, Obser
     if (!found) return found.error();
     for (std::size_t i = 0; i < found.value().size(); ++i) {
       const LayeringCosts& c = found.value()[i];
-      if (b == 0) family.layerings.push_back(c.layering), family.costs[0].push_back(0);
-      family.costs[0][i] += static_cast<float>(bed.share) * c.cost[0];
+      const auto share = static_cast<float>(bed.share);
+      if (b == 0) family.layerings.push_back(c.layering), family.costs[0].push_back(0), family.used[0].push_back({});
+      family.costs[0][i] += share * c.cost[0];
+      for (std::size_t n = 0; n < c.layering.size(); ++n) family.used[0][i][n] += share * c.used[0][n];
       family.looks += nodes_of(c.layering.size());
     }
   }
@@ -235,6 +241,10 @@ void Painting::force_hand_choices(Family& family) {
     for (std::vector<float>& costs : family.costs) costs.push_back(kForbidden);
     std::fill(family.costs[m].begin(), family.costs[m].end(), kForbidden);
     family.costs[m].back() = 0;
+    for (std::vector<LayerShares>& used : family.used) {
+      used.emplace_back();
+      used.back().fill(1);
+    }
     for (const std::size_t t : family.targets[m]) in_.targets[t].by_hand = true;
   }
 }
@@ -251,14 +261,13 @@ Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& obser
   }
   const std::vector<LeveledLayering> chosen = choose();
   if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
-  // One family after the other: a lattice learns chains as it goes.
-  for (std::size_t m = 0; m < chosen.size(); ++m) {
+  work_out_ways(chosen);
+  tbb::parallel_for(std::size_t{0}, chosen.size(), [&](std::size_t m) {
     write_mass(*place_[m].first, place_[m].second, chosen[m]);
     write_alternatives(*place_[m].first, place_[m].second, chosen[m]);
-  }
-  tbb::parallel_for(std::size_t{0}, chosen.size(),
-                    [&](std::size_t m) { write_recipes(place_[m].first->targets[place_[m].second]); });
-  drop_brief_passes();
+    write_recipes(place_[m].first->targets[place_[m].second]);
+  });
+  drop_brief_passes(chosen);
   AccentInput accents;
   accents.targets = in_.targets;
   accents.rules = in_.rules;

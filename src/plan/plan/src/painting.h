@@ -2,7 +2,10 @@
 #pragma once
 
 #include <memory>
+#include <optional>
+#include <set>
 #include <span>
+#include <tuple>
 #include <vector>
 
 #include "search/layer_choice.h"
@@ -43,6 +46,7 @@ class Painting {
 
  private:
   struct Bed;
+  using PassKey = std::tuple<int, int, Technique>;  ///< level, stick, how
   struct Family;
   const optics::Ground& bare(int coat) const;
   void add_mass(const std::vector<std::size_t>& targets);
@@ -52,10 +56,13 @@ class Painting {
   std::vector<LeveledLayering> choose();
   double minutes_of(const std::vector<LeveledLayering>& chosen) const;
   int most_accents(const std::vector<LeveledLayering>& chosen) const;
-  void write_mass(Family& family, std::size_t place, const LeveledLayering& chosen);
-  void write_alternatives(Family& family, std::size_t place, const LeveledLayering& chosen);
+  static std::vector<std::size_t> offered(const Family& family, std::size_t place, std::size_t chosen);
+  void work_out_ways(const std::vector<LeveledLayering>& chosen);
+  void write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen, std::size_t left_out = 0);
+  void write_alternatives(const Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_recipes(const std::vector<std::size_t>& targets);
-  void drop_brief_passes();
+  std::optional<PassKey> briefest_pass(const std::set<PassKey>& kept) const;
+  void drop_brief_passes(const std::vector<LeveledLayering>& chosen);
   int most_layers(const Family& family) const;
 
   PaintingInput in_;

@@ -15,7 +15,8 @@ double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
   for (std::size_t m = 0; m < chosen.size(); ++m) {
     const Layering& layering = all_[m].layerings[chosen[m].layering];
     for (std::size_t i = 0; i < layering.size(); ++i)
-      area[{chosen[m].levels[i], layering[i].stick, static_cast<int>(layering[i].technique)}] += all_[m].area;
+      area[{chosen[m].levels[i], layering[i].stick, static_cast<int>(layering[i].technique)}] +=
+          area_of(all_[m], chosen[m].layering, i);
   }
   double sum = 0;
   for (const auto& [key, share] : area) {
@@ -27,7 +28,17 @@ double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
   return sum;
 }
 
-/// With a wish of passes or minutes the prices are raised until it is met, by halving.
+namespace {
+
+/// Layers of a picture by which nobody loses their way; more only where the artist asks for more.
+constexpr int kUsualPasses = 18;
+/// With the accents on top.
+constexpr int kUsualWithAccents = 20;
+
+}  // namespace
+
+/// With a wish of passes or minutes the prices are raised until it is met, by halving; without one a little at a time
+/// until the passes are few enough.
 std::vector<LeveledLayering> Painting::choose() {
   double weights = 0;
   for (auto& f : families_) {
@@ -38,6 +49,7 @@ std::vector<LeveledLayering> Painting::choose() {
       weights += mass.weight;
       mass.layerings = f->layerings;
       mass.cost = f->costs[m];
+      mass.used = f->used[m];
       if (!f->beds.empty()) {
         for (const Bed& b : f->beds) {
           for (const Stroke& s : b.laid) {
@@ -65,12 +77,20 @@ std::vector<LeveledLayering> Painting::choose() {
   const int most = std::max(3, in_.options->most_strokes);
   PlanPrices prices;
   std::vector<LeveledLayering> chosen = choose_layerings(all_, most, prices);
+  const bool wished = in_.options->wish_passes || in_.options->wish_minutes;
+  if (!wished) {
+    constexpr double kDearer = 1.3;
+    constexpr double kMostDear = 0.2;  // CIEDE2000 of the whole picture
+    while (count_passes(all_, chosen) > kUsualPasses && prices.pass < kMostDear) {
+      prices.pass *= kDearer;
+      chosen = choose_layerings(all_, most, prices);
+    }
+    return chosen;
+  }
   const auto meets = [&](const std::vector<LeveledLayering>& c) {
     return (!in_.options->wish_passes || static_cast<int>(count_passes(all_, c)) <= *in_.options->wish_passes) &&
            (!in_.options->wish_minutes || minutes_of(c) <= *in_.options->wish_minutes);
   };
-  const bool wished = in_.options->wish_passes || in_.options->wish_minutes;
-  if (!wished) return chosen;
   double low = prices.pass / 30;
   double high = 40;  // CIEDE2000 of the whole picture: no pass is worth that
   constexpr int kHalvings = 11;
@@ -90,9 +110,8 @@ std::vector<LeveledLayering> Painting::choose() {
 int Painting::most_accents(const std::vector<LeveledLayering>& chosen) const {
   constexpr int kMost = 5;
   constexpr double kMinutes = 2;
-  int most = kMost;
-  if (in_.options->wish_passes)
-    most = std::min(most, *in_.options->wish_passes - static_cast<int>(count_passes(all_, chosen)));
+  const int passes = in_.options->wish_passes.value_or(kUsualWithAccents);
+  int most = std::min(kMost, passes - static_cast<int>(count_passes(all_, chosen)));
   if (in_.options->wish_minutes)
     most = std::min(most, static_cast<int>((*in_.options->wish_minutes - minutes_of(chosen)) / kMinutes));
   return std::max(0, most);

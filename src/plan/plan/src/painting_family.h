@@ -2,6 +2,7 @@
 #pragma once
 
 #include "painting.h"
+#include "painting_ways.h"
 
 namespace yd::plan {
 
@@ -24,7 +25,9 @@ struct Painting::Family {
   std::vector<Bed> beds;  ///< empty where nothing is laid
   std::vector<std::unique_ptr<Lattice>> bed_lattices;
   std::vector<Layering> layerings;
-  std::vector<std::vector<float>> costs;  ///< of each mass, by layering
+  std::vector<std::vector<float>> costs;       ///< of each mass, by layering
+  std::vector<std::vector<LayerShares>> used;  ///< likewise
+  std::vector<WayBook> ways;                   ///< on the ground, or on each bed
   std::uint64_t looks = 0;
 };
 

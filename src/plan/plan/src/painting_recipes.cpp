@@ -7,59 +7,21 @@
 #include <set>
 #include <tuple>
 
+#include "order/schedule.h"
 #include "painting_family.h"
-#include "recipe/pareto.h"
-#include "search/pressures.h"
 
 namespace yd::plan {
 namespace {
 
-constexpr double kFixGain = 0.3;  // CIEDE2000 on a mass from which a stop for fixative is worth its drying
-// Share of the picture that a soft stick covers in half a minute on a sheet of 40 by 30 cm, after it was taken up. Not
-// of the sheet in hand: recipes stay the same on another one.
-constexpr double kBrief = 40.0 / 1200;
-constexpr double kMissed = 0.035;       // CIEDE2000 on the picture that a brief pass must bring to stay
+constexpr double kFixGain = 0.3;        // CIEDE2000 on a mass from which a stop for fixative is worth its drying
+constexpr double kMissed = 0.05;        // CIEDE2000 on the picture that a brief pass must bring to stay
 constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered instead
-
-/// Every way to use the layers of one mass on one ground: parts of the layering at all grades, and none of it.
-struct Ways {
-  std::vector<PressureWay> ways;
-  std::vector<Stack> stacks;  ///< the same, with the strokes that are used
-  std::vector<colour::Din99o> even;
-};
-
-Ways ways_of(Lattice& lattice, const Layering& layering) {
-  Ways out;
-  const optics::Look bare = optics::look(lattice.input().ground->reflectance);
-  out.ways.push_back({std::vector<double>(layering.size(), 0), bare.lab, 0, false});
-  out.stacks.push_back({{}, bare.lab, static_cast<float>(bare.spread_l), 1});
-  out.even.push_back(colour::to_din99o(bare.lab));
-  for (std::size_t mask = 1; mask < (std::size_t{1} << layering.size()); ++mask) {
-    Layering part;
-    std::vector<std::size_t> from;
-    for (std::size_t i = 0; i < layering.size(); ++i) {
-      if ((mask >> i & 1U) != 0) part.push_back(layering[i]), from.push_back(i);
-    }
-    lattice.prepare(std::span(&part, 1));
-    const ChainGeometry& chain = lattice.chain(part);
-    const Looks looks = lattice.looks(part);
-    for (std::size_t n = 0; n < looks.at.size(); ++n) {
-      if (looks.unsteady[n] >= kNotAllowed) continue;
-      PressureWay way{std::vector<double>(layering.size(), 0), looks.lab[n], looks.unsteady[n],
-                      lattice.input().sticks[static_cast<std::size_t>(part.front().stick)].lab.l < kDarkStick};
-      for (std::size_t i = 0; i < from.size(); ++i) way.pressures[from[i]] = kGrades[grade_at(n, i)];
-      out.ways.push_back(std::move(way));
-      out.even.push_back(looks.at[n]);
-      out.stacks.push_back(
-          {strokes_at(part, n), looks.lab[n], looks.speckle[n], static_cast<float>(chain.nodes[n].tooth_left)});
-    }
-  }
-  return out;
-}
 
 }  // namespace
 
-void Painting::write_mass(Family& family, std::size_t place, const LeveledLayering& chosen) {
+/// `left_out`: a bit for each layer that is not to be used, the lowest first.
+void Painting::write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen,
+                          std::size_t left_out) {
   const Layering& layering = family.layerings[chosen.layering];
   std::vector<Bed> whole;
   if (family.beds.empty()) {
@@ -68,15 +30,14 @@ void Painting::write_mass(Family& family, std::size_t place, const LeveledLayeri
   }
   const std::vector<Bed>& beds = family.beds.empty() ? whole : family.beds;
   for (std::size_t b = 0; b < beds.size(); ++b) {
-    Lattice& lattice = family.beds.empty() ? *family.lattice : *family.bed_lattices[b];
-    const Ways ways = ways_of(lattice, layering);
+    const std::vector<PressureWay> ways = family.ways[b].ways(layering, left_out);
     std::vector<PressurePlace> places;
     for (const std::size_t t : beds[b].targets) places.push_back({in_.targets[t].target, in_.targets[t].area});
-    const std::vector<std::size_t> best = fit_pressures(places, ways.ways);
+    const std::vector<std::size_t> best = fit_pressures(places, ways);
     for (std::size_t i = 0; i < best.size(); ++i) {
       TargetPlan& target = in_.targets[beds[b].targets[i]];
       target.recipe.strokes = beds[b].laid;
-      const std::vector<double>& pressures = ways.ways[best[i]].pressures;
+      const std::vector<double>& pressures = ways[best[i]].pressures;
       for (std::size_t n = 0; n < layering.size(); ++n) {
         if (pressures[n] > 0)
           target.recipe.strokes.push_back(
@@ -86,9 +47,8 @@ void Painting::write_mass(Family& family, std::size_t place, const LeveledLayeri
   }
 }
 
-/// Other layerings the mass could have, each at the pressures that suit the shade best.
-void Painting::write_alternatives(Family& family, std::size_t place, const LeveledLayering& chosen) {
-  if (!family.beds.empty()) return;
+/// The cheapest layerings of a mass, and the chosen one, as places in the family's list.
+std::vector<std::size_t> Painting::offered(const Family& family, std::size_t place, std::size_t chosen) {
   const std::vector<float>& cost = family.costs[place];
   std::vector<std::size_t> order(cost.size());
   std::iota(order.begin(), order.end(), 0);
@@ -96,26 +56,40 @@ void Painting::write_alternatives(Family& family, std::size_t place, const Level
   std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
                     [&](std::size_t p, std::size_t q) { return cost[p] != cost[q] ? cost[p] < cost[q] : p < q; });
   order.resize(count);
-  if (std::find(order.begin(), order.end(), chosen.layering) == order.end()) order.push_back(chosen.layering);
-  const std::vector<std::size_t>& targets = family.targets[place];
-  std::vector<std::vector<Stack>> best(targets.size());
-  for (const std::size_t l : order) {
-    if (cost[l] >= kForbidden) continue;
-    const Ways ways = ways_of(*family.lattice, family.layerings[l]);
-    for (std::size_t i = 0; i < targets.size(); ++i) {
-      const colour::Din99o wanted = colour::to_din99o(in_.targets[targets[i]].target);
-      std::size_t nearest = ways.ways.size();
-      float least = 1e12F;
-      for (std::size_t w = 0; w < ways.ways.size(); ++w) {
-        if (ways.stacks[w].strokes.empty()) continue;
-        const float d = colour::distance_squared(wanted, ways.even[w]) + static_cast<float>(ways.ways[w].unsteady);
-        if (d < least) least = d, nearest = w;
-      }
-      if (nearest < ways.ways.size()) best[i].push_back(ways.stacks[nearest]);
+  order.erase(std::remove_if(order.begin(), order.end(), [&](std::size_t l) { return cost[l] >= kForbidden; }),
+              order.end());
+  if (std::find(order.begin(), order.end(), chosen) == order.end()) order.push_back(chosen);
+  return order;
+}
+
+/// Other layerings the mass could have, each at the pressures that suit the shade best.
+void Painting::write_alternatives(const Family& family, std::size_t place, const LeveledLayering& chosen) {
+  if (!family.beds.empty()) return;
+  const std::vector<std::size_t> others = offered(family, place, chosen.layering);
+  for (const std::size_t t : family.targets[place]) {
+    std::vector<Stack> best;
+    for (const std::size_t l : others) {
+      best.push_back(family.ways[0].nearest(family.layerings[l], in_.targets[t].target));
+      if (best.back().strokes.empty()) best.pop_back();
     }
+    in_.targets[t].alternatives = pareto(best, in_.targets[t].target);
   }
-  for (std::size_t i = 0; i < targets.size(); ++i)
-    in_.targets[targets[i]].alternatives = pareto(best[i], in_.targets[targets[i]].target);
+}
+
+/// What the chosen layerings, and those that are offered instead, come to at all pressures.
+void Painting::work_out_ways(const std::vector<LeveledLayering>& chosen) {
+  for (auto& f : families_) {
+    std::vector<Layering> wanted;
+    for (std::size_t m = 0; m < chosen.size(); ++m) {
+      if (place_[m].first != f.get()) continue;
+      if (!f->beds.empty()) wanted.push_back(f->layerings[chosen[m].layering]);
+      if (!f->beds.empty()) continue;
+      for (const std::size_t l : offered(*f, place_[m].second, chosen[m].layering)) wanted.push_back(f->layerings[l]);
+    }
+    if (f->beds.empty()) f->ways.emplace_back(*f->lattice);
+    for (auto& lattice : f->bed_lattices) f->ways.emplace_back(*lattice);
+    for (WayBook& book : f->ways) book.work_out(wanted);
+  }
 }
 
 /// A stop for fixative before a layer that finds the tooth full, where the whole mass gains by it.
@@ -151,44 +125,50 @@ void Painting::write_recipes(const std::vector<std::size_t>& targets) {
   }
 }
 
-/// Takes the strokes of passes that would be over in less than a minute out of the recipes again, where the picture
-/// does not miss them; the briefest first.
-void Painting::drop_brief_passes() {
-  using Key = std::tuple<int, int, int>;
-  std::set<Key> kept;
-  for (;;) {
-    std::map<Key, double> area;
-    for (const TargetPlan& t : in_.targets) {
-      for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
-        const Stroke& s = t.recipe.strokes[i];
-        if (!t.by_hand) area[{s.level, s.stick, static_cast<int>(s.technique)}] += t.area;
+/// The pass that goes over least of the picture, if that is too little for a minute. Of those in `kept` none.
+std::optional<Painting::PassKey> Painting::briefest_pass(const std::set<PassKey>& kept) const {
+  std::map<PassKey, double> area;
+  for (const TargetPlan& t : in_.targets) {
+    for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
+      const Stroke& s = t.recipe.strokes[i];
+      if (!t.by_hand) area[{s.level, s.stick, s.technique}] += t.area;
+    }
+  }
+  std::optional<PassKey> out;
+  double least = kBrief;
+  for (const auto& [key, share] : area) {
+    if (share < least && kept.count(key) == 0) least = share, out = key;
+  }
+  return out;
+}
+
+/// Takes passes that would be over in less than a minute out of the recipes again, the briefest first, where the
+/// picture does not miss them once the other layers have pressures that do without.
+void Painting::drop_brief_passes(const std::vector<LeveledLayering>& chosen) {
+  std::vector<std::size_t> left_out(chosen.size(), 0);
+  std::set<PassKey> looked_at;
+  while (const std::optional<PassKey> key = briefest_pass(looked_at)) {
+    looked_at.insert(*key);
+    const std::vector<std::size_t> left_out_before = left_out;
+    std::vector<std::pair<std::size_t, Recipe>> before;
+    double cost = 0;
+    for (std::size_t m = 0; m < chosen.size(); ++m) {
+      const auto& [family, place] = place_[m];
+      const Layering& layering = family->layerings[chosen[m].layering];
+      const std::vector<std::size_t>& targets = family->targets[place];
+      for (std::size_t i = 0; i < layering.size(); ++i) {
+        if (PassKey{chosen[m].levels[i], layering[i].stick, layering[i].technique} != *key) continue;
+        if (in_.targets[targets.front()].by_hand) continue;
+        for (const std::size_t t : targets) before.emplace_back(t, in_.targets[t].recipe);
+        left_out[m] |= std::size_t{1} << i;
+        write_mass(*family, place, chosen[m], left_out[m]);
+        write_recipes(targets);
       }
     }
-    const Key* briefest = nullptr;
-    double least = kBrief;
-    for (const auto& [key, share] : area) {
-      if (share < least && kept.count(key) == 0) least = share, briefest = &key;
-    }
-    if (briefest == nullptr) return;
-    kept.insert(*briefest);
-    std::vector<std::pair<std::size_t, Recipe>> without;
-    double cost = 0;
-    for (std::size_t t = 0; t < in_.targets.size(); ++t) {
-      const TargetPlan& target = in_.targets[t];
-      std::vector<Stroke> strokes = target.recipe.strokes;
-      const auto open = strokes.begin() + target.laid;  // what is on the paper stays there
-      strokes.erase(std::remove_if(open, strokes.end(),
-                                   [&](const Stroke& s) {
-                                     return Key{s.level, s.stick, static_cast<int>(s.technique)} == *briefest;
-                                   }),
-                    strokes.end());
-      if (target.by_hand || strokes.size() == target.recipe.strokes.size()) continue;
-      without.emplace_back(t,
-                           evaluate(bare(target.coat), *in_.parameters, in_.sticks, std::move(strokes), target.target));
-      cost += target.area * (without.back().second.de00 - target.recipe.de00);
-    }
-    if (cost > kMissed) continue;
-    for (auto& [t, recipe] : without) in_.targets[t].recipe = std::move(recipe);
+    for (const auto& [t, recipe] : before) cost += in_.targets[t].area * (in_.targets[t].recipe.de00 - recipe.de00);
+    if (cost <= kMissed) continue;
+    left_out = left_out_before;
+    for (auto& [t, recipe] : before) in_.targets[t].recipe = std::move(recipe);
   }
 }
 

@@ -2,6 +2,7 @@
 #include "search/layer_choice.h"
 
 #include <algorithm>
+#include <array>
 #include <map>
 #include <optional>
 #include <set>
@@ -35,10 +36,24 @@ std::vector<PassKey> keys(const LayeredMass& mass, const LeveledLayering& l) {
   return out;
 }
 
+/// Who asks for a pass.
+struct Use {
+  int masses = 0;
+  double area = 0;  ///< share of the picture
+};
+
+double price_of(const Use& use, const PlanPrices& prices) {
+  if (use.masses == 0) return 0;
+  return std::max(prices.pass, prices.pass * (1 + prices.brief_more * (1 - use.area / prices.brief)));
+}
+
 struct Option {
   LeveledLayering how;
+  std::size_t layering = 0;  ///< a number of its own, whatever the mass
   double cost = 0;
-  std::vector<PassKey> passes;
+  std::size_t count = 0;
+  std::array<std::size_t, kMostStrokes> passes{};  ///< by number; `count` of them
+  std::array<double, kMostStrokes> area{};         ///< that each goes over, share of the picture
 };
 
 class Chooser {
@@ -49,18 +64,13 @@ class Chooser {
   }
 
   std::vector<LeveledLayering> run() {
-    chosen_.assign(masses_.size(), 0);
-    for (std::size_t m = 0; m < masses_.size(); ++m) {
-      for (std::size_t o = 1; o < options_[m].size(); ++o) {
-        if (options_[m][o].cost < options_[m][chosen_[m]].cost) chosen_[m] = o;
-      }
-    }
+    chosen_.assign(masses_.size(), 0);  // the cheapest of each
     // Where each pass costs more at first, masses gather on few of them before they spread again.
     Choice best;
     for (const double dearer : {1.0, 2.0, 4.0, 8.0}) {
       Choice tried = chosen_;
-      for (double times = dearer; times >= 1; times /= 2) descend(tried, {}, times * prices_.pass);
-      while (drop_a_pass(tried)) {
+      for (double times = dearer; times >= 1; times /= 2) descend(tried, {}, times);
+      while (join_bands(tried) || drop_a_pass(tried)) {
       }
       if (best.empty() || total(tried) < total(best) - 1e-9) best = std::move(tried);
     }
@@ -72,104 +82,205 @@ class Chooser {
 
  private:
   using Choice = std::vector<std::size_t>;
+  using Uses = std::vector<Use>;  // by the number of the pass
 
-  std::vector<Option> options_for(const LayeredMass& mass, int most_levels) const {
+  std::size_t number(const PassKey& key) { return numbers_.emplace(key, numbers_.size()).first->second; }
+
+  /// Cheapest first.
+  std::vector<Option> options_for(const LayeredMass& mass, int most_levels) {
     const auto best = std::min_element(mass.cost.begin(), mass.cost.end());
-    // What is dearer than the best by more than all passes and seams that the best could ask for is never worth it.
+    // What is dearer than the best by more than all passes and seams that the best could ask for is hardly ever worth
+    // it.
     const auto layers = mass.layerings[static_cast<std::size_t>(best - mass.cost.begin())].size();
-    double spared = prices_.pass * static_cast<double>(layers);
+    double spared = prices_.pass * (1 + prices_.brief_more) * static_cast<double>(layers);
     for (const auto& b : mass.bands) spared += prices_.seam * b.length;
     std::vector<Option> out;
     for (std::size_t l = 0; l < mass.layerings.size(); ++l) {
       if (mass.weight * static_cast<double>(mass.cost[l] - *best) > spared) continue;
       const int count = static_cast<int>(mass.layerings[l].size());
       const int most = std::max(most_levels, mass.first_level + count);
+      const std::size_t layering = layerings_.emplace(mass.layerings[l], layerings_.size()).first->second;
       for (std::vector<int>& levels : rising(count, mass.first_level, most)) {
-        Option o{{l, std::move(levels)}, mass.weight * static_cast<double>(mass.cost[l]), {}};
-        o.passes = keys(mass, o.how);
+        Option o;
+        o.how = {l, std::move(levels)};
+        o.layering = layering;
+        o.cost = mass.weight * static_cast<double>(mass.cost[l]);
+        for (const PassKey& k : keys(mass, o.how)) {
+          o.area[o.count] = area_of(mass, l, o.count);
+          o.passes[o.count++] = number(k);
+        }
         out.push_back(std::move(o));
       }
     }
+    std::stable_sort(out.begin(), out.end(), [](const Option& p, const Option& q) { return p.cost < q.cost; });
     return out;
   }
 
-  std::map<PassKey, int> count(const Choice& choice) const {
-    std::map<PassKey, int> out;
-    for (std::size_t m = 0; m < choice.size(); ++m) {
-      for (const PassKey& k : options_[m][choice[m]].passes) ++out[k];
+  void add(Uses& uses, std::size_t m, std::size_t option, int times) const {
+    const Option& o = options_[m][option];
+    for (std::size_t i = 0; i < o.count; ++i) {
+      Use& use = uses[o.passes[i]];
+      use.masses += times;
+      use.area = use.masses == 0 ? 0 : use.area + times * o.area[i];
     }
+  }
+
+  Uses uses_of(const Choice& choice) const {
+    Uses out(numbers_.size());
+    for (std::size_t m = 0; m < choice.size(); ++m) add(out, m, choice[m], 1);
     return out;
   }
 
   double total(const Choice& choice) const {
-    double sum = prices_.pass * static_cast<double>(count(choice).size());
+    double sum = 0;
+    for (const Use& use : uses_of(choice)) sum += price_of(use, prices_);
     for (std::size_t m = 0; m < choice.size(); ++m)
       sum += options_[m][choice[m]].cost + seams(choice, m, choice[m]) / 2;
     return sum;
   }
 
-  const Layering& layering(std::size_t m, std::size_t option) const {
-    return masses_[m].layerings[options_[m][option].how.layering];
-  }
-
   double seams(const Choice& choice, std::size_t m, std::size_t option) const {
     double sum = 0;
     for (const auto& [n, length] : masses_[m].bands)
-      sum += layering(m, option) == layering(n, choice[n]) ? 0 : prices_.seam * length;
+      sum += options_[m][option].layering == options_[n][choice[n]].layering ? 0 : prices_.seam * length;
     return sum;
   }
 
-  /// Mass by mass, the option that is cheapest as the others stand. One that asks for the forbidden pass is taken only
-  /// where there is no other.
-  void descend(Choice& choice, const std::optional<PassKey>& forbidden, double pass) const {
-    std::map<PassKey, int> used = count(choice);
+  /// What each pass costs as the others stand, so many times: the price now, and as one more mass would find it.
+  struct Charge {
+    double now = 0;
+    double most = 0;  ///< for no area at all
+    double joined(double area, double least, double slope) const { return std::max(least, most - slope * area) - now; }
+  };
+
+  std::vector<Charge> charges(const Uses& uses, double times) const {
+    std::vector<Charge> out;
+    out.reserve(uses.size());
+    for (const Use& use : uses)
+      out.push_back({times * price_of(use, prices_), times * price_of({1, use.area}, prices_)});
+    return out;
+  }
+
+  /// What passes cost for being brief: all that a mass can spare by joining them.
+  double brief_charge(const Uses& uses) const {
+    double sum = 0;
+    for (const Use& use : uses) sum += use.masses == 0 ? 0 : price_of(use, prices_) - prices_.pass;
+    return sum;
+  }
+
+  /// Mass by mass, the option that is cheapest as the others stand, passes being so many times as dear as they are. One
+  /// that asks for the forbidden pass is taken only where there is no other.
+  void descend(Choice& choice, const std::optional<std::size_t>& forbidden, double times) const {
+    constexpr double kNever = 1e3;
+    const double slope = times * prices_.pass * prices_.brief_more / prices_.brief;
+    Uses uses = uses_of(choice);
     bool changed = true;
     for (int round = 0; changed && round < kMostSweeps; ++round) {
       changed = false;
       for (std::size_t m = 0; m < choice.size(); ++m) {
-        for (const PassKey& k : options_[m][choice[m]].passes) --used[k];
-        std::size_t best = choice[m];
-        double least = 1e9;
-        for (std::size_t o = 0; o < options_[m].size(); ++o) {
-          double cost = options_[m][o].cost;
-          if (cost >= least) continue;
-          cost += seams(choice, m, o);
-          for (const PassKey& k : options_[m][o].passes) {
-            const auto found = used.find(k);
-            if (found == used.end() || found->second == 0) cost += pass;
-            if (forbidden && k == *forbidden) cost += 1e3;
+        add(uses, m, choice[m], -1);
+        const double gain = times * brief_charge(uses);
+        const std::vector<Charge> charge = charges(uses, times);
+        const auto whole_cost = [&](std::size_t o) {
+          const Option& option = options_[m][o];
+          double cost = option.cost;
+          for (std::size_t i = 0; i < option.count; ++i) {
+            cost += charge[option.passes[i]].joined(option.area[i], times * prices_.pass, slope);
+            if (forbidden && option.passes[i] == *forbidden) cost += kNever;
           }
+          return cost + seams(choice, m, o);
+        };
+        std::size_t best = choice[m];
+        double least = whole_cost(best);
+        for (std::size_t o = 0; o < options_[m].size() && options_[m][o].cost - gain < least; ++o) {
+          const double cost = whole_cost(o);
           if (cost < least - 1e-12) least = cost, best = o;
         }
         changed = changed || best != choice[m];
         choice[m] = best;
-        for (const PassKey& k : options_[m][best].passes) ++used[k];
+        add(uses, m, best, 1);
       }
     }
   }
 
-  bool drop_a_pass(Choice& choice) const {
-    Choice best;
-    double least = total(choice) - 1e-9;
-    for (const auto& [key, times] : count(choice)) {
-      Choice tried = choice;
-      descend(tried, key, prices_.pass);
-      descend(tried, {}, prices_.pass);
-      const double cost = total(tried);
-      if (cost < least) least = cost, best = std::move(tried);
+  /// The best of what is tried that is cheaper than what stands.
+  struct Cheapest {
+    explicit Cheapest(double now) : least(now - 1e-9) {}
+    bool take(Choice& choice) {
+      if (best.empty()) return false;
+      choice = std::move(best);
+      return true;
     }
-    if (best.empty()) return false;
-    choice = std::move(best);
-    return true;
+    double least;
+    Choice best;
+  };
+
+  void consider(Cheapest& found, Choice tried) const {
+    descend(tried, {}, 1);
+    const double cost = total(tried);
+    if (cost < found.least) found.least = cost, found.best = std::move(tried);
+  }
+
+  /// Two bands of one gradient built alike, where that is cheaper on the whole: one alone would not leave the other.
+  bool join_bands(Choice& choice) const {
+    bool joined = false;
+    for (std::size_t m = 0; m < choice.size(); ++m) {
+      for (const auto& band : masses_[m].bands) {
+        if (band.mass > m && options_[m][choice[m]].layering != options_[band.mass][choice[band.mass]].layering)
+          joined = join(choice, m, band.mass) || joined;
+      }
+    }
+    return joined;
+  }
+
+  bool join(Choice& choice, std::size_t m, std::size_t n) const {
+    constexpr std::size_t kTried = 12;
+    std::map<std::size_t, std::size_t> of_other;  // the cheapest option of each layering
+    for (std::size_t o = 0; o < options_[n].size(); ++o) of_other.emplace(options_[n][o].layering, o);
+    std::vector<std::pair<double, std::pair<std::size_t, std::size_t>>> both;
+    std::set<std::size_t> seen;
+    for (std::size_t o = 0; o < options_[m].size(); ++o) {
+      const auto found = of_other.find(options_[m][o].layering);
+      if (found == of_other.end() || !seen.insert(found->first).second) continue;
+      both.push_back({options_[m][o].cost + options_[n][found->second].cost, {o, found->second}});
+    }
+    const std::size_t count = std::min(kTried, both.size());
+    std::partial_sort(both.begin(), both.begin() + static_cast<std::ptrdiff_t>(count), both.end());
+    Cheapest found(total(choice));
+    for (std::size_t i = 0; i < count; ++i) {
+      Choice tried = choice;
+      tried[m] = both[i].second.first;
+      tried[n] = both[i].second.second;
+      consider(found, std::move(tried));
+    }
+    return found.take(choice);
+  }
+
+  bool drop_a_pass(Choice& choice) const {
+    Cheapest found(total(choice));
+    const Uses uses = uses_of(choice);
+    for (std::size_t k = 0; k < uses.size(); ++k) {
+      if (uses[k].masses == 0) continue;
+      Choice tried = choice;
+      descend(tried, k, 1);
+      consider(found, std::move(tried));
+    }
+    return found.take(choice);
   }
 
   std::span<const LayeredMass> masses_;
   PlanPrices prices_;
+  std::map<PassKey, std::size_t> numbers_;
+  std::map<Layering, std::size_t> layerings_;
   std::vector<std::vector<Option>> options_;
   Choice chosen_;
 };
 
 }  // namespace
+
+double area_of(const LayeredMass& mass, std::size_t layering, std::size_t layer) {
+  return mass.used.empty() ? mass.area : mass.area * static_cast<double>(mass.used[layering][layer]);
+}
 
 std::size_t count_passes(std::span<const LayeredMass> masses, std::span<const LeveledLayering> chosen) {
   std::set<PassKey> passes;
@@ -181,7 +292,16 @@ std::size_t count_passes(std::span<const LayeredMass> masses, std::span<const Le
 
 double plan_cost(std::span<const LayeredMass> masses, std::span<const LeveledLayering> chosen,
                  const PlanPrices& prices) {
-  double sum = prices.pass * static_cast<double>(count_passes(masses, chosen));
+  std::map<PassKey, Use> uses;
+  for (std::size_t m = 0; m < masses.size(); ++m) {
+    const std::vector<PassKey> passes = keys(masses[m], chosen[m]);
+    for (std::size_t i = 0; i < passes.size(); ++i) {
+      ++uses[passes[i]].masses;
+      uses[passes[i]].area += area_of(masses[m], chosen[m].layering, i);
+    }
+  }
+  double sum = 0;
+  for (const auto& [key, use] : uses) sum += price_of(use, prices);
   for (std::size_t m = 0; m < masses.size(); ++m)
     sum += masses[m].weight * static_cast<double>(masses[m].cost[chosen[m].layering]);
   for (std::size_t m = 0; m < masses.size(); ++m) {

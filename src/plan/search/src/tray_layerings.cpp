@@ -90,28 +90,51 @@ class TrayLayerings {
     return out;
   }
 
+  /// What a shade comes to, and which of the layers it takes.
+  struct Reach {
+    std::vector<float> best;
+    std::vector<std::uint8_t> layers;  ///< a bit for each, the lowest first
+
+    void lower(std::span<const float> by, std::size_t mask) {
+      for (std::size_t i = 0; i < best.size(); ++i) {
+        layers[i] = by[i] < best[i] ? static_cast<std::uint8_t>(mask) : layers[i];
+        best[i] = std::min(best[i], by[i]);
+      }
+    }
+  };
+
   /// What every shade can come to if some of the layers are left out here and there. `whole` stands for all of them.
-  std::vector<float> reach(const Layering& layering, std::span<const float> whole) const {
-    std::vector<float> best = bare_;
-    for (std::size_t i = 0; i < best.size(); ++i) best[i] = std::min(best[i], whole[i]);
+  Reach reach(const Layering& layering, std::span<const float> whole) const {
+    Reach out{bare_, std::vector<std::uint8_t>(bare_.size(), 0)};
     const std::size_t all = (std::size_t{1} << layering.size()) - 1;
+    out.lower(whole, all);
     for (std::size_t mask = 1; mask < all; ++mask) {
       Layering part;
       for (std::size_t i = 0; i < layering.size(); ++i) {
         if ((mask >> i & 1U) != 0) part.push_back(layering[i]);
       }
       const auto found = full_.find(part);
-      if (found == full_.end()) continue;
-      for (std::size_t i = 0; i < best.size(); ++i) best[i] = std::min(best[i], found->second[i]);
+      if (found != full_.end()) out.lower(found->second, mask);
     }
-    return best;
+    return out;
+  }
+
+  LayerShares shares(std::size_t mass, const Reach& reached, std::size_t layers) const {
+    LayerShares out{};
+    const auto [first, last] = shades_.masses[mass];
+    for (std::size_t s = first; s < last; ++s) {
+      for (std::size_t i = 0; i < layers; ++i) out[i] += (reached.layers[s] >> i & 1U) != 0 ? shades_.weight[s] : 0;
+    }
+    return out;
   }
 
   LayeringCosts costs(const Layering& layering, std::span<const float> whole) const {
-    const std::vector<float> best = reach(layering, whole);
-    LayeringCosts c{layering, {}};
-    for (std::size_t m = 0; m < shades_.masses.size(); ++m)
-      c.cost.push_back(static_cast<float>(mean_difference(shades_, m, best.data()) + prices_.of(m, layering)));
+    const Reach reached = reach(layering, whole);
+    LayeringCosts c{layering, {}, {}};
+    for (std::size_t m = 0; m < shades_.masses.size(); ++m) {
+      c.cost.push_back(static_cast<float>(mean_difference(shades_, m, reached.best.data()) + prices_.of(m, layering)));
+      c.used.push_back(shares(m, reached, layering.size()));
+    }
     return c;
   }
 

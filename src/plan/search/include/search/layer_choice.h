@@ -20,13 +20,25 @@ struct LayeredMass {
   };
   std::vector<Band> bands;  ///< masses that are bands of the same gradient
   int first_level = 0;      ///< levels below are taken by what is laid already
+  /// Of each layering: how much of the mass its layers are used on. Empty: all of it.
+  std::span<const LayerShares> used;
 };
+
+/// Share of the picture that a layer of a mass goes over.
+double area_of(const LayeredMass& mass, std::size_t layering, std::size_t layer);
+
+/// Share of the picture that a soft stick covers in half a minute on a sheet of 40 by 30 cm, after it was taken up. Not
+/// of the sheet in hand: recipes stay the same on another one.
+inline constexpr double kBrief = 40.0 / 1200;
 
 /// What the whole plan is charged, in CIEDE2000 of the whole picture.
 struct PlanPrices {
-  double pass = 0.019;
+  double pass = 0.015;
   /// Two bands of one gradient built differently: the seam shows, the more the longer it is. For all of a side.
-  double seam = 0.04;
+  double seam = 0.06;
+  /// A pass over less than this share of the picture is hardly worth taking up the stick: up to so many times dearer.
+  double brief = kBrief;
+  double brief_more = 3;
 };
 
 /// A layering with the level of each layer: layers of one level, stick and technique are one pass, whatever the mass.

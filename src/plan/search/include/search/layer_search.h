@@ -84,8 +84,8 @@ class LayerPrices {
 
 /// Sticks that are tried in pairs on a mass. Every stick of the collection is tried alone on every mass.
 struct PairOptions {
-  std::size_t alone = 20;  ///< that are best alone
-  std::size_t near = 3;    ///< nearest to each shade
+  std::size_t alone = 32;  ///< that are best alone
+  std::size_t near = 4;    ///< nearest to each shade
 };
 
 /// For every mass the best layering of one or two layers of every pair of sticks, at all pressures: the table a tray
@@ -94,17 +94,21 @@ struct PairOptions {
 Result<PairTable> search_layers(Lattice& lattice, const ShadeSet& shades, Observer& observer,
                                 const PairOptions& options = {});
 
+/// How much of a mass each layer of a layering is used on, at whatever pressure: shares of its area, from below.
+using LayerShares = std::array<float, kMostStrokes>;
+
 /// A layering with what it costs every mass of the set.
 struct LayeringCosts {
   Layering layering;
   std::vector<float> cost;
+  std::vector<LayerShares> used;  ///< of each mass, where every shade is built by what suits it best
 };
 struct TraySearch {
   int most_layers = 3;  ///< 1 to 4
-  int grown = 300;      ///< pairs of each mass that are grown to three layers
-  int kept = 220;       ///< guessed layerings of each mass that are worked out
-  int grown_to_four = 40;
-  int kept_of_four = 30;
+  int grown = 200;      ///< pairs of each mass that are grown to three layers
+  int kept = 100;       ///< guessed layerings of each mass that are worked out
+  int grown_to_four = 30;
+  int kept_of_four = 20;
 };
 /// Layerings of a tray that are worth having on these masses: all of one and two layers, and what grows from the best
 /// of them. Ranked by a guess, worked out in full. Errors: `cancelled`.

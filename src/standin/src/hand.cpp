@@ -87,7 +87,7 @@ Result<Rehearsal> rehearse(const RehearsalInput& in, const Hand& hand, int paint
   if (!(hand.off >= 0 && hand.off <= 0.5)) return bad_value("hand", "must be from 0 to 0.5");
   if (!(hand.forgets >= 0 && hand.forgets <= 1)) return bad_value("forgets", "must be from 0 to 1");
   Rehearsal out;
-  const board::BoardMap map = board::make_map(*in.subject, *in.plan, *in.paper);
+  const board::BoardMap map = board::make_map(*in.subject, *in.plan, *in.paper, in.touches);
   out.planned = board::as_seen(*in.subject, board_by(in, map, {0, 0, hand.seed}), in.long_side_mm);
   for (int n = 0; n < painters; ++n) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "rehearsal", "stopped"};

@@ -46,6 +46,7 @@ struct RehearsalInput {
   const media::Collection* collection = nullptr;
   const optics::Parameters* parameters = nullptr;
   double long_side_mm = board::kPictureSide_mm;
+  std::span<const std::vector<plan::Touch>> touches{};  ///< of the guide: the strokes lie as on the Board shown
 };
 /// Painter n has the seed `hand.seed` + n. Errors: `bad_value` for painters below 1 or a hand out of range,
 /// `cancelled`.

@@ -158,6 +158,16 @@ class TestOwnColours : public QObject {
     for (std::size_t m = 0; m < s.masses.size(); ++m)
       moved += colour::distance_1976(s.masses[m].mean, world().masses[m].mean) > 4 ? 1 : 0;
     QVERIFY(moved <= 2);
+    // Half of the way there, and none of it.
+    subject::MassEdit half = e;
+    half.amount = 0.5;
+    const auto h = subject::with_edits(world(), {half});
+    const colour::Lab was = world().masses[2].mean;
+    const colour::Lab middle{now.l, (was.a + now.a) / 2, (was.b + now.b) / 2};
+    QVERIFY(colour::distance_1976(h.masses[2].mean, middle) < 0.25 * colour::distance_1976(was, now));
+    QVERIFY(h.masses[2].own && h.masses[2].own->amount == 0.5);
+    half.amount = 0;
+    QVERIFY(colour::distance_1976(subject::with_edits(world(), {half}).masses[2].mean, was) < 0.5);
     // And back again: the last word counts.
     subject::MassEdit back = e;
     back.to_colour.reset();

@@ -101,6 +101,12 @@ class TestSurface : public QObject {
     QVERIFY2(masses[0].name.rfind("upper ", 0) == 0, masses[0].name.c_str());
     QVERIFY2(masses[1].name.rfind("lower ", 0) == 0, masses[1].name.c_str());
     QCOMPARE(masses[2].name, std::string("the gate"));
+    // A ring and what lies in it have the same middle: each a name of its own, and none begins with nothing.
+    std::vector<subject::Mass> ring(2);
+    for (auto& m : ring) m.mean = {50, 10, 30}, m.centre_x = m.centre_y = 0.5;
+    subject::name_places(ring, {0, 0});
+    QVERIFY(ring[0].name != ring[1].name);
+    for (const auto& m : ring) QVERIFY2(m.name.front() != ' ', m.name.c_str());
   }
 
   // Common practice, no published source: the focal point off centre.

@@ -40,6 +40,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
       edge_(new QComboBox),
       surface_(new QComboBox),
       colour_(new QComboBox),
+      amount_(new LabelledSlider(tr("How much, %"), "mass_colour_amount", 0, 100)),
       focal_(new QCheckBox(tr("Focal point"))),
       about_(paragraph()) {
   list_->setObjectName("mass_list");
@@ -86,6 +87,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
   what->addWidget(focal_);
   column->addLayout(what);
   column->addWidget(colour_);
+  column->addWidget(amount_);
   make_buttons(*column);
   column->addWidget(about_);
   column->addStretch();
@@ -113,6 +115,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
     edit(e, tr("What a mass is"));
   });
   connect(colour_, &QComboBox::activated, this, &MassSection::choose_colour);
+  connect(amount_, &LabelledSlider::moved, this, &MassSection::set_amount);
   connect(&session_, &Session::plan_changed, this, &MassSection::refill_colours);
   connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
     auto e = about(Kind::focal);
@@ -146,6 +149,20 @@ void MassSection::choose_colour(int row) {
     edit(wished, tr("Colour of a mass"));
   });
   dialog->open();
+}
+
+/// Of the colour it has; a slider on its way is one edit, not many.
+void MassSection::set_amount(int percent) {
+  const SubjectPtr s = session_.subject();
+  if (!s || chosen() < 0 || !s->masses[static_cast<std::size_t>(chosen())].own) return;
+  auto e = about(Kind::colour);
+  e.to_colour = s->masses[static_cast<std::size_t>(chosen())].own->lab;
+  e.amount = percent / 100.0;
+  Choices next = session_.choices();
+  auto& edits = next.read.edits;
+  if (!edits.empty() && edits.back().kind == Kind::colour && edits.back().mass == e.mass) edits.pop_back();
+  edits.push_back(e);
+  session_.change(next, tr("Colour of a mass, how much"), Merge::mass_colour);
 }
 
 void MassSection::make_buttons(QVBoxLayout& column) {
@@ -208,6 +225,7 @@ void MassSection::show_mass() {
   const bool any = s && chosen() >= 0;
   for (QWidget* w : std::initializer_list<QWidget*>{name_, plane_, edge_, surface_, colour_, focal_, merge_})
     w->setEnabled(any);
+  if (!any) amount_->hide();
   if (!any) return about_->setText(tr("Open a picture to see its masses."));
   const subject::Mass& m = s->masses[static_cast<std::size_t>(chosen())];
   name_->setText(words::mass_name(m));
@@ -216,6 +234,8 @@ void MassSection::show_mass() {
   edge_->setCurrentIndex(static_cast<int>(m.edge));
   surface_->setCurrentIndex(static_cast<int>(m.surface));
   focal_->setChecked(m.focal);
+  amount_->setVisible(m.own.has_value());
+  if (m.own) amount_->show_value(qRound(100 * m.own->amount));
   merge_->clear();
   merge_->addItem(tr("Merge with a neighbour…"));
   for (const int n : neighbours(*s, m.id))

@@ -32,6 +32,7 @@ class MassSection : public QWidget {
   void show_mass();
   void refill_colours();
   void choose_colour(int row);
+  void set_amount(int percent);
   void edit(const subject::MassEdit& edit, const QString& text);
   subject::MassEdit about(subject::MassEdit::Kind kind) const;
 
@@ -43,6 +44,7 @@ class MassSection : public QWidget {
   QComboBox* edge_;
   QComboBox* surface_;
   QComboBox* colour_;
+  LabelledSlider* amount_;
   QCheckBox* focal_;
   QLabel* about_;
 };

@@ -36,6 +36,7 @@ subject::MassEdit read_edit(Fields& f) {
     if (!surface) f.fail("surface", surface.error().what);
   }
   if (f.has("colour")) e.to_colour = f.lab("colour");
+  e.amount = f.number("amount", 0, 1, 1);
   if (f.has("plane")) {
     const auto plane = subject::plane_by_name(f.text("plane"));
     if (plane) e.to_plane = plane.value();
@@ -135,6 +136,7 @@ json edits_to_json(const std::vector<subject::MassEdit>& edits) {
     if (e.kind == Kind::surface) j["surface"] = subject::name(e.to_surface);
     if (e.kind == Kind::paint) j["width"] = e.width;
     if (e.to_colour) j["colour"] = exact_lab(*e.to_colour);
+    if (e.to_colour && e.amount < 1) j["amount"] = e.amount;
     if (!e.path.empty()) {
       j["path"] = json::array();
       for (const subject::Point& p : e.path) j["path"].push_back(point_to_json(p));

@@ -179,7 +179,7 @@ Status play(Edited& state, const MassEdit& e, const LabImage& lightness) {
       words.surface = e.to_surface;
       return success();
     case MassEdit::Kind::colour:
-      words.colour = e.to_colour;
+      words.colour = e.to_colour ? std::optional(OwnFamily{*e.to_colour, e.amount}) : std::nullopt;
       return success();
   }
   return success();

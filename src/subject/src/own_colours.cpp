@@ -197,8 +197,11 @@ std::vector<MassEdit> families_for(std::span<const Mass> masses, std::span<const
 }
 
 Recolouring::Recolouring(const OwnColours& colours, std::span<const Mass> masses,
-                         std::span<const std::optional<Lab>> families) {
-  for (const auto& f : families) families_.push_back(f ? std::optional(line_of(*f)) : std::nullopt);
+                         std::span<const std::optional<OwnFamily>> families) {
+  for (const auto& f : families) {
+    families_.push_back(f ? std::optional(line_of(f->lab)) : std::nullopt);
+    amounts_.push_back(f ? static_cast<float>(f->amount) : 0);
+  }
   if (colours.returning) returning_ = line_of(*colours.returning);
   for (const Mass& m : masses) {
     means_.push_back(m.mean);
@@ -289,15 +292,13 @@ Recolouring::Shift Recolouring::shift_at(const LabPixel& p) const {
 
 LabPixel Recolouring::at(const LabPixel& p, int mass) const {
   const auto m = static_cast<std::size_t>(mass);
-  LabPixel out = p;
+  const Shift s = shift_at(p);
+  LabPixel out{p.l, p.a + s.a, p.b + s.b};
   if (families_[m]) {
     const Shift to = on_line(*families_[m], p.l);
     const Lab now = held_in_gamut({p.l, to.a + kLife * (p.a - means_[m].a), to.b + kLife * (p.b - means_[m].b)});
-    out = {p.l, static_cast<float>(now.a), static_cast<float>(now.b)};
-  } else {
-    const Shift s = shift_at(p);
-    out.a += s.a;
-    out.b += s.b;
+    out.a += amounts_[m] * (static_cast<float>(now.a) - out.a);
+    out.b += amounts_[m] * (static_cast<float>(now.b) - out.b);
   }
   if (returning_ && p.l < darks_[m] + kFlatRange) {
     // Fades in over the border of the dark, so that no line shows.

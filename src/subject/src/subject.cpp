@@ -17,7 +17,7 @@ constexpr int kSuperpixelSide = 14;
 
 /// The artist's own colours over the subject's; masses and shades are those of the new picture.
 void recolour(Subject& s, const std::vector<MassWords>& words) {
-  std::vector<std::optional<colour::Lab>> families;
+  std::vector<std::optional<OwnFamily>> families;
   families.reserve(words.size());
   for (const MassWords& w : words) families.push_back(w.colour);
   const bool single = std::any_of(families.begin(), families.end(), [](const auto& f) { return f.has_value(); });
@@ -65,6 +65,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
     if (words.has_plane) mass.plane = words.plane;
     mass.edge = words.has_edge ? words.edge : edges[m];
     mass.focal = words.focal;
+    mass.own = words.colour;
   }
   name_places(s.masses, named);
   for (const FocusRing& ring : s.focus) {

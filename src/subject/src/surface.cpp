@@ -155,7 +155,7 @@ std::string thing(const Mass& m) {
   return full.substr(full.rfind(' ') + 1);
 }
 
-/// Where among its like it lies: by rows, then by columns, as few words as tell them apart.
+/// Where among its like it lies: by rows, then by columns, as few words as tell them apart; none where nothing does.
 std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
   double top = 1, bottom = 0, left = 1, right = 0;
   for (const Mass* o : like) {
@@ -189,7 +189,9 @@ std::vector<std::string> names_for(const Mass& m, const std::vector<const Mass*>
   const std::string full = m.surface == Surface::unsaid ? colour::describe(m.mean) : what;
   std::vector<std::string> out;
   if (like.size() < 2) out.push_back(m.surface == Surface::unsaid ? in_the_picture(m) + (" " + what) : what);
-  if (like.size() > 1) out.push_back(place_among(m, like) + " " + what);
+  // Of two that lie in the same place none is told by it.
+  const std::string place = place_among(m, like);
+  if (like.size() > 1 && !place.empty()) out.push_back(place + " " + what);
   out.push_back(in_the_picture(m) + (" " + what));
   out.push_back(in_the_picture(m) + (" " + full));
   out.push_back(in_the_picture(m) + (" " + colour::describe(m.mean)) + (full == what ? " " + what : ""));

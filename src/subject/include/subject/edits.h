@@ -25,6 +25,7 @@ struct MassEdit {
   std::vector<Point> path;                 ///< split_line: two places; paint: the way of the brush
   double width = 0.03;                     ///< paint: of the brush, as a share of the longer side
   std::optional<colour::Lab> to_colour{};  ///< colour: the middle of its family; none: as the subject has it
+  double amount = 1;                       ///< colour: how far towards it, 0 to 1
   bool operator==(const MassEdit&) const = default;
 };
 const char* name(MassEdit::Kind kind);
@@ -42,7 +43,7 @@ struct MassWords {
   bool has_surface = false;
   Surface surface = Surface::unsaid;
   bool focal = false;
-  std::optional<colour::Lab> colour{};  ///< the artist's own
+  std::optional<OwnFamily> colour{};  ///< the artist's own
 };
 
 /// Labels with the words that belong to them, as edits are played on it.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -45,6 +46,13 @@ struct Shade {
 };
 inline constexpr double kHit = 1e-4;  ///< 12 mm² on a sheet of 400 by 300 mm
 
+/// A colour of the artist's own for a mass: the middle of its family, and how far the mass goes there.
+struct OwnFamily {
+  colour::Lab lab;
+  double amount = 1;  ///< 0, as the subject or the mood has it, to 1
+  bool operator==(const OwnFamily&) const = default;
+};
+
 /// A connected area read as one shape.
 struct Mass {
   int id = 0;        ///< label in the mass map, 0 ..
@@ -52,11 +60,12 @@ struct Mass {
   Plane plane = Plane::middle;
   EdgeKind edge = EdgeKind::hard;
   Surface surface = Surface::unsaid;
-  bool surface_said = false;  ///< by the artist; else guessed
-  bool focal = false;         ///< where the eye is to go: the artist says so
-  double warmer = 0;          ///< colour::warmth less that of the neighbours, weighted by shared border
-  double area = 0;            ///< share of the picture, 0 to 1
-  double value = 0;           ///< nine-step value of the mean, 1 dark to 9 light
+  bool surface_said = false;       ///< by the artist; else guessed
+  bool focal = false;              ///< where the eye is to go: the artist says so
+  std::optional<OwnFamily> own{};  ///< none: as the subject or the mood has it
+  double warmer = 0;               ///< colour::warmth less that of the neighbours, weighted by shared border
+  double area = 0;                 ///< share of the picture, 0 to 1
+  double value = 0;                ///< nine-step value of the mean, 1 dark to 9 light
   colour::Lab mean;
   double centre_x = 0;    ///< share of the width
   double centre_y = 0;    ///< share of the height, downwards

@@ -70,7 +70,7 @@ class Recolouring {
  public:
   /// `masses`: of the subject as it is; `families`: of each mass, where the artist gave it one.
   Recolouring(const OwnColours& colours, std::span<const Mass> masses,
-              std::span<const std::optional<colour::Lab>> families);
+              std::span<const std::optional<OwnFamily>> families);
   colour::LabPixel at(const colour::LabPixel& pixel, int mass) const;
   /// Families run into each other where the picture has no edge in value.
   LabImage apply(const LabImage& image, const LabelImage& labels) const;
@@ -88,6 +88,7 @@ class Recolouring {
 
   std::vector<Shift> lattice_;
   std::vector<std::optional<Line>> families_;
+  std::vector<float> amounts_;      ///< of the families
   std::vector<colour::Lab> means_;  ///< of each mass as it is
   std::vector<float> darks_;        ///< L* below which a place is the dark of its mass
   std::optional<Line> returning_;

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: MIT
 // Drills: balanced, never without a right answer, and an eye that is known is found through them.
 #include <QTest>
+#include <array>
 #include <map>
+#include <set>
 
 #include "colour/ciede2000.h"
 #include "practice/drill.h"
@@ -119,10 +121,40 @@ class TestDrill : public QObject {
     }
   }
 
+  // Right is the one nearest in value; every place has its turn; differences shrink for an eye that is always right.
+  void what_runs_together_is_nearest_in_value() {
+    const practice::Material all = material();
+    Drill together(Kind::together, Family::grey, all, 4);
+    std::array<int, 4> turns{};
+    double first = 0;
+    double last = 0;
+    while (!together.over()) {
+      const practice::Task& t = together.task();
+      QCOMPARE(t.masses.size(), std::size_t{5});
+      QCOMPARE(std::set<int>(t.masses.begin(), t.masses.end()).size(), std::size_t{5});
+      const auto apart = [&](int i) {
+        const auto value = [&](int place) {
+          return all.masses[static_cast<std::size_t>(t.masses[static_cast<std::size_t>(place)])].value;
+        };
+        return std::abs(value(i + 1) - value(0));
+      };
+      for (int i = 0; i < t.answers; ++i) {
+        if (i != t.right) QVERIFY(apart(i) >= apart(t.right) + t.difference - 1e-9);
+      }
+      ++turns[static_cast<std::size_t>(t.right)];
+      (together.asked() < practice::trials_of(Kind::together) / 2 ? first : last) += t.difference;
+      together.answer(t.right);
+    }
+    for (const int n : turns) QVERIFY(n >= practice::trials_of(Kind::together) / 4 - 1);
+    QVERIFY2(last < first, qPrintable(QString("%1 %2").arg(last).arg(first)));
+    QCOMPARE(together.outcome().right, 1.0);
+  }
+
   void without_a_picture_or_sticks_some_drills_are_not_possible() {
     practice::Material bare{{}, {}, trial::paper(), trial::shipped_model().parameters};
     QVERIFY(practice::possible(Kind::value, bare));
-    for (const Kind kind : {Kind::mixture, Kind::nearest, Kind::masses, Kind::wrong_place, Kind::mixing})
+    for (const Kind kind :
+         {Kind::mixture, Kind::nearest, Kind::masses, Kind::together, Kind::wrong_place, Kind::mixing})
       QVERIFY(!practice::possible(kind, bare));
   }
 };

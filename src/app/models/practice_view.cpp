@@ -78,7 +78,9 @@ QList<TaskDrawing::Mark> marks_of(const practice::Task& task, const subject::Sub
           best = d, place = {static_cast<double>(x) / s.labels.width, static_cast<double>(y) / s.labels.height};
       }
     }
-    out.append({place, QString::number(i + 1)});
+    const bool asked_for = task.kind == practice::Kind::together && i == 0;
+    const std::size_t number = task.kind == practice::Kind::together ? i : i + 1;
+    out.append({place, asked_for ? QString("A") : QString::number(number)});
   }
   return out;
 }
@@ -122,7 +124,7 @@ TaskDrawing drawing_of(const practice::Task& task, const practice::Material& mat
     out.choices.append({to_colour(task.choices[i]), {}, label});
   }
   if (!planned) return out;
-  if (task.kind == Kind::masses) out.pictures = {planned->subject->picture};
+  if (task.kind == Kind::masses || task.kind == Kind::together) out.pictures = {planned->subject->picture};
   if (task.kind == Kind::wrong_place)
     out.pictures = {planned->subject->picture,
                     with_wrong_mass(*planned, task.masses[static_cast<std::size_t>(task.right)], task.shift_l)};

@@ -151,6 +151,8 @@ constexpr auto kFacts = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Facts", "the backup cannot be written"),
     QT_TRANSLATE_NOOP("Facts", "the journal is damaged"),
     QT_TRANSLATE_NOOP("Facts", "the journal is damaged: %1"),
+    QT_TRANSLATE_NOOP("Facts", "another window is mending the journal"),
+    QT_TRANSLATE_NOOP("Facts", "the journal is damaged and open in another window; close that one and start again"),
     QT_TRANSLATE_NOOP("Facts", "the journal is damaged and cannot be put aside"),
     QT_TRANSLATE_NOOP("Facts", "the folder cannot be made"),
     QT_TRANSLATE_NOOP("Facts", "the disk is full; nothing was written"),

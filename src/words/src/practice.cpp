@@ -43,6 +43,8 @@ QString drill(Kind kind) {
       return Practice::tr("Which stick comes nearest");
     case Kind::masses:
       return Practice::tr("Masses, eyes half closed");
+    case Kind::together:
+      return Practice::tr("What runs together");
     case Kind::wrong_place:
       return Practice::tr("Find the wrong passage");
     case Kind::mixing:
@@ -65,6 +67,8 @@ QString drill_about(Kind kind) {
       return Practice::tr("A colour and four sticks of the tray: which is nearest?");
     case Kind::masses:
       return Practice::tr("Two masses of the picture: which is lighter as a whole?");
+    case Kind::together:
+      return Practice::tr("Eyes half closed: which of four masses becomes one with A?");
     case Kind::wrong_place:
       return Practice::tr("The Board with one passage off in value: which?");
     case Kind::mixing:
@@ -89,6 +93,8 @@ QString question(const practice::Task& task) {
       return Practice::tr("Which stick comes nearest?");
     case Kind::masses:
       return Practice::tr("Which mass is lighter, 1 or 2?");
+    case Kind::together:
+      return Practice::tr("Which runs together with A?");
     case Kind::wrong_place:
       return Practice::tr("Which place is wrong?");
     case Kind::mixing:
@@ -105,7 +111,8 @@ QString bias(Kind kind, double bias, double sd) {
 }
 
 QString threshold(Kind kind, const practice::Estimate& eye) {
-  const bool steps = kind == Kind::value || kind == Kind::lighter || kind == Kind::masses || kind == Kind::wrong_place;
+  const bool steps = kind == Kind::value || kind == Kind::lighter || kind == Kind::masses || kind == Kind::together ||
+                     kind == Kind::wrong_place;
   const QString text = steps                  ? Practice::tr("%1 steps of value")
                        : kind == Kind::warmer ? Practice::tr("%1 steps of warmth")
                                               : Practice::tr("%1 of difference");

@@ -19,10 +19,11 @@ namespace yd::practice {
 
 /// Drills of a minute or two. Name the value: one patch, nine steps. Lighter, warmer: which of two. Mixture: what a
 /// stack of strokes will be. Nearest: which stick. Masses: which of two masses of a picture is lighter, eyes half
-/// closed. Wrong place: which passage of a board is off. Mixing: make a colour with two or three strokes.
-enum class Kind { value, lighter, warmer, mixture, nearest, masses, wrong_place, mixing };
-inline constexpr std::array kKinds{Kind::value,   Kind::lighter, Kind::warmer,      Kind::mixture,
-                                   Kind::nearest, Kind::masses,  Kind::wrong_place, Kind::mixing};
+/// closed. Together: which of four masses runs together with one, eyes half closed. Wrong place: which passage of a
+/// board is off. Mixing: make a colour with two or three strokes.
+enum class Kind { value, lighter, warmer, mixture, nearest, masses, together, wrong_place, mixing };
+inline constexpr std::array kKinds{Kind::value,  Kind::lighter,  Kind::warmer,      Kind::mixture, Kind::nearest,
+                                   Kind::masses, Kind::together, Kind::wrong_place, Kind::mixing};
 const char* name(Kind kind);
 
 /// Hues a drill may keep to; an eye's bias differs from one to the other.
@@ -46,7 +47,8 @@ struct Task {
   std::vector<plan::Stroke> strokes;  ///< mixture: the stack, from the paper upwards
   std::vector<colour::Lab> choices;   ///< mixture, nearest: colours to choose from
   std::vector<int> sticks;            ///< nearest: a stick for each choice; mixing: those at hand
-  std::vector<int> masses;            ///< masses, wrong place: of the subject, in the order they are numbered
+  std::vector<int> masses;            ///< masses, wrong place: of the subject, in the order they are numbered;
+                                      ///< together: the one asked for, then those to choose from
   int answers = 2;                    ///< how many there are, 0 ..; of values 9, the darkest first
   int right = 0;
   double difference = 0;  ///< in truth: value steps, tens of warmth, or CIEDE2000
@@ -100,6 +102,7 @@ class Drill {
   void ask_mixture();
   void ask_nearest();
   void ask_masses();
+  void ask_together();
   void ask_wrong_place();
   void ask_mixing();
   int turn(int of);

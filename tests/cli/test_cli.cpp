@@ -87,6 +87,12 @@ class TestCli : public QObject {
     QVERIFY(j["as_seen"].toObject()["mean"].toDouble() > 0);
     QVERIFY(!j["delicate"].toArray().isEmpty());
     QCOMPARE(QImage(dir.filePath("b.png")).size(), QSize(300, 200));
+    // One figure for one plan, whoever says it.
+    const QJsonObject planned = run({"plan", picture(dir), "--sticks", "4"}).json();
+    const auto mean = [](const QJsonObject& of, const char* figure) {
+      return of[figure].toObject()["mean"].toDouble();
+    };
+    QVERIFY2(std::abs(mean(planned, "as_seen") - mean(j, "as_planned")) < 0.01, o.err);
     QVERIFY(run({"rehearse", picture(dir), "--painters", "0"}).code != 0);
   }
 
@@ -314,12 +320,14 @@ class TestCli : public QObject {
   // Features first has a meaning only where something is focal.
   void what_is_focal_can_be_said() {
     const QTemporaryDir dir;
-    const auto first_masses = [&](const QStringList& more) {
+    const auto masses = [&](const QStringList& more) {
+      QJsonArray out;
       const QJsonObject j = run(QStringList{"plan", picture(dir), "--course", "features-first"} + more).json();
-      return j["passes"].toArray().first().toObject()["masses"].toArray();
+      for (const auto& p : j["passes"].toArray()) out.append(p.toObject()["masses"]);
+      return out;
     };
-    const QJsonArray plain = first_masses({});
-    const QJsonArray focused = first_masses({"--focus", "0.87,0.16,0.1"});
+    const QJsonArray plain = masses({});
+    const QJsonArray focused = masses({"--focus", "0.87,0.16,0.1"});
     QVERIFY(!plain.isEmpty() && !focused.isEmpty());
     QVERIFY(plain != focused);
   }

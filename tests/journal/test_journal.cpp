@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 // The journal: what is put comes back, is found, survives damage, older files, newer files, full and read-only folders,
 // two programs at once.
+#include <unistd.h>
+
 #include <QCoreApplication>
 #include <QElapsedTimer>
 #include <QProcess>
@@ -339,6 +341,49 @@ class TestJournal : public QObject {
     }
     QCOMPARE(p->works().value().size(), std::size_t{40});
     QCOMPARE(q->works().value().size(), std::size_t{40});
+  }
+
+  // A window that finds damage leaves the file alone while another one writes into it.
+  void what_is_open_elsewhere_is_not_mended() {
+    Folder f;
+    auto p = f.open();
+    QVERIFY(p->put(a_work(1)));
+    auto refused = journal::mend(f.dir.path(), kNow);
+    QVERIFY(!refused);
+    QVERIFY(describe(refused.error()).find("another window") != std::string::npos);
+    QVERIFY(p->put(a_work(2)));
+    QCOMPARE(f.open()->works().value().size(), std::size_t{2});
+    // Whole after all, as when another window has mended it: it stays.
+    p.reset();
+    auto left = journal::mend(f.dir.path(), kNow);
+    QVERIFY(left && left->damaged.isEmpty() && !left->begun_anew);
+    QCOMPARE(left->journal->works().value().size(), std::size_t{2});
+  }
+
+  // A folder without leave to write, as a user has one; root may write everywhere, so another user tries.
+  void a_read_only_folder_is_said_and_what_is_there_stays() {
+    Folder f;
+    QVERIFY(f.open()->put(a_work(1)));
+    const auto size = QFileInfo(f.file()).size();
+    constexpr unsigned kNobody = 65534;
+    const bool root = geteuid() == 0;
+    for (const QString& name : QDir(f.dir.path()).entryList(QDir::Files))
+      QVERIFY(QFile::setPermissions(f.dir.filePath(name), QFile::ReadOwner | QFile::ReadOther));
+    QVERIFY(
+        QFile::setPermissions(f.dir.path(), QFile::ReadOwner | QFile::ExeOwner | QFile::ReadOther | QFile::ExeOther));
+    if (root) QVERIFY(seteuid(kNobody) == 0);
+    const auto put = [&]() -> Status {
+      auto opened = journal::open_folder(f.dir.path(), kNow);
+      return opened ? opened->journal->put(a_work(2)) : Status(opened.error());
+    }();
+    if (root) QVERIFY(seteuid(0) == 0);
+    QFile::setPermissions(f.dir.path(), QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
+    QVERIFY(!put);
+    QVERIFY2(describe(put.error()).find(f.dir.path().toStdString()) != std::string::npos,
+             describe(put.error()).c_str());
+    QCOMPARE(QFileInfo(f.file()).size(), size);
+    QFile::setPermissions(f.file(), QFile::ReadOwner | QFile::WriteOwner);
+    QCOMPARE(f.open()->works().value().size(), std::size_t{1});
   }
 
   void a_folder_that_cannot_be_written_is_said() {

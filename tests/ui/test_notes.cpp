@@ -318,6 +318,20 @@ class TestNotes : public QObject {
     QVERIFY(w.settle());
     QVERIFY(w.session.choices().read.edits.back().kind == subject::MassEdit::Kind::colour);
     QVERIFY(w.session.subject()->as_it_is);
+    // How much of it: a slider on its way is one edit and one step of undo.
+    const std::size_t edits = w.session.choices().read.edits.size();
+    const int steps = w.session.undo_stack().count();
+    auto* amount = w.find<QSlider>("mass_colour_amount");
+    QVERIFY(amount->isVisible());
+    for (const int percent : {80, 60, 40}) amount->setValue(percent);
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().read.edits.size(), edits);
+    QCOMPARE(w.session.undo_stack().count(), steps + 1);
+    const int mass = w.session.choices().read.edits.back().mass;
+    QCOMPARE(w.session.subject()->masses[static_cast<std::size_t>(mass)].own->amount, 0.4);
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->masses[static_cast<std::size_t>(mass)].own->amount, 1.0);
     w.session.undo_stack().setClean();
   }
 

@@ -104,7 +104,8 @@ void Calibrator::read_table(const QString& file) {
     calibration.artist = artist.toStdString();
     calibration.paper = planned->paper->id;
     calibration.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
-    return std::make_shared<const Found>(Found{std::move(calibration), planned});
+    return std::make_shared<const Found>(
+        Found{std::move(calibration), planned, formats::write_offcuts(readings.value(), *planned->collection)});
   });
   emit busy_changed();
 }
@@ -122,7 +123,7 @@ void Calibrator::finished(const Runner<FoundPtr>::Outcome& outcome) {
 void Calibrator::take() {
   if (!found_) return;
   session_.take_calibration(calibrate::calibrated(*found_->planned->collection, found_->calibration),
-                            found_->calibration.hand, calibrate::rests_on(found_->calibration),
+                            found_->calibration.hand, calibrate::rests_on(found_->calibration), found_->readings,
                             tr("Calibrated by offcuts"));
 }
 

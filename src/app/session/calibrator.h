@@ -31,7 +31,8 @@ class Calibrator : public QObject {
 
   struct Found {
     calibrate::Calibration calibration;
-    PlannedPtr planned;  ///< it was made for
+    PlannedPtr planned;     ///< it was made for
+    QByteArray readings{};  ///< the table of offcuts it was found by
   };
   using FoundPtr = std::shared_ptr<const Found>;
   FoundPtr found() const { return found_; }

@@ -69,6 +69,7 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
     follow();
   });
   connect(&session_, &Session::plan_changed, this, &Keeper::follow);
+  connect(&session_, &Session::readings_taken, this, [this](const QByteArray& table) { readings_ = table; });
   connect(&session_, &Session::choices_changed, this, &Keeper::note_hand);
 }
 
@@ -95,7 +96,8 @@ void Keeper::note_hand() {
         return t.artist == artist && t.paper == paper && t.strokes == now.readings && t.off == now.off_de00;
       }))
     return;
-  report_result(journal()->add(journal::OffcutTest{0, now_s_(), artist, paper, now.readings, now.off_de00, {}}));
+  report_result(journal()->add(journal::OffcutTest{0, now_s_(), artist, paper, now.readings, now.off_de00, readings_}));
+  readings_.clear();
 }
 
 void Keeper::follow() {

@@ -95,6 +95,7 @@ class Keeper : public QObject {
   Runner<EntryPtr> maker_;
   bool dropped_ = false;  ///< what is being made is out of date already
   Runner<Unit> care_;     ///< checks the file and makes the backup, beside the window
+  QByteArray readings_;   ///< by which the hand was found that is about to be taken
   plan::RestsOn hand_;    ///< whose measurements were entered last
   std::optional<journal::Recipe> last_;
 };

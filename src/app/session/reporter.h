@@ -15,13 +15,14 @@
 namespace yd::app {
 
 /// Carries progress from a worker to the thread of `to`, no more than 25 times a second, and the wish to stop the other
-/// way.
+/// way. `heard` may be none.
 class Reporter : public Observer {
  public:
   using Heard = std::function<void(double, const QString&)>;
   Reporter(QObject* to, Heard heard) : to_(to), heard_(std::move(heard)) { last_.start(); }
 
   void progress(double fraction, std::string_view step) override {
+    if (!heard_) return;
     {
       const std::lock_guard lock(mutex_);
       if (fraction < 1 && last_.elapsed() < 40) return;

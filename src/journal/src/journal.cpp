@@ -8,6 +8,7 @@
 #include <QSqlError>
 #include <QStandardPaths>
 
+#include "held.h"
 #include "schema.h"
 #include "statement.h"
 
@@ -37,7 +38,8 @@ Status step_up(const QSqlDatabase& database, int from) {
 
 }  // namespace
 
-Journal::Journal(QString connection, QString file) : connection_(std::move(connection)), file_(std::move(file)) {}
+Journal::Journal(QString connection, QString file)
+    : connection_(std::move(connection)), file_(std::move(file)), held_(std::make_unique<Held>()) {}
 
 Journal::~Journal() { disconnect_from(connection_); }
 
@@ -47,6 +49,8 @@ Result<std::unique_ptr<Journal>> Journal::open(const QString& file) {
   const auto connection = connect_to(file, false);
   if (!connection) return connection.error();
   std::unique_ptr<Journal> out(new Journal(connection.value(), file));
+  *out->held_ = Held(file, Held::How::with_others);
+  if (out->held_->refused()) return Error{Error::Code::io, file.toStdString(), "another window is mending the journal"};
   if (const Status ready = out->migrate(); !ready) return ready.error();
   return out;
 }
@@ -99,7 +103,12 @@ QString put_aside(const QString& file, qint64 now_s) {
     to = info.dir().filePath(
         QString("%1 damaged %2%3.sqlite").arg(info.completeBaseName(), stamp, n == 0 ? "" : QString(" %1").arg(n)));
   if (!QFile::rename(file, to)) return {};
-  for (const char* beside : {"-wal", "-shm"}) QFile::rename(file + beside, to + beside);
+  // What is only left from looking at the file holds nothing.
+  const bool empty = QFileInfo(file + "-wal").size() == 0;
+  for (const char* beside : {"-wal", "-shm"}) {
+    if (empty) QFile::remove(file + beside);
+    if (!empty) QFile::rename(file + beside, to + beside);
+  }
   return to;
 }
 
@@ -113,11 +122,21 @@ Result<Opened> mend(const QString& folder, qint64 now_s) {
   const QString file = QDir(folder).filePath(kJournalFile);
   const QString backup = QDir(folder).filePath(kBackupFile);
   Opened out;
-  out.damaged = put_aside(file, now_s);
-  if (out.damaged.isEmpty())
-    return Error{Error::Code::bad_format, file.toStdString(), "the journal is damaged and cannot be put aside"};
-  out.restored = QFile::exists(backup) && check_file(backup).ok() && QFile::copy(backup, file);
-  out.begun_anew = !out.restored;
+  {
+    // What another window writes would go into the file that is put aside.
+    const Held alone(file, Held::How::alone);
+    if (alone.refused())
+      return Error{Error::Code::bad_format, file.toStdString(),
+                   "the journal is damaged and open in another window; close that one and start again"};
+    // Another window may have mended it before this one came.
+    if (!check_file(file).ok()) {
+      out.damaged = put_aside(file, now_s);
+      if (out.damaged.isEmpty())
+        return Error{Error::Code::bad_format, file.toStdString(), "the journal is damaged and cannot be put aside"};
+      out.restored = QFile::exists(backup) && check_file(backup).ok() && QFile::copy(backup, file);
+      out.begun_anew = !out.restored;
+    }
+  }
   auto journal = Journal::open(file);
   if (!journal) return journal.error();
   out.journal = std::move(journal).value();

@@ -240,7 +240,8 @@ Result<QByteArray> json_of(const Journal& journal) {
                                    {"artist", text(t.artist)},
                                    {"paper", text(t.paper)},
                                    {"strokes", t.strokes},
-                                   {"off_de00", t.off}});
+                                   {"off_de00", t.off},
+                                   {"readings", text(QString::fromUtf8(t.readings))}});
   for (const Drill& d : drills.value()) {
     out["drills"].push_back({{"at", d.at_s},
                              {"kind", text(d.kind)},

@@ -24,6 +24,8 @@ struct Query {
 /// A work with what the list shows of it: everything but `board`, `plan` and `sticks`.
 using Works = std::vector<Work>;
 
+class Held;
+
 /// Everything the artist found out, in one SQLite file: works, passes, recipes, notes, photographs, offcut tests,
 /// drills. Every put is a transaction of its own and on the disk when it comes back; two programs may have the file
 /// open at once (write-ahead log; one waits for the other). Errors: `io` naming the file and what SQLite says,
@@ -93,6 +95,7 @@ class Journal {
 
   QString connection_;
   QString file_;
+  std::unique_ptr<Held> held_;  ///< while it is open nobody mends it
 };
 
 /// Whether SQLite finds the file whole; opens it for itself, so that it may run beside. Errors as `open`.

@@ -115,7 +115,7 @@ struct OffcutTest {
   QString artist, paper;
   int strokes = 0;
   double off = -1;      ///< CIEDE2000 of strokes left out of the fit; -1: not tried
-  QByteArray readings;  ///< as they were read, JSON
+  QByteArray readings;  ///< the table of offcuts (CSV), empty where it is not known
 };
 
 /// A drill that was gone through; numbers as practice::Outcome has them.

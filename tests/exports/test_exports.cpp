@@ -132,6 +132,11 @@ class TestExports : public QObject {
     QVERIFY(svg.open(QIODevice::ReadOnly));
     const QString text = QString::fromUtf8(svg.readAll());
     QVERIFY2(text.contains("width=\"400mm\"") && text.contains("height=\"300mm\""), qPrintable(text.left(400)));
+    // What is set out first is numbered, the tallest I.
+    const auto standing = std::count_if(subject_.masses.begin(), subject_.masses.end(),
+                                        [](const subject::Mass& m) { return m.plane != subject::Plane::background; });
+    QCOMPARE(text.contains(">I<"), standing >= 1);
+    QCOMPARE(text.contains(">II<"), standing >= 2);
     QCOMPARE(run("rsvg-convert", {"-w", "400", "-o", dir_.filePath("outline.png"), file}).code, 0);
     const QImage drawn(dir_.filePath("outline.png"));
     QCOMPARE(drawn.width(), 400);

@@ -170,6 +170,13 @@ class TestCheckStage : public QObject {
     click(w, "hand_take");
     QVERIFY(w.settle_all());
     QVERIFY(std::abs(w.session.choices().plan.presses.firm - 0.7) < 0.1);
+    // The journal keeps what was measured, not only what came of it.
+    const auto tests = w.keeper.journal()->offcut_tests().value();
+    QCOMPARE(tests.size(), std::size_t{1});
+    const auto kept = formats::read_offcuts(tests.front().readings, "journal", *planned->collection);
+    QVERIFY2(kept.ok(), kept.ok() ? "" : describe(kept.error()).c_str());
+    QCOMPARE(kept->size(), readings.size());
+    QVERIFY(kept->back().stroke == readings.back().stroke);
     QVERIFY(w.session.planned()->parameters.hand == w.session.choices().plan.presses);
     w.session.undo_stack().undo();
     QVERIFY(w.settle_all());

@@ -136,11 +136,13 @@ class TestDecisions : public QObject {
     w.past_chores();
     w.easel.done();
     const plan::Pass laid = planned->plan.passes.front();
+    std::vector<int> others = planned->plan.tray;
+    std::erase(others, laid.stick);
     app::Choices c = w.session.choices();
-    c.plan.wishes.must_have = {planned->plan.tray.back()};
+    c.plan.wishes.must_have = {others.back()};
     w.session.change(c, "wish");
     QVERIFY(w.settle());
-    w.session.choose_by_hand(0, {{planned->plan.tray[1], 0.6, plan::Technique::laid}});
+    w.session.choose_by_hand(0, {{others[1], 0.6, plan::Technique::laid}});
     QVERIFY(w.settle());
     const app::Choices before = w.session.choices();
     QCOMPARE(before.plan.laid.size(), std::size_t{1});

@@ -179,6 +179,35 @@ class TestSubjectStage : public QObject {
     QCOMPARE(link.pointer, plain);
   }
 
+  // On its side the top is at the right, all of it is still seen, and arrows go where they point.
+  void a_picture_on_its_side_reads_what_is_seen() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    auto* view = w.find<app::PictureView>("subject_view");
+    auto& link = w.window.findChild<app::Pair*>()->link();
+    QTest::keyClick(&w.window, Qt::Key_Z);
+    const subject::LabImage& image = w.session.subject()->image;
+    const QPointF first = view->place_of({0, 0});
+    const QPointF last = view->place_of({image.width - 1, image.height - 1});
+    QVERIFY(first.x() > last.x() && first.y() < last.y());
+    const QRectF seen = QRectF(view->rect()).adjusted(-1, -1, 1, 1);
+    QVERIFY(seen.contains(first) && seen.contains(last));
+    QVERIFY(last.y() - first.y() > first.x() - last.x());  // a wide picture stands tall
+    QTest::mouseClick(view, Qt::LeftButton, {}, view->place_of({300, 200}).toPoint());
+    QVERIFY((link.pointer - QPoint(300, 200)).manhattanLength() <= 6);
+    const QPoint before = link.pointer;
+    view->setFocus();
+    QTest::keyClick(view, Qt::Key_Down);
+    QVERIFY(view->place_of(link.pointer).y() > view->place_of(before).y());
+    QTest::keyClick(view, Qt::Key_Left);
+    QVERIFY(view->place_of(link.pointer).x() < view->place_of(before).x());
+    QTest::keyClick(&w.window, Qt::Key_X);
+    QVERIFY(view->place_of({0, 0}).y() > view->place_of({image.width - 1, 0}).y());  // what was left is below
+    QTest::keyClick(&w.window, Qt::Key_X);
+    QTest::keyClick(&w.window, Qt::Key_Z);
+    QVERIFY(view->place_of({0, 0}).x() < view->place_of({image.width - 1, 0}).x());
+  }
+
   // What matters is ringed by mouse or at the cross: masses become finer there, they are focal, and undo forgets it.
   void what_matters_is_marked() {
     trial::World w;

@@ -6,6 +6,7 @@
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 #include "looks/images.h"
 #include "pictures/screen.h"
@@ -41,9 +42,10 @@ void ViewLink::set_view(double new_zoom, QPointF new_centre) {
   emit view_changed();
 }
 
-void ViewLink::set_flip(bool left_right, bool top_bottom) {
+void ViewLink::set_flip(bool left_right, bool top_bottom, bool sideways) {
   mirrored = left_right;
   upside_down = top_bottom;
+  on_its_side = sideways;
   emit view_changed();
 }
 
@@ -114,8 +116,18 @@ void PictureView::set_overlay(const Overlay& overlay) {
   update();
 }
 
-QPointF PictureView::flipped(QPointF place) const {
-  return {link_.mirrored ? width() - place.x() : place.x(), link_.upside_down ? height() - place.y() : place.y()};
+QPointF PictureView::mirrored(QPointF place) const {
+  return {link_.mirrored ? room().width() - place.x() : place.x(),
+          link_.upside_down ? room().height() - place.y() : place.y()};
+}
+
+QPointF PictureView::upright(QPointF place) const {
+  return mirrored(link_.on_its_side ? QPointF(place.y(), width() - place.x()) : place);
+}
+
+QPointF PictureView::on_widget(QPointF place) const {
+  const QPointF p = mirrored(place);
+  return link_.on_its_side ? QPointF(width() - p.y(), p.x()) : p;
 }
 
 QPointF PictureView::share_at(QPointF place) const {
@@ -126,7 +138,7 @@ QPointF PictureView::share_at(QPointF place) const {
 
 void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
   const auto on_screen = [&](QPointF share) {
-    return flipped(where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height()));
+    return on_widget(where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height()));
   };
   painter.setRenderHint(QPainter::Antialiasing);
   for (const Overlay::Mark& m : overlay_.marks) {
@@ -152,13 +164,16 @@ void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
 double PictureView::scale() const {
   if (link_.zoom > 0) return link_.zoom;
   if (plain_.image.isNull()) return 1;
-  return std::min(static_cast<double>(width()) / plain_.image.width(),
-                  static_cast<double>(height()) / plain_.image.height());
+  return fit();
+}
+
+double PictureView::fit() const {
+  return std::min(room().width() / plain_.image.width(), room().height() / plain_.image.height());
 }
 
 QRectF PictureView::target() const {
   const QSizeF size = QSizeF(plain_.image.size()) * scale();
-  const QPointF middle(width() / 2.0, height() / 2.0);
+  const QPointF middle = middle_of_room();
   const QPointF centre = link_.zoom > 0 ? link_.centre : QPointF(0.5, 0.5);
   return {middle - QPointF(centre.x() * size.width(), centre.y() * size.height()), size};
 }
@@ -172,7 +187,7 @@ QPoint PictureView::pixel_at(QPointF place) const {
 }
 
 QPointF PictureView::place_of(QPoint pixel) const {
-  return flipped(target().topLeft() + (QPointF(pixel) + QPointF(0.5, 0.5)) * scale());
+  return on_widget(target().topLeft() + (QPointF(pixel) + QPointF(0.5, 0.5)) * scale());
 }
 
 void PictureView::paintEvent(QPaintEvent*) {
@@ -182,12 +197,16 @@ void PictureView::paintEvent(QPaintEvent*) {
   if (!shown.image.isNull()) {
     const QRectF where = target();
     painter.save();
-    painter.translate(link_.mirrored ? width() : 0, link_.upside_down ? height() : 0);
+    if (link_.on_its_side) {
+      painter.translate(width(), 0);
+      painter.rotate(90);
+    }
+    painter.translate(link_.mirrored ? room().width() : 0, link_.upside_down ? room().height() : 0);
     painter.scale(link_.mirrored ? -1 : 1, link_.upside_down ? -1 : 1);
     draw_sheet(painter, shown, where);
     if (wiping_ && beneath_.image.size() == shown.image.size()) {
       const double x = wipe_at(where);
-      painter.setClipRect(QRectF(0, 0, x, height()));
+      painter.setClipRect(QRectF(0, 0, x, room().height()));
       draw_sheet(painter, beneath_, where);
       painter.setClipping(false);
       painter.setPen(QPen(QColor(245, 245, 245), 1));
@@ -218,13 +237,11 @@ void PictureView::draw_crosshair(QPainter& painter) const {
 void PictureView::zoom_by(double factor, QPointF around) {
   if (plain_.image.isNull()) return;
   const QRectF before = target();
-  const double fit = std::min(static_cast<double>(width()) / plain_.image.width(),
-                              static_cast<double>(height()) / plain_.image.height());
   const double zoom = std::min(scale() * factor, kMostZoom);
-  if (zoom <= fit) return link_.set_view(0, {0.5, 0.5});
+  if (zoom <= fit()) return link_.set_view(0, {0.5, 0.5});
   // The picture point under the pointer stays under it.
   const QPointF point = (around - before.topLeft()) / scale();
-  const QPointF centre = point + (QPointF(width() / 2.0, height() / 2.0) - around) / zoom;
+  const QPointF centre = point + (middle_of_room() - around) / zoom;
   link_.set_view(zoom, {centre.x() / plain_.image.width(), centre.y() / plain_.image.height()});
 }
 
@@ -235,32 +252,32 @@ void PictureView::move_by(QPointF d) {
 }
 
 void PictureView::wheelEvent(QWheelEvent* event) {
-  zoom_by(std::pow(1.0015, event->angleDelta().y()), flipped(event->position()));
+  zoom_by(std::pow(1.0015, event->angleDelta().y()), upright(event->position()));
 }
 
 void PictureView::mousePressEvent(QMouseEvent* event) {
-  grabbed_ = pressed_ = flipped(event->position());
-  link_.set_pointer(pixel_at(flipped(event->position())));
-  if (drawing() && event->button() == Qt::LeftButton) emit link_.path_begun(share_at(flipped(event->position())));
+  grabbed_ = pressed_ = upright(event->position());
+  link_.set_pointer(pixel_at(upright(event->position())));
+  if (drawing() && event->button() == Qt::LeftButton) emit link_.path_begun(share_at(upright(event->position())));
 }
 
 void PictureView::mouseMoveEvent(QMouseEvent* event) {
   if ((event->buttons() & Qt::LeftButton) && drawing()) {
-    emit link_.path_moved(share_at(flipped(event->position())));
+    emit link_.path_moved(share_at(upright(event->position())));
   } else if (event->buttons() & Qt::LeftButton) {
-    move_by(flipped(event->position()) - grabbed_);
-    grabbed_ = flipped(event->position());
+    move_by(upright(event->position()) - grabbed_);
+    grabbed_ = upright(event->position());
   }
-  link_.set_pointer(pixel_at(flipped(event->position())));
+  link_.set_pointer(pixel_at(upright(event->position())));
 }
 
 void PictureView::mouseReleaseEvent(QMouseEvent* event) {
   if (drawing()) {
-    if (event->button() == Qt::LeftButton) emit link_.path_ended(share_at(flipped(event->position())));
+    if (event->button() == Qt::LeftButton) emit link_.path_ended(share_at(upright(event->position())));
     return;
   }
   constexpr double kStill_px = 4;
-  const bool still = (flipped(event->position()) - pressed_).manhattanLength() < kStill_px;
+  const bool still = (upright(event->position()) - pressed_).manhattanLength() < kStill_px;
   if (still && link_.pointer.x() >= 0) emit link_.clicked();
 }
 
@@ -268,15 +285,16 @@ void PictureView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (link_.zoom > 0) {
     link_.set_view(0, {0.5, 0.5});
   } else {
-    zoom_by(1.0 / scale(), flipped(event->position()));  // one picture pixel to one screen pixel
+    zoom_by(1.0 / scale(), upright(event->position()));  // one picture pixel to one screen pixel
   }
 }
 
 void PictureView::keyPressEvent(QKeyEvent* event) {
-  const QPointF middle(width() / 2.0, height() / 2.0);
+  const QPointF middle = middle_of_room();
   const QPoint at = link_.pointer.x() < 0 ? QPoint(plain_.image.width() / 2, plain_.image.height() / 2) : link_.pointer;
   const int step = event->modifiers() & Qt::ShiftModifier ? 40 : 8;
   const auto go = [&](int dx, int dy) {
+    if (link_.on_its_side) std::tie(dx, dy) = std::pair(dy, -dx);
     if (link_.mirrored) dx = -dx;
     if (link_.upside_down) dy = -dy;
     link_.set_pointer({std::clamp(at.x() + dx, 0, std::max(0, plain_.image.width() - 1)),

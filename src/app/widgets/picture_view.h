@@ -21,8 +21,9 @@ class ViewLink : public QObject {
   bool tool = false;         ///< paths are drawn instead of the picture being moved
   bool mirrored = false;     ///< left is right
   bool upside_down = false;  ///< top is bottom
+  bool on_its_side = false;  ///< after that, turned to the right: its top is at the right
 
-  void set_flip(bool left_right, bool top_bottom);
+  void set_flip(bool left_right, bool top_bottom, bool sideways);
   void set_view(double new_zoom, QPointF new_centre);
   void set_pointer(QPoint pixel);
 
@@ -67,13 +68,19 @@ class PictureView : public QWidget {
 
  private:
   double scale() const;
+  double fit() const;  ///< the scale at which all of it is seen
+  QPointF middle_of_room() const { return {room().width() / 2, room().height() / 2}; }
   QRectF target() const;
   QPoint pixel_at(QPointF place) const;
   void zoom_by(double factor, QPointF around);
   void move_by(QPointF screen_pixels);
   QPointF share_at(QPointF place) const;
+  /// The widget's room as the picture finds it before it is turned on its side.
+  QSizeF room() const { return link_.on_its_side ? QSizeF(size()).transposed() : QSizeF(size()); }
+  QPointF mirrored(QPointF place) const;
   /// A place of the widget as it would be without mirror and turning, and the other way.
-  QPointF flipped(QPointF place) const;
+  QPointF upright(QPointF place) const;
+  QPointF on_widget(QPointF place) const;
   bool drawing() const { return takes_tools_ && link_.tool; }
   void draw_overlay(QPainter& painter, const QRectF& where) const;
   void draw_crosshair(QPainter& painter) const;

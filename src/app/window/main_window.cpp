@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #include "window/main_window.h"
 
+#include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QFileInfo>
@@ -239,10 +240,12 @@ void MainWindow::make_look_menu() {
   look->addSeparator();
   QAction* mirror = look->addAction(tr("Mirrored: what is out of true shows"), QKeySequence(Qt::Key_X));
   QAction* turned = look->addAction(tr("Upside down: shapes, not things"), QKeySequence(Qt::SHIFT | Qt::Key_X));
-  for (QAction* action : {mirror, turned}) {
+  QAction* side = look->addAction(tr("On its side: what hangs, and reflections"), QKeySequence(Qt::Key_Z));
+  for (QAction* action : {mirror, turned, side}) {
     action->setCheckable(true);
-    connect(action, &QAction::toggled, this,
-            [this, mirror, turned] { pair_->link().set_flip(mirror->isChecked(), turned->isChecked()); });
+    connect(action, &QAction::toggled, this, [this, mirror, turned, side] {
+      pair_->link().set_flip(mirror->isChecked(), turned->isChecked(), side->isChecked());
+    });
   }
   look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
     pair_->link().set_view(0, {0.5, 0.5});

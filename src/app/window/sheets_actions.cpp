@@ -8,7 +8,9 @@
 #include "models/sheets.h"
 #include "pictures/pictures.h"
 #include "session/sentences.h"
+#include "words/number.h"
 #include "words/school.h"
+#include "words/seen.h"
 
 namespace yd::app {
 
@@ -24,6 +26,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
       import_(new ImportPage(session)),
       box_(new BoxPage(session)),
       schools_(new SchoolPage),
+      costs_(session),
       keys_(new KeysPage),
       help_(new HelpPage),
       offcuts_(new OffcutPage) {
@@ -39,6 +42,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   connect(help_, &HelpPage::closed, this, &SheetsActions::back);
   connect(help_, &HelpPage::closed, this, &SheetsActions::help_closed);
   connect(schools_, &SchoolPage::closed, this, &SheetsActions::back);
+  connect(&costs_, &SchoolCosts::changed, this, &SheetsActions::tell_costs);
   connect(schools_, &SchoolPage::school_asked, this, [this](int school) {
     Choices c = session_.choices();
     c.plan.school = static_cast<plan::School>(school);
@@ -81,6 +85,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
 }
 
 void SheetsActions::back() {
+  costs_.stop();
   shown_ = Shown::nothing;
   centre_.setCurrentIndex(session_.has_reference() ? 1 : 0);
 }
@@ -151,7 +156,20 @@ void SheetsActions::show_schools() {
   schools_->set_schools(school_views(*planned),
                         tr("Advised here: %1. %2")
                             .arg(words::school(advice.school).title, words::advised(advice, planned->subject->masses)));
+  costs_.ask();
+  tell_costs();
   centre_.setCurrentWidget(schools_);
+}
+
+/// Each by a plan of its own, as they come; nothing of one that cannot be planned.
+void SheetsActions::tell_costs() {
+  for (const plan::School school : plan::kSchools) {
+    const auto cost = costs_.of(school);
+    schools_->set_cost(school, cost ? tr("%n pass(es), %1 min, %2", nullptr, cost->passes)
+                                          .arg(words::number(cost->minutes, 0), words::seen_with_number(cost->seen))
+                               : costs_.busy() ? tr("What it would take is being worked out …")
+                                               : QString());
+  }
 }
 
 void SheetsActions::import_dialog() {

@@ -13,6 +13,7 @@
 #include "panels/offcut_page.h"
 #include "panels/school_page.h"
 #include "session/advice.h"
+#include "session/school_costs.h"
 #include "widgets/notice_bar.h"
 #include "widgets/sheet_view.h"
 #include "window/stages.h"
@@ -41,6 +42,7 @@ class SheetsActions : public QObject {
   void show_papers();
   void show_offcuts();
   void show_schools();
+  void tell_costs();
   void show_cells(const QString& title, const QList<SheetCell>& cells, int across);
   void back();
   /// Works with it from now on, and shows it.
@@ -57,6 +59,7 @@ class SheetsActions : public QObject {
   ImportPage* import_;
   BoxPage* box_;
   SchoolPage* schools_;
+  SchoolCosts costs_;
   KeysPage* keys_;
   HelpPage* help_;
   OffcutPage* offcuts_;

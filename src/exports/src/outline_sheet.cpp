@@ -6,9 +6,11 @@
 #include <QPainterPath>
 #include <QPdfWriter>
 #include <QSvgGenerator>
+#include <array>
 #include <cmath>
 
 #include "print_words.h"
+#include "subject/measure.h"
 #include "subject/outline.h"
 
 namespace yd::exports {
@@ -53,6 +55,32 @@ void draw_aids(QPainter& painter, const subject::Composition& aids, const QSizeF
   }
 }
 
+/// From top to bottom of what is set out first, at its middle, with ticks to measure to. A sky or a wall is as tall as
+/// the sheet and sets out nothing.
+void draw_heights(QPainter& painter, const PlanView& p, const QSizeF& size) {
+  constexpr auto kOrder = std::to_array<const char*>({"I", "II", "III", "IV", "V"});
+  constexpr double kTick_mm = 4;
+  QFont font("Lato");
+  font.setPixelSize(5);
+  painter.setFont(font);
+  std::vector<int> order = subject::tallest_first(p.subject.labels, static_cast<int>(p.subject.masses.size()));
+  std::erase_if(order, [&](int mass) {
+    return p.subject.masses[static_cast<std::size_t>(mass)].plane == subject::Plane::background;
+  });
+  for (std::size_t i = 0; i < std::min(order.size(), kOrder.size()); ++i) {
+    const subject::Extents e = subject::extents(p.subject.labels, order[i]);
+    // Beside each other where two have the same middle.
+    const double x = (e.left + e.right) / 2 * size.width() + 3.0 * (static_cast<double>(i) - 2);
+    const QPointF top(x, e.top * size.height());
+    const QPointF bottom(x, e.bottom * size.height());
+    painter.setPen(QPen(QColor(120, 120, 120), 0.2, Qt::DashLine));
+    painter.drawLine(top, bottom);
+    painter.setPen(QPen(QColor(40, 40, 40), 0.35));
+    for (const QPointF end : {top, bottom}) painter.drawLine(end - QPointF(kTick_mm, 0), end + QPointF(kTick_mm, 0));
+    painter.drawText(QRectF(top + QPointF(0.8, 0.5), QSizeF(12, 6)), Qt::AlignLeft | Qt::AlignTop, kOrder[i]);
+  }
+}
+
 /// Everything on the sheet, in millimetres.
 void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& options) {
   const QSizeF size(10 * p.sheet.width_cm, 10 * p.sheet.height_cm);
@@ -71,6 +99,7 @@ void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& opti
   draw_aids(painter, options.aids, size);
   painter.setPen(QPen(QColor(90, 90, 90), 0.25));
   if (options.outlines) painter.drawPath(traced(p, size));
+  if (options.heights) draw_heights(painter, p, size);
   if (!options.numbers) return;
   QFont font("Lato");
   font.setPixelSize(4);

@@ -15,6 +15,7 @@ struct OutlineOptions {
   Print print = Print::a4;
   /// What the artist sets the drawing out by: its grid (then no squares are drawn), thirds, centre line and places.
   subject::Composition aids{};
+  bool heights = true;  ///< top and bottom of the tallest masses, I the tallest: what is set out first
 };
 
 /// Pages the sheet takes, across and down, with margin and overlap for taping.

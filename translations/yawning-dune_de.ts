@@ -1053,6 +1053,14 @@
             <source>a colour has no share</source>
             <translation>eine Farbe hat keinen Anteil</translation>
         </message>
+        <message>
+            <source>another window is mending the journal</source>
+            <translation>ein anderes Fenster bringt das Werkbuch gerade in Ordnung</translation>
+        </message>
+        <message>
+            <source>the journal is damaged and open in another window; close that one and start again</source>
+            <translation>das Werkbuch ist beschädigt und in einem anderen Fenster offen; schließen Sie jenes und beginnen Sie neu</translation>
+        </message>
     </context>
     <context>
         <name>Findings</name>
@@ -3130,6 +3138,18 @@
         <message>
             <source>On a dark ground they seemed %1 darker than on a light one.</source>
             <translation>Auf dunklem Grund schienen sie %1 dunkler als auf hellem.</translation>
+        </message>
+        <message>
+            <source>What runs together</source>
+            <translation>Was zusammenläuft</translation>
+        </message>
+        <message>
+            <source>Eyes half closed: which of four masses becomes one with A?</source>
+            <translation>Augen halb geschlossen: Welche von vier Massen wird eins mit A?</translation>
+        </message>
+        <message>
+            <source>Which runs together with A?</source>
+            <translation>Welche läuft mit A zusammen?</translation>
         </message>
     </context>
     <context>
@@ -7045,6 +7065,10 @@
             <source>as advised</source>
             <translation>wie geraten</translation>
         </message>
+        <message>
+            <source>On its side: what hangs, and reflections</source>
+            <translation>Auf der Seite: was schief hängt, und Spiegelungen</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::MarginModel</name>
@@ -7238,6 +7262,14 @@
         <message>
             <source>The focal point lies in the middle; a third is livelier.</source>
             <translation>Der Blickpunkt liegt in der Mitte; ein Drittel ist lebendiger.</translation>
+        </message>
+        <message>
+            <source>How much, %</source>
+            <translation>Wie sehr, %</translation>
+        </message>
+        <message>
+            <source>Colour of a mass, how much</source>
+            <translation>Farbe einer Masse, wie sehr</translation>
         </message>
     </context>
     <context>
@@ -8050,6 +8082,17 @@
         <message>
             <source>Our collection (*.json);;CSV table (*.csv);;CGATS spectra (*.txt);;GIMP palette (*.gpl)</source>
             <translation>Unsere Sammlung (*.json);;CSV-Tabelle (*.csv);;CGATS-Spektren (*.txt);;GIMP-Palette (*.gpl)</translation>
+        </message>
+        <message>
+            <source>What it would take is being worked out …</source>
+            <translation>Was es bräuchte, wird gerade berechnet …</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n pass(es), %1 min, %2</source>
+            <translation>
+                <numerusform>%n Durchgang, %1 min, %2</numerusform>
+                <numerusform>%n Durchgänge, %1 min, %2</numerusform>
+            </translation>
         </message>
     </context>
     <context>

@@ -272,4 +272,14 @@
             </translation>
         </message>
     </context>
+    <context>
+        <name>yd::app::SheetsActions</name>
+        <message numerus="yes">
+            <source>%n pass(es), %1 min, %2</source>
+            <translation>
+                <numerusform>%n pass, %1 min, %2</numerusform>
+                <numerusform>%n passes, %1 min, %2</numerusform>
+            </translation>
+        </message>
+    </context>
 </TS>

@@ -1053,6 +1053,14 @@
             <source>a colour has no share</source>
             <translation>un color no tiene parte</translation>
         </message>
+        <message>
+            <source>another window is mending the journal</source>
+            <translation>otra ventana está reparando el cuaderno</translation>
+        </message>
+        <message>
+            <source>the journal is damaged and open in another window; close that one and start again</source>
+            <translation>el cuaderno está dañado y abierto en otra ventana; ciérrela y empiece de nuevo</translation>
+        </message>
     </context>
     <context>
         <name>Findings</name>
@@ -3130,6 +3138,18 @@
         <message>
             <source>On a dark ground they seemed %1 darker than on a light one.</source>
             <translation>Sobre fondo oscuro parecían %1 más oscuros que sobre uno claro.</translation>
+        </message>
+        <message>
+            <source>What runs together</source>
+            <translation>Qué se funde</translation>
+        </message>
+        <message>
+            <source>Eyes half closed: which of four masses becomes one with A?</source>
+            <translation>Ojos entornados: ¿cuál de cuatro masas se hace una con A?</translation>
+        </message>
+        <message>
+            <source>Which runs together with A?</source>
+            <translation>¿Cuál se funde con A?</translation>
         </message>
     </context>
     <context>
@@ -7045,6 +7065,10 @@
             <source>as advised</source>
             <translation>como se aconseja</translation>
         </message>
+        <message>
+            <source>On its side: what hangs, and reflections</source>
+            <translation>De lado: lo que se inclina, y los reflejos</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::MarginModel</name>
@@ -7238,6 +7262,14 @@
         <message>
             <source>The focal point lies in the middle; a third is livelier.</source>
             <translation>El punto focal está en medio; un tercio es más vivo.</translation>
+        </message>
+        <message>
+            <source>How much, %</source>
+            <translation>Cuánto, %</translation>
+        </message>
+        <message>
+            <source>Colour of a mass, how much</source>
+            <translation>Color de una masa, cuánto</translation>
         </message>
     </context>
     <context>
@@ -8050,6 +8082,17 @@
         <message>
             <source>Our collection (*.json);;CSV table (*.csv);;CGATS spectra (*.txt);;GIMP palette (*.gpl)</source>
             <translation>Nuestra colección (*.json);;Tabla CSV (*.csv);;Espectros CGATS (*.txt);;Paleta GIMP (*.gpl)</translation>
+        </message>
+        <message>
+            <source>What it would take is being worked out …</source>
+            <translation>Se está calculando lo que haría falta…</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n pass(es), %1 min, %2</source>
+            <translation>
+                <numerusform>%n pasada, %1 min, %2</numerusform>
+                <numerusform>%n pasadas, %1 min, %2</numerusform>
+            </translation>
         </message>
     </context>
     <context>

@@ -1053,6 +1053,14 @@
             <source>a colour has no share</source>
             <translation>une couleur n’a pas de part</translation>
         </message>
+        <message>
+            <source>another window is mending the journal</source>
+            <translation>une autre fenêtre est en train de réparer le carnet</translation>
+        </message>
+        <message>
+            <source>the journal is damaged and open in another window; close that one and start again</source>
+            <translation>le carnet est abîmé et ouvert dans une autre fenêtre ; fermez-la et recommencez</translation>
+        </message>
     </context>
     <context>
         <name>Findings</name>
@@ -3130,6 +3138,18 @@
         <message>
             <source>On a dark ground they seemed %1 darker than on a light one.</source>
             <translation>Sur un fond foncé, ils semblaient plus foncés de %1 que sur un fond clair.</translation>
+        </message>
+        <message>
+            <source>What runs together</source>
+            <translation>Ce qui se fond</translation>
+        </message>
+        <message>
+            <source>Eyes half closed: which of four masses becomes one with A?</source>
+            <translation>Yeux mi-clos : laquelle de quatre masses ne fait plus qu’une avec A ?</translation>
+        </message>
+        <message>
+            <source>Which runs together with A?</source>
+            <translation>Laquelle se fond avec A ?</translation>
         </message>
     </context>
     <context>
@@ -7045,6 +7065,10 @@
             <source>as advised</source>
             <translation>comme conseillé</translation>
         </message>
+        <message>
+            <source>On its side: what hangs, and reflections</source>
+            <translation>Sur le côté : ce qui penche, et les reflets</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::MarginModel</name>
@@ -7238,6 +7262,14 @@
         <message>
             <source>The focal point lies in the middle; a third is livelier.</source>
             <translation>Le point focal est au milieu ; un tiers est plus vivant.</translation>
+        </message>
+        <message>
+            <source>How much, %</source>
+            <translation>Combien, %</translation>
+        </message>
+        <message>
+            <source>Colour of a mass, how much</source>
+            <translation>Couleur d’une masse, combien</translation>
         </message>
     </context>
     <context>
@@ -8050,6 +8082,17 @@
         <message>
             <source>Our collection (*.json);;CSV table (*.csv);;CGATS spectra (*.txt);;GIMP palette (*.gpl)</source>
             <translation>Notre collection (*.json);;Tableau CSV (*.csv);;Spectres CGATS (*.txt);;Palette GIMP (*.gpl)</translation>
+        </message>
+        <message>
+            <source>What it would take is being worked out …</source>
+            <translation>Calcul de ce qu’il faudrait en cours…</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n pass(es), %1 min, %2</source>
+            <translation>
+                <numerusform>%n passe, %1 min, %2</numerusform>
+                <numerusform>%n passes, %1 min, %2</numerusform>
+            </translation>
         </message>
     </context>
     <context>

@@ -18,7 +18,12 @@ SchoolPage::SchoolPage(QWidget* parent) : QScrollArea(parent) {
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
 }
 
+void SchoolPage::set_cost(plan::School school, const QString& words) {
+  if (QLabel* label = costs_.value(static_cast<int>(school))) label->setText(words);
+}
+
 void SchoolPage::set_schools(const std::vector<SchoolView>& schools, const QString& advice) {
+  costs_.clear();
   auto* page = new QWidget;
   auto* back = new QPushButton(tr("Back to the pair"));
   back->setObjectName("schools_back");
@@ -51,7 +56,11 @@ QWidget* SchoolPage::make_card(const SchoolView& v) {
   take->setAccessibleName(tr("%1: build this way").arg(v.title));
   connect(take, &QPushButton::clicked, this,
           [this, school = v.school] { emit school_asked(static_cast<int>(school)); });
+  QLabel* cost = paragraph();
+  cost->setObjectName(QString("school_cost_%1").arg(static_cast<int>(v.school)));
+  costs_[static_cast<int>(v.school)] = cost;
   column->addWidget(heading(v.title));
+  column->addWidget(cost);
   column->addWidget(cut);
   column->addWidget(paragraph(v.order));
   column->addWidget(paragraph(tr("Usual for: %1").arg(v.usual_for)));

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <QHash>
+#include <QLabel>
 #include <QScrollArea>
 
 #include "models/school_view.h"
@@ -12,6 +14,8 @@ class SchoolPage : public QScrollArea {
   Q_OBJECT
  public:
   explicit SchoolPage(QWidget* parent = nullptr);
+  /// What a school takes, in words; under its name.
+  void set_cost(plan::School school, const QString& words);
   void set_schools(const std::vector<SchoolView>& schools, const QString& advice);
 
  signals:
@@ -20,6 +24,8 @@ class SchoolPage : public QScrollArea {
 
  private:
   QWidget* make_card(const SchoolView& view);
+
+  QHash<int, QLabel*> costs_;  ///< by school
 };
 
 }  // namespace yd::app

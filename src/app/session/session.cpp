@@ -277,7 +277,8 @@ void Session::edit_collection(const media::Collection& wished, const QString& te
 }
 
 void Session::take_calibration(const media::Collection& sticks, const optics::HandPressure& hand,
-                               const plan::RestsOn& rests_on, const QString& text) {
+                               const plan::RestsOn& rests_on, const QByteArray& readings, const QString& text) {
+  emit readings_taken(readings);
   Choices then = choices_;
   then.plan.rests_on = rests_on;
   then.plan.presses = hand;

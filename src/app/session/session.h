@@ -36,6 +36,7 @@ enum class Merge {
   wishes,
   mood,
   palette,
+  mass_colour,
   ground_weight,  ///< and one number more for every further measure; stays last
 };
 
@@ -101,9 +102,10 @@ class Session : public QObject {
   /// Puts a collection in place of the one of the same id, or adds it; undoable. Choices that name sticks follow them
   /// by id; a stick that lies on the paper stays, as one that is not owned.
   void edit_collection(const media::Collection& after, const QString& text);
-  /// Sticks and hand as offcuts have shown them; one step of undo.
+  /// Sticks and hand as offcuts have shown them; one step of undo. `readings`: the table they were found by, for the
+  /// journal; empty where a hand that was kept is taken.
   void take_calibration(const media::Collection& sticks, const optics::HandPressure& hand,
-                        const plan::RestsOn& rests_on, const QString& text);
+                        const plan::RestsOn& rests_on, const QByteArray& readings, const QString& text);
   /// Used by the undo command; none takes the collection away.
   void put_collection(const std::string& id, const std::optional<media::Collection>& collection,
                       const Choices& choices);
@@ -129,6 +131,8 @@ class Session : public QObject {
   void light_changed();
   void reach_changed();
   void lit_changed(int pass);
+  /// Before the choices change with what was found by them.
+  void readings_taken(const QByteArray& table);
   void busy_changed(bool busy);
   void progressed(double fraction, const QString& step);
   void failed(const QString& sentence);

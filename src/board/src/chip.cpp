@@ -84,15 +84,20 @@ BoardImage tooth_chip(const media::Paper& paper, int width, int height, double p
   const double grain = std::max(0.5, paper.grain_mm * px_per_mm * 0.5);
   const cv::Mat bumps = noise(width + 1, height + 1, grain, grain, 41);
   const double relief = kRelief * std::min(1.5, paper.tooth.hold + 0.4);
-  std::vector<colour::LabPixel> row(static_cast<std::size_t>(width));
+  // All are the sheet's own colour but for their L*: a tenth of it apart nobody sees.
+  constexpr int kSteps = 10;
+  std::vector<colour::LabPixel> labs;
+  for (int i = 0; i <= 100 * kSteps; ++i)
+    labs.push_back({static_cast<float>(i) / kSteps, static_cast<float>(paper.lab.a), static_cast<float>(paper.lab.b)});
+  std::vector<colour::Rgb8> tones(labs.size());
+  colour::lab_to_srgb(labs.data(), tones.data(), labs.size());
   BoardImage out(width, height);
   for (int y = 0; y < height; ++y) {
     for (int x = 0; x < width; ++x) {
       const float slope = bumps.at<float>(y + 1, x + 1) - bumps.at<float>(y, x);
-      row[static_cast<std::size_t>(x)] = {static_cast<float>(std::clamp(paper.lab.l + relief * slope, 0.0, 100.0)),
-                                          static_cast<float>(paper.lab.a), static_cast<float>(paper.lab.b)};
+      const double l = std::clamp(paper.lab.l + relief * static_cast<double>(slope), 0.0, 100.0);
+      out.at(x, y) = tones[static_cast<std::size_t>(std::lround(l * kSteps))];
     }
-    colour::lab_to_srgb(row.data(), &out.at(0, y), row.size());
   }
   return out;
 }

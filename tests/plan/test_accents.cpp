@@ -13,15 +13,16 @@ using plan::Technique;
 
 namespace {
 
-/// A grey wall over a brown floor; on the wall small tiles of clear blue, too small to be masses.
-subject::Subject wall_with_tiles() {
+/// A wall over a floor; on the wall small tiles, too small to be masses.
+struct Room {
+  colour::LabPixel wall{72, 0, 4}, floor{38, 12, 20}, tile{46, 4, -42};
+};
+subject::Subject wall_with_tiles(const Room& room = {}) {
   subject::LabImage image(320, 240);
   for (int y = 0; y < image.height; ++y) {
     for (int x = 0; x < image.width; ++x) {
       const bool tile = y > 20 && y < 130 && x % 40 < 8 && y % 36 < 8;
-      image.at(x, y) = tile      ? colour::LabPixel{46, 4, -42}
-                       : y < 150 ? colour::LabPixel{72, 0, 4}
-                                 : colour::LabPixel{38, 12, 20};
+      image.at(x, y) = tile ? room.tile : y < 150 ? room.wall : room.floor;
       image.at(x, y).l += 6.0F * static_cast<float>(x) / 320 - 3;
     }
   }
@@ -84,6 +85,27 @@ class TestAccents : public QObject {
     QVERIFY(blue != nullptr);
     QVERIFY(blue->solid > 0.5);
     QVERIFY2(off(*blue) < 8, qPrintable(QString::number(off(*blue))));
+  }
+
+  // Common practice, no published source: with the stick for the floor in the hand one goes to what is like the floor
+  // on the wall, too.
+  void what_is_in_the_hand_goes_where_it_helps() {
+    const subject::Subject s = wall_with_tiles({{38, 0, 4}, {70, 14, 24}, {70, 14, 24}});
+    plan::PlanOptions options = trial::options_with(8);
+    options.most_strokes = 2;
+    const plan::Plan p = planned(s, options);
+    const auto tile = std::find_if(p.targets.begin(), p.targets.end(), [&](const plan::TargetPlan& t) {
+      return t.mass == p.targets.front().mass && colour::chroma(t.seen) > 20;
+    });
+    QVERIFY(tile != p.targets.end());
+    QVERIFY2(off(*tile) < 3, qPrintable(QString::number(off(*tile))));
+    const plan::Stroke& top = tile->recipe.strokes.back();
+    const auto pass = std::find_if(p.passes.begin(), p.passes.end(),
+                                   [&](const plan::Pass& q) { return q.stick == top.stick && q.masses.size() > 1; });
+    QVERIFY(pass != p.passes.end() && !pass->accent);
+    // The wall has its own two layers, and that one besides; no shade has more strokes than were asked for.
+    QVERIFY(plan::layers_of(p.targets, tile->mass).size() > 2);
+    for (const plan::TargetPlan& t : p.targets) QVERIFY(t.recipe.strokes.size() <= 2);
   }
 
   void every_accent_gains_and_is_a_touch() {

@@ -97,6 +97,15 @@ void no_black_is_rubbed_over_a_vivid_light(const Drawn& d) {
   }
 }
 
+/// The passes one after the other leave on every shade what its recipe says, whichever masses a pass goes to.
+void passes_build_the_recipes(const Drawn& d) {
+  const int all = static_cast<int>(d.plan.passes.size());
+  for (std::size_t t = 0; t < d.plan.targets.size(); ++t) {
+    const auto built = plan::state_after(d.plan.passes, static_cast<int>(t), all).strokes;
+    QVERIFY(plan::same_strokes(built, d.plan.targets[t].recipe.strokes));
+  }
+}
+
 void what_is_wet_is_dry_before_the_next(const Drawn& d) {
   const auto& passes = d.plan.passes;
   for (std::size_t i = 0; i < passes.size(); ++i) {
@@ -195,6 +204,7 @@ class TestPlanLaws : public QObject {
     const int plans = std::max(kPlans, qEnvironmentVariableIntValue("YD_PLANS"));
     for (int seed = 1; seed <= plans; ++seed) {
       const Drawn d = draw(static_cast<std::uint64_t>(seed));
+      passes_build_the_recipes(d);
       no_highlight_is_rubbed(d);
       no_black_is_rubbed_over_a_vivid_light(d);
       what_is_wet_is_dry_before_the_next(d);

@@ -18,6 +18,7 @@ constexpr int kScanSide = 110;  // pixels of the picture while quads are tried
 constexpr int kFineSide = 280;  // and while it is moved into place
 constexpr double kMostMargin = 0.2;
 constexpr double kMarginStep = 0.01;
+constexpr double kLeastMargin = 0.02;   // less is none
 constexpr double kMostMoved = 0.03;     // of the longer side that outlines may move a corner …
 constexpr double kMostByMarks = 0.008;  // … and one that a mark was laid at
 
@@ -112,7 +113,15 @@ bool proportioned(const Quad& quad, double margin, double aspect) {
   return ratio > 0.72 && ratio < 1.39;
 }
 
-Guess best_guess(const Photo& photo, const cv::Mat& board, const std::vector<Quad>& quads) {
+/// What a guess or a placement is worth: a sheet with its margin says more than the picture alone, and is taken where
+/// it is hardly less like.
+double worth(double likeness, double margin) {
+  constexpr double kHardly = 0.03;
+  return likeness + (margin >= kLeastMargin ? kHardly : 0);
+}
+
+/// The best few, best first: at this size a side of the picture and one of its sheet are not told apart for certain.
+std::vector<Guess> best_guesses(const Photo& photo, const cv::Mat& board, const std::vector<Quad>& quads) {
   const double aspect = static_cast<double>(board.cols) / board.rows;
   const Small small = small_of(photo, 1.4 * kScanSide / (0.6 * std::max(photo.image.width, photo.image.height)));
   std::vector<Guess> best(quads.size());
@@ -138,11 +147,16 @@ Guess best_guess(const Photo& photo, const cv::Mat& board, const std::vector<Qua
       if (like > best[q].likeness) best[q] = {coarse.outer, margin, like};
     }
   });
-  // A sheet with its margin says more than the picture alone: it is taken where it is hardly less like.
-  constexpr double kHardly = 0.03;
-  const auto worth = [](const Guess& g) { return g.likeness + (g.margin > 0 ? kHardly : 0); };
-  return *std::max_element(best.begin(), best.end(),
-                           [&](const Guess& p, const Guess& q) { return worth(p) < worth(q); });
+  constexpr std::size_t kFew = 4;
+  constexpr double kFarBehind = 0.1;
+  const std::size_t few = std::min(kFew, best.size());
+  std::partial_sort(
+      best.begin(), best.begin() + static_cast<std::ptrdiff_t>(few), best.end(),
+      [](const Guess& p, const Guess& q) { return worth(p.likeness, p.margin) > worth(q.likeness, q.margin); });
+  const double least = worth(best.front().likeness, best.front().margin) - kFarBehind;
+  best.resize(few);
+  std::erase_if(best, [&](const Guess& g) { return worth(g.likeness, g.margin) < least; });
+  return best;
 }
 
 /// Steps only: what is broader than a mass's edge is taken out, so that a mass too light or too dark does not pull.
@@ -256,6 +270,19 @@ void move_into_place(const Photo& photo, const board::BoardImage& board, double 
   located.likeness = like;
 }
 
+Located placed_by(const Photo& photo, const board::BoardImage& board, const Guess& guess) {
+  const double aspect = static_cast<double>(board.width) / board.height;
+  Located out;
+  out.margin = guess.margin;
+  const SharpQuad sharp = sharpen(photo, guess.outer);
+  out.blur_px = sharp.blur_px;
+  const Placement outer = place(sharp.lens, sharp.seen);
+  out.picture = place(sharp.lens, inside(outer, guess.margin, aspect));
+  if (guess.margin >= kLeastMargin) out.sheet = sharp.seen;
+  move_into_place(photo, board, kMostMoved, out);
+  return out;
+}
+
 }  // namespace
 
 Located locate(const Photo& photo, const board::BoardImage& board) {
@@ -265,17 +292,14 @@ Located locate(const Photo& photo, const board::BoardImage& board) {
     move_into_place(photo, board, kMostByMarks, out);
     return out;
   }
-  const cv::Mat coarse = template_of(board, kScanSide);
-  const double aspect = static_cast<double>(board.width) / board.height;
-  const Guess guess = best_guess(photo, coarse, find_quads(photo));
+  const std::vector<Quad> quads = find_quads(photo);
   Located out;
-  out.margin = guess.margin;
-  const SharpQuad sharp = sharpen(photo, guess.outer);
-  out.blur_px = sharp.blur_px;
-  const Placement outer = place(sharp.lens, sharp.seen);
-  out.picture = place(sharp.lens, inside(outer, guess.margin, aspect));
-  if (guess.margin > 0) out.sheet = sharp.seen;
-  move_into_place(photo, board, kMostMoved, out);
+  bool first = true;
+  for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), quads)) {
+    Located tried = placed_by(photo, board, guess);
+    if (first || worth(tried.likeness, tried.margin) > worth(out.likeness, out.margin)) out = std::move(tried);
+    first = false;
+  }
   return out;
 }
 

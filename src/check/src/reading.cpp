@@ -72,9 +72,18 @@ colour::Light light_at(const board::BoardImage& board, int x, int y) {
 }
 
 /// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
-/// in the sheet lies over targets alike.
-void find_glare(Reading& out, const board::BoardMap& map, const std::vector<Both>& targets) {
+/// in the sheet lies over targets alike. A target's own is that of all its pixels, so that one which is nowhere away
+/// from a border, and laid too lightly, is not taken for a lamp.
+void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
   const board::BoardImage& board = out.board;
+  std::vector<Both> targets(count);
+  for (int y = 0; y < board.height; ++y) {
+    for (int x = 0; x < board.width; ++x) {
+      Both& t = targets[map.target.at(x, y)];
+      t.seen.add(out.picture.at(x, y));
+      t.wanted.add(light_at(board, x, y));
+    }
+  }
   cv::Mat left(board.height, board.width, CV_32F);
   tbb::parallel_for(0, board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) {
@@ -152,7 +161,7 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
   }
   for (const Both& b : targets)
     out.targets.push_back(b.seen.n >= kTargetArea * pixels ? b.compared(pixels) : Compared{});
-  find_glare(out, map, targets);
+  find_glare(out, map, plan.targets.size());
   return out;
 }
 

@@ -13,11 +13,12 @@ namespace {
 constexpr double kFaintest = 0.02;  // a stroke that is made at all leaves something
 
 /// The recipe with the pass's stroke on it at another pressure.
-double difference(const Plan& plan, const TargetPlan& target, int level, double factor, const media::Paper& paper,
-                  std::span<const media::Stick> sticks, const optics::Parameters& parameters) {
+double difference(const Plan& plan, const TargetPlan& target, const Pass& pass, int level, double factor,
+                  const media::Paper& paper, std::span<const media::Stick> sticks,
+                  const optics::Parameters& parameters) {
   std::vector<Stroke> strokes = target.recipe.strokes;
   for (Stroke& s : strokes) {
-    if (s.level == level) s.pressure = std::clamp(s.pressure * factor, kFaintest, 1.0);
+    if (lays(pass, level, s)) s.pressure = std::clamp(s.pressure * factor, kFaintest, 1.0);
   }
   const optics::Pile pile = build(ground_of(plan, target, paper), parameters, sticks, strokes);
   const colour::Lab lab = colour::to_lab(optics::mean(shade(pile, parameters, sticks)));
@@ -35,8 +36,8 @@ void mark_delicate(Plan& plan, const media::Paper& paper, std::span<const media:
     for (const int t : pass.targets) {
       const TargetPlan& target = plan.targets[static_cast<std::size_t>(t)];
       const int level = level_on(pass, t);
-      const double light = difference(plan, target, level, 1 - off, paper, sticks, parameters);
-      const double firm = difference(plan, target, level, 1 + off, paper, sticks, parameters);
+      const double light = difference(plan, target, pass, level, 1 - off, paper, sticks, parameters);
+      const double firm = difference(plan, target, pass, level, 1 + off, paper, sticks, parameters);
       pass.costs_when_off += target.area * ((light + firm) / 2 - target.recipe.de00);
     }
   });

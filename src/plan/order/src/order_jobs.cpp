@@ -12,7 +12,6 @@ namespace yd::plan {
 namespace {
 
 constexpr double kAccentArea = 0.015;  // share of the picture up to which a light top stroke is an accent
-constexpr double kAccentLight = 78;    // L* of its stick
 constexpr int kPaintTool = 1'000'000;  // mixed paints and fixative are tools of their own
 constexpr int kFixTool = 2'000'000;
 

@@ -164,7 +164,8 @@ class Ties {
   bool is_top(std::size_t i, int m) const {
     return std::any_of(job(i).targets.begin(), job(i).targets.end(), [&](int t) {
       const TargetPlan& target = in_.targets[static_cast<std::size_t>(t)];
-      return target.mass == m && !target.recipe.strokes.empty() && job(i).level == target.recipe.strokes.back().level;
+      return target.mass == m && !target.recipe.strokes.empty() &&
+             lays(job(i), job(i).level, target.recipe.strokes.back());
     });
   }
 

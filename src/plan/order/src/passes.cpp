@@ -40,6 +40,10 @@ int level_on(const Pass& p, int target) {
                                                       : p.levels[static_cast<std::size_t>(found - p.targets.begin())];
 }
 
+bool lays(const Pass& p, int level, const Stroke& s) {
+  return p.kind == PassKind::stroke && s.level == level && s.stick == p.stick && s.technique == p.technique;
+}
+
 std::vector<PassPart> parts_of(const Pass& pass, std::span<const TargetPlan> targets) {
   std::vector<PassPart> out;
   for (const int t : pass.targets) {
@@ -63,35 +67,46 @@ std::vector<PassPart> parts_of(const Pass& pass, std::span<const TargetPlan> tar
   return out;
 }
 
+namespace {
+
+/// The layer that a stroke belongs to, made where there is none yet: by level, and of one level above what lies below
+/// it.
+std::vector<MassLayer>::iterator layer_of(std::vector<MassLayer>& layers, const Stroke& s, std::ptrdiff_t after) {
+  const auto same = [&](const MassLayer& l) {
+    return l.stroke.level == s.level && l.stroke.stick == s.stick && l.stroke.technique == s.technique;
+  };
+  const auto found = std::find_if(layers.begin(), layers.end(), same);
+  if (found != layers.end()) return found;
+  const auto level =
+      std::find_if(layers.begin() + after, layers.end(), [&](const MassLayer& l) { return l.stroke.level >= s.level; });
+  MassLayer fresh;
+  fresh.stroke = s;
+  fresh.least = s.pressure;
+  return layers.insert(level, fresh);
+}
+
+}  // namespace
+
 std::vector<MassLayer> layers_of(std::span<const TargetPlan> targets, int mass) {
-  std::map<int, MassLayer> out;
+  std::vector<MassLayer> layers;
   double whole = 0;
   double light = 0;
   for (const TargetPlan& t : targets) {
     if (t.mass != mass) continue;
     whole += t.area;
     light += t.area * t.target.l;
-    for (const Stroke& s : t.recipe.strokes) {
-      auto [found, fresh] = out.try_emplace(s.level);
-      MassLayer& layer = found->second;
-      const double greatest = fresh ? s.pressure : std::max(layer.stroke.pressure, s.pressure);
-      if (fresh) layer.stroke = s;
-      layer.stroke.pressure = greatest;
-      layer.least = std::min(layer.least, s.pressure);
-      layer.share += t.area;
-    }
   }
-  std::vector<MassLayer> layers;
-  for (auto& [level, layer] : out) {
-    layer.share /= whole;
-    for (const TargetPlan& t : targets) {
-      if (t.mass != mass) continue;
-      for (const Stroke& s : t.recipe.strokes) {
-        if (s.level == level) layer.towards += t.area * s.pressure * (t.target.l - light / whole);
-      }
+  for (const TargetPlan& t : targets) {
+    if (t.mass != mass) continue;
+    std::ptrdiff_t after = 0;
+    for (const Stroke& s : t.recipe.strokes) {
+      const auto layer = layer_of(layers, s, after);
+      after = layer - layers.begin() + 1;
+      layer->stroke.pressure = std::max(layer->stroke.pressure, s.pressure);
+      layer->least = std::min(layer->least, s.pressure);
+      layer->share += t.area / whole;
+      layer->towards += t.area * s.pressure * (t.target.l - light / whole) / whole;
     }
-    layer.towards /= whole;
-    layers.push_back(layer);
   }
   return layers;
 }

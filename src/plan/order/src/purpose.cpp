@@ -42,7 +42,7 @@ Purpose purpose_of(const Pass& pass, std::span<const TargetPlan> targets, std::s
     area += target.area;
     far += target.area * nearest;
     against += complements(stick, target.target) ? target.area : 0;
-    const bool top = !target.recipe.strokes.empty() && target.recipe.strokes.back().level == level_on(pass, t);
+    const bool top = !target.recipe.strokes.empty() && lays(pass, level_on(pass, t), target.recipe.strokes.back());
     on_top += top ? target.area : 0;
     pressed += target.area * pressure_on(pass, t);
   }

@@ -12,36 +12,29 @@ namespace yd::plan {
 namespace {
 
 constexpr double kFirm = 1;            // pressure
-constexpr double kWorthAStroke = 1.5;  // CIEDE2000 that an accent must gain on a shade
 constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
 constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
 constexpr double kEyeCatching = 40;    // chroma that doubles what a gain counts for
 
-struct Gain {
-  std::size_t target = 0;
-  double worth = 0;  ///< CIEDE2000 on the picture, with the eye's weight
-  Recipe recipe;
-};
-
 struct Accent {
-  std::vector<Gain> gains;
+  std::vector<ShadeGain> gains;
   double worth = 0;
 };
 
 class Accents {
  public:
-  explicit Accents(const AccentInput& input) : in_(input) {}
+  Accents(const Finishing& input, std::span<const int> tray, int most) : in_(input), tray_(tray), most_(most) {}
 
   int run() {
-    for (int made = 0; made < in_.most; ++made) {
-      std::vector<Accent> found(in_.tray.size());
-      tbb::parallel_for(std::size_t{0}, found.size(), [&](std::size_t i) { found[i] = of_stick(in_.tray[i]); });
+    for (int made = 0; made < most_; ++made) {
+      std::vector<Accent> found(tray_.size());
+      tbb::parallel_for(std::size_t{0}, found.size(), [&](std::size_t i) { found[i] = of_stick(tray_[i]); });
       const auto best = std::max_element(found.begin(), found.end(),
                                          [](const Accent& p, const Accent& q) { return p.worth < q.worth; });
       if (best == found.end() || best->worth < kWorthAPass) return made;
-      for (Gain& g : best->gains) in_.targets[g.target].recipe = std::move(g.recipe);
+      for (ShadeGain& g : best->gains) in_.targets[g.target].recipe = std::move(g.recipe);
     }
-    return in_.most;
+    return most_;
   }
 
  private:
@@ -75,8 +68,7 @@ class Accents {
       Recipe recipe = evaluate(in_.ground(t), *in_.parameters, in_.sticks, std::move(strokes), t.target);
       const double gain = t.recipe.de00 - recipe.de00;
       if (gain < kWorthAStroke) continue;
-      const double eye = 1 + std::min(1.0, colour::chroma(t.target) / kEyeCatching);
-      out.gains.push_back({i, eye * gain * t.area * t.solid, std::move(recipe)});
+      out.gains.push_back({i, worth_of(gain, t), std::move(recipe)});
     }
     keep_the_best(out);
     return out;
@@ -84,9 +76,9 @@ class Accents {
 
   /// As many shades as fit into an accent, those that gain most for their size first.
   void keep_the_best(Accent& accent) const {
-    const auto density = [&](const Gain& g) { return g.worth / std::max(1e-9, in_.targets[g.target].area); };
+    const auto density = [&](const ShadeGain& g) { return g.worth / std::max(1e-9, in_.targets[g.target].area); };
     std::stable_sort(accent.gains.begin(), accent.gains.end(),
-                     [&](const Gain& p, const Gain& q) { return density(p) > density(q); });
+                     [&](const ShadeGain& p, const ShadeGain& q) { return density(p) > density(q); });
     double area = 0;
     std::size_t kept = 0;
     while (kept < accent.gains.size() && area + in_.targets[accent.gains[kept].target].area <= kMostArea) {
@@ -96,11 +88,19 @@ class Accents {
     accent.gains.resize(kept);
   }
 
-  const AccentInput& in_;
+  const Finishing& in_;
+  std::span<const int> tray_;
+  int most_;
 };
 
 }  // namespace
 
-int add_accents(const AccentInput& input) { return Accents(input).run(); }
+double worth_of(double gain, const TargetPlan& target) {
+  return (1 + std::min(1.0, colour::chroma(target.target) / kEyeCatching)) * gain * target.area * target.solid;
+}
+
+int add_accents(const Finishing& input, std::span<const int> tray, int most) {
+  return Accents(input, tray, most).run();
+}
 
 }  // namespace yd::plan

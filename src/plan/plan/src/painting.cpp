@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "accents.h"
+#include "lending.h"
 #include "painting_family.h"
 
 namespace yd::plan {
@@ -268,15 +269,15 @@ Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& obser
     write_recipes(place_[m].first->targets[place_[m].second]);
   });
   drop_brief_passes(chosen);
-  AccentInput accents;
-  accents.targets = in_.targets;
-  accents.rules = in_.rules;
-  accents.tray = tray;
-  accents.sticks = in_.sticks;
-  accents.parameters = in_.parameters;
-  accents.ground = [&](const TargetPlan& t) -> const optics::Ground& { return bare(t.coat); };
-  accents.most = most_accents(chosen);
-  add_accents(accents);
+  Finishing finishing;
+  finishing.targets = in_.targets;
+  finishing.rules = in_.rules;
+  finishing.sticks = in_.sticks;
+  finishing.parameters = in_.parameters;
+  finishing.ground = [&](const TargetPlan& t) -> const optics::Ground& { return bare(t.coat); };
+  // What a sketch of so many minutes goes to is chosen already.
+  if (!in_.options->wish_minutes) lend_strokes(finishing, in_.options->most_strokes);
+  add_accents(finishing, tray, most_accents(chosen));
   observer.progress(1, "building recipes");
   return looks;
 }

@@ -52,6 +52,8 @@ struct Pass {
 double pressure_on(const Pass& pass, int target);
 /// The layer of the target's mass that the pass lays there.
 int level_on(const Pass& pass, int target);
+/// Whether a stroke of a recipe is laid by the pass, which has this level there.
+bool lays(const Pass& pass, int level, const Stroke& stroke);
 
 /// From the colours of the stick and of the targets, and what lies over it.
 Purpose purpose_of(const Pass& pass, std::span<const TargetPlan> targets, std::span<const media::Stick> sticks);

@@ -19,6 +19,8 @@ const char* name(Technique technique);
 
 /// Level of strokes that lie on top of all layers, here and there: accents.
 inline constexpr int kAccentLevel = 20;
+/// L* of a stick from which few strokes on top are highlights: they come last.
+inline constexpr double kAccentLight = 78;
 
 /// One application of one stick. Rubbed: rubbed in at once, with whatever is loose below.
 struct Stroke {

@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: MIT
+#pragma once
+
+#include <functional>
+#include <span>
+
+#include "media/collection.h"
+#include "recipe/school.h"
+#include "recipe/target.h"
+
+namespace yd::plan {
+
+/// Recipes whose layers are chosen, and what is needed to add single strokes to them.
+struct Finishing {
+  std::span<TargetPlan> targets;      ///< strokes are added to their recipes
+  std::span<const StackRules> rules;  ///< of each mass; what is added obeys them like any stroke
+  std::span<const media::Stick> sticks;
+  const optics::Parameters* parameters = nullptr;
+  std::function<const optics::Ground&(const TargetPlan&)> ground;
+};
+
+inline constexpr double kWorthAStroke = 1.5;  ///< CIEDE2000 that a stroke must gain on a shade
+
+/// What a stroke more would bring on one shade.
+struct ShadeGain {
+  std::size_t target = 0;
+  double worth = 0;  ///< CIEDE2000 on the picture, with the eye's weight
+  Recipe recipe;
+};
+
+/// What a gain is worth on a shade: that of a vivid one counts up to twice, for it catches the eye, and only where a
+/// hand can hit it.
+double worth_of(double gain, const TargetPlan& target);
+
+}  // namespace yd::plan

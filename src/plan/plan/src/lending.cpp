@@ -1,0 +1,166 @@
+// SPDX-License-Identifier: MIT
+#include "lending.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <array>
+#include <set>
+#include <tuple>
+
+#include "colour/ciede2000.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr double kWorthGoing = 0.004;  // and all of them on the picture, for a mass to be gone to
+constexpr double kNear = 14;           // CIEDE2000 from the shade to a stick that may help it
+constexpr int kMostOfMass = 3;         // passes lent to one mass
+constexpr std::array kPressures{0.25, 0.5, 0.75, 1.0};
+
+using Way = std::tuple<int, int, Technique>;  // level, stick, how
+
+/// A pass on a mass that it does not go to yet.
+struct Loan {
+  std::vector<ShadeGain> gains;
+  double worth = 0;
+};
+
+class Lending {
+ public:
+  Lending(const Finishing& input, int most_strokes) : in_(input), most_(static_cast<std::size_t>(most_strokes)) {
+    for (std::size_t t = 0; t < in_.targets.size(); ++t) {
+      const TargetPlan& target = in_.targets[t];
+      const auto mass = static_cast<std::size_t>(target.mass);
+      if (mass >= masses_.size()) masses_.resize(mass + 1);
+      masses_[mass].mass = mass;
+      masses_[mass].targets.push_back(t);
+      for (std::size_t i = 0; i < target.recipe.strokes.size(); ++i) {
+        const Stroke& s = target.recipe.strokes[i];
+        masses_[mass].ways.emplace(s.level, s.stick, s.technique);
+        const bool to_come = static_cast<int>(i) >= target.laid;
+        if (to_come && s.level < kAccentLevel) ways_.emplace(s.level, s.stick, s.technique);
+        if (!to_come) masses_[mass].least = std::max(masses_[mass].least, s.level + 1);
+      }
+    }
+  }
+
+  int run() {
+    const std::vector<Way> ways(ways_.begin(), ways_.end());
+    std::vector<std::vector<Loan>> loans(masses_.size());
+    int made = 0;
+    while (true) {
+      tbb::parallel_for(std::size_t{0}, masses_.size(), [&](std::size_t m) {
+        if (!loans[m].empty()) return;
+        for (const Way& w : ways) loans[m].push_back(loan(masses_[m], w));
+      });
+      std::pair<std::size_t, std::size_t> best;
+      double worth = kWorthGoing;
+      for (std::size_t m = 0; m < loans.size(); ++m) {
+        for (std::size_t w = 0; w < loans[m].size(); ++w) {
+          if (loans[m][w].worth > worth) worth = loans[m][w].worth, best = {m, w + 1};
+        }
+      }
+      if (best.second == 0) return made;
+      Here& mass = masses_[best.first];
+      for (ShadeGain& g : loans[best.first][best.second - 1].gains) in_.targets[g.target].recipe = std::move(g.recipe);
+      mass.ways.insert(ways[best.second - 1]);
+      ++mass.lent, ++made;
+      loans[best.first].clear();
+    }
+  }
+
+ private:
+  struct Here {
+    std::size_t mass = 0;
+    std::vector<std::size_t> targets;
+    std::set<Way> ways;  ///< that go to it already
+    int least = 0;       ///< above what is laid already
+    int lent = 0;
+  };
+
+  Loan loan(const Here& mass, const Way& way) const {
+    Loan out;
+    const int level = std::get<0>(way);
+    if (mass.lent >= kMostOfMass || level < mass.least || !may_join(mass, way)) return out;
+    for (const std::size_t t : mass.targets) {
+      const ShadeGain g = gain(t, way);
+      if (g.worth > 0) out.worth += g.worth, out.gains.push_back(g);
+    }
+    return out;
+  }
+
+  /// Two passes of one level meet in a mass only where their order is plain to all: from dark to light.
+  bool may_join(const Here& mass, const Way& way) const {
+    const auto& [level, stick, how] = way;
+    const double l = in_.sticks[static_cast<std::size_t>(stick)].lab.l;
+    const bool lights_first = in_.rules[mass.mass].school == School::light_coat;
+    return std::none_of(mass.ways.begin(), mass.ways.end(), [&, level = level](const Way& here) {
+      const double other = in_.sticks[static_cast<std::size_t>(std::get<1>(here))].lab.l;
+      return here == way || (std::get<0>(here) == level && (lights_first || std::min(l, other) >= kAccentLight));
+    });
+  }
+
+  ShadeGain gain(std::size_t t, const Way& way) const {
+    const TargetPlan& target = in_.targets[t];
+    const auto& [level, stick, how] = way;
+    const media::Stick& s = in_.sticks[static_cast<std::size_t>(stick)];
+    ShadeGain out{t, 0, {}};
+    if (target.by_hand || target.solid <= 0 || target.recipe.de00 < kWorthAStroke) return out;
+    if (target.recipe.strokes.size() >= most_) return out;
+    if (colour::ciede2000(s.lab, target.target) > std::max(kNear, target.recipe.de00)) return out;
+    std::vector<Stroke> strokes = target.recipe.strokes;
+    const auto at = std::find_if(strokes.begin(), strokes.end(), [&](const Stroke& u) { return comes_before(way, u); });
+    const auto place = static_cast<std::size_t>(at - strokes.begin());
+    strokes.insert(at, {stick, 1, how, false, level});
+    double least = target.recipe.de00 - kWorthAStroke;
+    for (const double pressure : kPressures) {
+      strokes[place].pressure = pressure;
+      if (!allowed(target, strokes, place)) continue;
+      Recipe recipe = evaluate(in_.ground(target), *in_.parameters, in_.sticks, strokes, target.target);
+      if (recipe.de00 < least) least = recipe.de00, out.recipe = std::move(recipe);
+    }
+    if (!out.recipe.strokes.empty()) out.worth = worth_of(target.recipe.de00 - least, target);
+    return out;
+  }
+
+  /// As make_jobs orders what is of one level.
+  bool comes_before(const Way& way, const Stroke& other) const {
+    const auto place = [&](int level, int stick, Technique how) {
+      return std::tuple(level, in_.sticks[static_cast<std::size_t>(stick)].lab.l, stick, how);
+    };
+    return std::apply(place, way) < place(other.level, other.stick, other.technique);
+  }
+
+  bool allowed(const TargetPlan& t, const std::vector<Stroke>& strokes, std::size_t place) const {
+    const StackRules& rules = in_.rules[static_cast<std::size_t>(t.mass)];
+    for (std::size_t i = 0; i < strokes.size(); ++i) {
+      if (i < place && !may_follow(rules, strokes[i], strokes[place], i + 1 == place)) return false;
+      if (i > place && !may_follow(rules, strokes[place], strokes[i], i == place + 1)) return false;
+    }
+    return true;
+  }
+
+  bool may_follow(const StackRules& rules, const Stroke& under, const Stroke& over, bool next) const {
+    const media::Stick& below = in_.sticks[static_cast<std::size_t>(under.stick)];
+    const media::Stick& above = in_.sticks[static_cast<std::size_t>(over.stick)];
+    if (under.stick == over.stick || rules.school == School::flat_broken) return false;
+    if (rules.manner == Manner::rubbed && under.technique != Technique::rubbed) return false;
+    if (rules.manner == Manner::broken && over.technique == Technique::rubbed) return false;
+    if (!may_lie_over(above.medium, below.medium) || !stick_may_follow(rules, below, above)) return false;
+    if (over.technique == Technique::rubbed && dirties(below, above)) return false;
+    return !next || shape_may_follow(rules, {below.medium, under.pressure, under.technique},
+                                     {above.medium, over.pressure, over.technique});
+  }
+
+  const Finishing& in_;
+  std::size_t most_;
+  std::vector<Here> masses_;
+  std::set<Way> ways_;
+};
+
+}  // namespace
+
+int lend_strokes(const Finishing& input, int most_strokes) { return Lending(input, most_strokes).run(); }
+
+}  // namespace yd::plan

@@ -168,6 +168,14 @@
             <translation>Fixativ über alles: es dunkelt nach</translation>
         </message>
         <message>
+            <source>brush the loose pigment off with a stiff dry brush, the board upright, a dust mask on; what was pressed in stays</source>
+            <translation>das lose Pigment mit einem steifen trockenen Pinsel abbürsten, das Brett aufrecht, mit Staubmaske; was fest eingedrückt ist, bleibt</translation>
+        </message>
+        <message>
+            <source>%1; then %2</source>
+            <translation>%1; dann %2</translation>
+        </message>
+        <message>
             <source>leave it: no stick of the tray makes it better</source>
             <translation>so lassen: keine Kreide der Ablage macht es besser</translation>
         </message>

@@ -168,6 +168,14 @@
             <translation>fijador sobre todo ello: oscurece</translation>
         </message>
         <message>
+            <source>brush the loose pigment off with a stiff dry brush, the board upright, a dust mask on; what was pressed in stays</source>
+            <translation>quitar el pigmento suelto con un pincel duro y seco, el tablero en vertical, con mascarilla contra el polvo; lo apretado se queda</translation>
+        </message>
+        <message>
+            <source>%1; then %2</source>
+            <translation>%1; después %2</translation>
+        </message>
+        <message>
             <source>leave it: no stick of the tray makes it better</source>
             <translation>dejarlo: ninguna barra de la bandeja lo mejora</translation>
         </message>

@@ -168,6 +168,14 @@
             <translation>du fixatif sur le tout : il fonce</translation>
         </message>
         <message>
+            <source>brush the loose pigment off with a stiff dry brush, the board upright, a dust mask on; what was pressed in stays</source>
+            <translation>enlever le pigment libre avec une brosse dure et sèche, la planche debout, un masque à poussière sur le nez ; ce qui a été appuyé reste</translation>
+        </message>
+        <message>
+            <source>%1; then %2</source>
+            <translation>%1 ; puis %2</translation>
+        </message>
+        <message>
             <source>leave it: no stick of the tray makes it better</source>
             <translation>le laisser : aucun bâton du plateau ne fait mieux</translation>
         </message>

@@ -53,6 +53,7 @@ OTHERS = [
     ("fixative.loose", 0.15, "share", 0.0, 1.0, "of the loose share, what stays loose: it holds what is there"),
     ("fixative.settle", 0.92, "share", 0.5, 1.0, "height left: a little tooth comes back"),
     ("fixative.dry_minutes", 15.0, "min", 1.0, 240.0, "usual; the product's sheet says more"),
+    ("lift.take", 0.75, "share", 0.0, 1.0, "of the loose pigment it can get at, what a stiff dry brush takes off; it gets as deep as a finger"),
 ]
 
 rows = []

@@ -162,6 +162,30 @@ class TestCheck : public QObject {
     }
   }
 
+  // Common practice, no published source: what is too dark and has nothing lighter in the tray to cover it is lifted.
+  void what_is_too_heavy_is_lifted_where_nothing_covers_it() {
+    const World& w = world();
+    plan::Plan painted = w.plan;
+    const auto pass = std::find_if(painted.passes.begin(), painted.passes.end(),
+                                   [](const plan::Pass& p) { return p.kind == plan::PassKind::stroke; });
+    for (double& p : pass->pressures) p = std::min(1.0, 3 * p);
+    const check::Report r = checked(painted, w.all());
+    QVERIFY(!r.faults.empty());
+    const check::Fault& f = r.faults.front();
+    QVERIFY(f.off == check::Off::value && f.amount < 0);
+    const check::Work in = w.work(w.all());
+    const check::DoneWork work(w.plan, in.done, trial::paper(), sticks(), w.parameters);
+    const auto darkest =
+        std::min_element(sticks().sticks.begin(), sticks().sticks.end(),
+                         [](const media::Stick& p, const media::Stick& q) { return p.lab.l < q.lab.l; });
+    const std::vector<int> tray{static_cast<int>(darkest - sticks().sticks.begin())};
+    const auto& laid = r.laid[static_cast<std::size_t>(f.mass)];
+    const auto mendings = check::mend(f, work, r.reading, laid, tray, sticks());
+    QVERIFY(mendings.front().way == check::Mending::Way::lift);
+    QVERIFY2(mendings.front().de00 < f.colours.de00 - 1, qPrintable(QString::number(mendings.front().de00)));
+    QVERIFY(mendings.front().after.l > f.colours.measured.l);
+  }
+
   // What the model says of the strokes it found must be nearer to what lies there than the plan is, for hands of any
   // kind.
   void how_firmly_it_was_laid_is_found() {

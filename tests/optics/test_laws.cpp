@@ -151,6 +151,32 @@ class TestLaws : public QObject {
     }));
   }
 
+  // Common practice, no published source: what lies loose can be lifted, what was pressed in or fixed cannot.
+  void lifting_takes_only_what_is_loose() {
+    QVERIFY(holds("never more of anything, never less tooth; less comes off what was pressed or fixed", [] {
+      trial::Patch p(*any_lab(), *any_tooth(), parameters());
+      for (const Step& s : *rc::gen::container<std::vector<Step>>(any_step(kEverything))) apply(p, s);
+      const double load = p.pile().mean_load();
+      const double tooth = p.tooth_left();
+      p.lift();
+      RC_ASSERT(p.pile().mean_load() <= load + 1e-6);
+      RC_ASSERT(p.tooth_left() >= tooth - 1e-6);
+      const auto lab = *any_lab();
+      const auto medium = *rc::gen::elementOf(std::vector(optics::kAllMedia.begin(), optics::kAllMedia.end()));
+      const auto off = [&](double pressure, bool fixed) {
+        trial::Patch one({50, 0, 0}, {}, parameters());
+        one.stroke(lab, medium, pressure);
+        if (fixed) one.fix();
+        const double before = one.pile().mean_load();
+        one.lift();
+        return 1 - one.pile().mean_load() / before;
+      };
+      const double light = *between(0.1, 0.5);
+      RC_ASSERT(off(light, false) > off(light + 0.4, false));
+      RC_ASSERT(off(light, false) > 2 * off(light, true));
+    }));
+  }
+
   void order_inside_one_rubbed_mixture_does_not_matter() {
     QVERIFY(holds("K and S of a mixture are the same in any order", [] {
       const auto p = optics::opaque_pigment(trial::reflectance_of(*any_lab()), *between(2, 14));

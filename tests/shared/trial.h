@@ -42,6 +42,10 @@ class Patch {
                load, wet);
     return *this;
   }
+  Patch& lift() {
+    pile_.lift();
+    return *this;
+  }
   Patch& rub() {
     pile_.rub();
     return *this;

@@ -83,7 +83,9 @@ QList<Fact> reach_facts(const Planned& planned) {
     if (t.recipe.de00 < kLookHere || out.size() == 3) break;
     if (!named.insert(t.mass).second) continue;
     const subject::Mass& mass = planned.subject->masses[static_cast<std::size_t>(t.mass)];
-    out.append({words::mass_name(mass), words::difference(t.recipe.look.lab, t.target), -1, to_colour(t.target)});
+    QString which = words::mass_name(mass);
+    if (t.role != subject::Role::middle) which += ", " + words::term(subject::name(t.role));
+    out.append({which, words::difference(t.recipe.look.lab, t.target), -1, to_colour(t.target)});
   }
   if (out.isEmpty()) out.append({tr("Every colour"), tr("within reach"), -1, {}});
   out.append({tr("Across the room"), words::seen_with_number(planned.figures.seen.mean), -1, {}});

@@ -28,6 +28,9 @@ JobSection::JobSection(Session& session, QWidget* parent)
   passages_->setAccessibleName(tr("Passages"));
   passages_->setIconSize(kChips);
   passages_->horizontalHeader()->hide();
+  // What a passage is for is read whole.
+  passages_->setWordWrap(true);
+  passages_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
   about_->setObjectName("passage_about");
   where_->setObjectName("passage_where");
   where_->setAccessibleName(tr("Where the passage goes: darker where it is firmer"));

@@ -11,6 +11,7 @@ namespace yd::app {
 namespace {
 
 constexpr int kBar = 64;
+constexpr int kBelow = Qt::AlignTop | Qt::AlignRight | Qt::TextWordWrap;
 
 }  // namespace
 
@@ -31,18 +32,20 @@ void Facts::set_facts(const QList<Fact>& facts) {
 
 int Facts::row_height() const { return fontMetrics().height() + 6; }
 
-/// A row whose words do not fit beside each other has the number below the label.
-bool Facts::broken(const Fact& f) const {
+/// Lines that the number takes below its label: none where the two fit beside each other.
+int Facts::lines_below(const Fact& f) const {
   const int chip = f.chip.isValid() ? row_height() : 0;
   const int bar = f.bar >= 0 ? kBar + kSpace : 0;
-  return fontMetrics().horizontalAdvance(f.label) + fontMetrics().horizontalAdvance(f.number) + chip + bar +
-             2 * kSpace >
-         width();
+  const int both = fontMetrics().horizontalAdvance(f.label) + fontMetrics().horizontalAdvance(f.number);
+  if (both + chip + bar + 2 * kSpace <= width()) return 0;
+  const QRect room(0, 0, std::max(1, width()), QWIDGETSIZE_MAX);
+  const int high = fontMetrics().boundingRect(room, kBelow, f.number).height();
+  return std::max(1, (high + fontMetrics().lineSpacing() - 1) / fontMetrics().lineSpacing());
 }
 
 int Facts::height_now() const {
   int rows = 0;
-  for (const Fact& f : facts_) rows += broken(f) ? 2 : 1;
+  for (const Fact& f : facts_) rows += 1 + lines_below(f);
   return std::max(1, rows) * row_height();
 }
 
@@ -69,10 +72,13 @@ void Facts::paintEvent(QPaintEvent*) {
     }
     painter.setPen(palette().color(QPalette::PlaceholderText));
     painter.drawText(turned(row.adjusted(left, 0, 0, 0)), Qt::AlignVCenter | Qt::AlignLeft, f.label);
-    if (broken(f)) row.translate(0, h);
     painter.setPen(palette().color(QPalette::WindowText));
-    painter.drawText(row, Qt::AlignVCenter | Qt::AlignRight,
-                     fontMetrics().elidedText(f.number, Qt::ElideRight, row.width()));
+    if (const int lines = lines_below(f); lines == 0) {
+      painter.drawText(row, Qt::AlignVCenter | Qt::AlignRight, f.number);
+    } else {
+      painter.drawText(QRect(0, row.bottom() + 1, width(), lines * h), kBelow, f.number);
+      row.translate(0, lines * h);
+    }
     if (f.bar >= 0) {
       const int number = fontMetrics().horizontalAdvance("100 %");
       draw_bar(painter, turned({row.right() - number - kSpace - kBar, row.center().y() - 2, kBar, 6}), f.bar);

@@ -25,7 +25,7 @@ class Facts : public QWidget {
  private:
   int row_height() const;
   int height_now() const;
-  bool broken(const Fact& fact) const;
+  int lines_below(const Fact& fact) const;
   void draw_bar(QPainter& painter, const QRectF& track, double share) const;
   QList<Fact> facts_;
 };

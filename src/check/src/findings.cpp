@@ -125,7 +125,7 @@ const char* name(Off off) {
 }
 
 const char* name(Mending::Way way) {
-  constexpr std::array names{"strokes", "fixative", "leave", "cut", "soften"};
+  constexpr std::array names{"strokes", "fixative", "leave", "cut", "soften", "lift"};
   return names[static_cast<std::size_t>(way)];
 }
 

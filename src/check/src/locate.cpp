@@ -20,6 +20,8 @@ constexpr double kMostMargin = 0.2;
 constexpr double kMarginStep = 0.01;
 constexpr double kLeastMargin = 0.02;   // less is none
 constexpr double kMostMoved = 0.03;     // of the longer side that outlines may move a corner …
+constexpr double kSamePlace = 0.03;     // of the diagonal: outlines move both to one place
+constexpr double kMoveGains = 0.05;     // likeness, more than the best so far has gained already
 constexpr double kMostByMarks = 0.008;  // … and one that a mark was laid at
 
 /// The Board in linear light, as small as it is compared at.
@@ -253,16 +255,26 @@ double far_moved(const Placement& p, const Placement& q) {
   return out;
 }
 
-/// Outlines on outlines, unless that goes further than `most` of the longer side or makes it less alike; says how alike
-/// it is.
-void move_into_place(const Photo& photo, const board::BoardImage& board, double most, Located& located) {
+/// The photograph and the Board at the size at which a placement is judged.
+struct Judged {
+  Judged(const Photo& photo, const board::BoardImage& board, const Placement& at)
+      : fine(small_of(photo, 1.2 * kFineSide / std::max(diagonal(at) / 1.25, 1.0))),
+        wanted(template_of(board, kFineSide)) {}
+  double likeness_of(const Placement& at) const { return likeness(seen_through(fine, at, wanted.size()), wanted); }
+
+  Small fine;
+  cv::Mat wanted;
+
+ private:
+  static double diagonal(const Placement& at) { return distance(at.corners()[0], at.corners()[2]); }
+};
+
+/// Outlines on outlines, unless that goes further than `most` of the longer side or makes it less alike.
+void move_into_place(const Judged& judged, double most, Located& located) {
   const Placement first = located.picture;
   const Quad c = first.corners();
-  const Small fine = small_of(photo, 1.2 * kFineSide / std::max(distance(c[0], c[2]) / 1.25, 1.0));
-  const cv::Mat wanted = template_of(board, kFineSide);
-  located.likeness = likeness(seen_through(fine, first, wanted.size()), wanted);
-  const Placement moved = moved_into_place(fine, wanted, first);
-  const double like = likeness(seen_through(fine, moved, wanted.size()), wanted);
+  const Placement moved = moved_into_place(judged.fine, judged.wanted, first);
+  const double like = judged.likeness_of(moved);
   const double longer = std::max(distance(c[0], c[1]), distance(c[0], c[3]));
   if (like < located.likeness - 0.005 || far_moved(first, moved) >= most * longer || !is_convex(moved.corners()))
     return;
@@ -270,8 +282,7 @@ void move_into_place(const Photo& photo, const board::BoardImage& board, double 
   located.likeness = like;
 }
 
-Located placed_by(const Photo& photo, const board::BoardImage& board, const Guess& guess) {
-  const double aspect = static_cast<double>(board.width) / board.height;
+Located placed_by(const Photo& photo, const Guess& guess, double aspect) {
   Located out;
   out.margin = guess.margin;
   const SharpQuad sharp = sharpen(photo, guess.outer);
@@ -279,9 +290,10 @@ Located placed_by(const Photo& photo, const board::BoardImage& board, const Gues
   const Placement outer = place(sharp.lens, sharp.seen);
   out.picture = place(sharp.lens, inside(outer, guess.margin, aspect));
   if (guess.margin >= kLeastMargin) out.sheet = sharp.seen;
-  move_into_place(photo, board, kMostMoved, out);
   return out;
 }
+
+bool better(const Located& p, const Located& q) { return worth(p.likeness, p.margin) > worth(q.likeness, q.margin); }
 
 }  // namespace
 
@@ -289,16 +301,26 @@ Located locate(const Photo& photo, const board::BoardImage& board) {
   // Marks are laid by hand: near enough to be moved into place.
   if (const auto corners = corners_by_marks(marks_seen(photo))) {
     Located out = located_at(photo, board, *corners);
-    move_into_place(photo, board, kMostByMarks, out);
+    move_into_place({photo, board, out.picture}, kMostByMarks, out);
     return out;
   }
-  const std::vector<Quad> quads = find_quads(photo);
+  const double aspect = static_cast<double>(board.width) / board.height;
+  std::vector<Located> all;
+  for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), find_quads(photo)))
+    all.push_back(placed_by(photo, guess, aspect));
+  const Judged judged(photo, board, all.front().picture);
+  for (Located& l : all) l.likeness = judged.likeness_of(l.picture);
+  std::stable_sort(all.begin(), all.end(), better);
+  // A worse one may come out better once it is moved, but not by much; and from near by both come to one place.
   Located out;
-  bool first = true;
-  for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), quads)) {
-    Located tried = placed_by(photo, board, guess);
-    if (first || worth(tried.likeness, tried.margin) > worth(out.likeness, out.margin)) out = std::move(tried);
-    first = false;
+  for (const Located& l : all) {
+    const double near = kSamePlace * distance(l.picture.corners()[0], l.picture.corners()[2]);
+    const bool known = out.sheet.has_value() >= l.sheet.has_value() && far_moved(out.picture, l.picture) < near;
+    const bool behind = worth(l.likeness, l.margin) < worth(out.likeness, out.margin) - kMoveGains;
+    if (&l != &all.front() && (known || behind)) continue;
+    Located moved = l;
+    move_into_place(judged, kMostMoved, moved);
+    if (&l == &all.front() || better(moved, out)) out = std::move(moved);
   }
   return out;
 }
@@ -311,9 +333,7 @@ Located located_at(const Photo& photo, const board::BoardImage& board, const Qua
   out.picture = place(sheet ? sharp.lens : flat_lens(photo), picture);
   if (sheet) out.sheet = sharp.seen, out.margin = round->margin;
   out.blur_px = sharp.blur_px;
-  const cv::Mat wanted = template_of(board, kFineSide);
-  const Small fine = small_of(photo, 1.2 * kFineSide / std::max(distance(picture[0], picture[2]) / 1.25, 1.0));
-  out.likeness = likeness(seen_through(fine, out.picture, wanted.size()), wanted);
+  out.likeness = Judged(photo, board, out.picture).likeness_of(out.picture);
   return out;
 }
 

@@ -13,6 +13,7 @@ namespace {
 constexpr std::array kPressures{0.15, 0.3, 0.5, 0.75, 1.0};
 constexpr double kGain = 0.8;         // CIEDE2000 that a mending must bring
 constexpr double kSecondGain = 0.8;   // and a second stroke beyond the first
+constexpr double kLiftGain = 1;       // that lifting must bring beyond everything else
 constexpr std::size_t kFirsts = 6;    // strokes that a second one is tried over
 constexpr std::size_t kJudgedBy = 6;  // targets a mass is judged by
 constexpr std::size_t kOffered = 3;
@@ -54,13 +55,13 @@ class Bench {
   Mending tried(Mending::Way way, std::vector<plan::Stroke> strokes) const {
     Mending out{way, std::move(strokes), {}, 0};
     for (const Place& p : places_) {
-      std::vector<plan::Stroke> all = p.strokes;
-      all.insert(all.end(), out.strokes.begin(), out.strokes.end());
-      optics::Pile pile = work_.pile(all, p.target);
+      optics::Pile pile = work_.pile(p.strokes, p.target);
       if (way == Mending::Way::fixative) pile.fix();
+      if (way == Mending::Way::lift) pile.lift();
+      plan::lay(pile, collection_.sticks, out.strokes);
       const colour::Lab lab = work_.lab(pile);
       // Firm cover hides what was strange below it as well.
-      const double through = way == Mending::Way::strokes ? see_through(out.strokes) : 1;
+      const double through = see_through(out.strokes);
       const colour::Lab seen{lab.l + through * p.beyond.l, lab.a + through * p.beyond.a, lab.b + through * p.beyond.b};
       const double share = p.area / area_;
       out.after.l += share * seen.l, out.after.a += share * seen.a, out.after.b += share * seen.b;
@@ -91,7 +92,8 @@ class Bench {
   double area_ = 0;
 };
 
-std::vector<Mending> tried_over(const Bench& bench, const std::vector<plan::Stroke>& below, std::span<const int> tray) {
+std::vector<Mending> tried_over(const Bench& bench, const std::vector<plan::Stroke>& below, std::span<const int> tray,
+                                Mending::Way way = Mending::Way::strokes) {
   std::vector<std::vector<plan::Stroke>> all;
   for (const int s : tray) {
     if (!bench.bears(s)) continue;
@@ -103,8 +105,7 @@ std::vector<Mending> tried_over(const Bench& bench, const std::vector<plan::Stro
     }
   }
   std::vector<Mending> out(all.size());
-  tbb::parallel_for(std::size_t{0}, all.size(),
-                    [&](std::size_t i) { out[i] = bench.tried(Mending::Way::strokes, all[i]); });
+  tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { out[i] = bench.tried(way, all[i]); });
   std::stable_sort(out.begin(), out.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
   return out;
 }
@@ -119,6 +120,16 @@ std::vector<Mending> different(const std::vector<Mending>& all, std::size_t most
     if (out.size() == most) break;
   }
   return out;
+}
+
+/// What is loose brushed off, and where it gains one stroke on what is left; only where no stroke does as well alone,
+/// for it makes dust and what was pressed in stays.
+std::optional<Mending> lifted(const Bench& bench, double without, std::span<const int> tray) {
+  Mending best = bench.tried(Mending::Way::lift, {});
+  const std::vector<Mending> over = tried_over(bench, {}, tray, Mending::Way::lift);
+  if (!over.empty() && over.front().de00 < best.de00 - kSecondGain) best = over.front();
+  if (best.de00 > without - kLiftGain) return std::nullopt;
+  return best;
 }
 
 /// An edge is no colour: cut again with what lies on top of the mass in front, or rubbed across.
@@ -156,6 +167,9 @@ std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Readin
     if (best != two.end()) found.insert(found.begin(), *best);
   }
   found.push_back(bench.tried(Mending::Way::fixative, {}));
+  const auto least =
+      std::min_element(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  if (const auto lift = lifted(bench, std::min(least->de00, leave.de00), tray)) found.push_back(*lift);
   std::stable_sort(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
   std::vector<Mending> out;
   for (const Mending& m : found) {

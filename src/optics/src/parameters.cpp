@@ -51,7 +51,8 @@ std::vector<std::pair<std::string, double*>> bind(Parameters& p) {
                          {"fixative.scatter", &p.fixative.scatter},
                          {"fixative.loose", &p.fixative.loose},
                          {"fixative.settle", &p.fixative.settle},
-                         {"fixative.dry_minutes", &p.fixative.dry_minutes}});
+                         {"fixative.dry_minutes", &p.fixative.dry_minutes},
+                         {"lift.take", &p.lifting.take}});
   return out;
 }
 

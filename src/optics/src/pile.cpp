@@ -14,8 +14,10 @@ float between(double light, double firm, double pressure) {
   return static_cast<float>(light + (firm - light) * pressure);
 }
 
+}  // namespace
+
 /// What a rub or a brush takes up: load by pigment, and the height it stood in.
-struct Taken {
+struct Pile::Taken {
   std::map<int, double> load;
   double total = 0;
   double height = 0;
@@ -25,26 +27,25 @@ struct Taken {
     total += amount;
     height += room;
   }
+
+  /// Removes `share` of the loose load of one coat.
+  void from(Coat& coat, const Mix& mix, float share) {
+    const float amount = coat.load * coat.loose * share;
+    if (amount <= 0) return;
+    const float room = coat.height * amount / coat.load;
+    add(mix, amount, room);
+    const float left = coat.load - amount;
+    coat.loose = left > 0 ? (coat.load * coat.loose - amount) / left : 0;
+    coat.load = left;
+    coat.height -= room;
+  }
+
   Mix mix() const {
     Mix m;
     for (const auto& [pigment, amount] : load) m.parts.push_back({pigment, static_cast<float>(amount / total)});
     return m;
   }
 };
-
-/// Removes `share` of the loose load of one coat and reports it.
-void take(Coat& coat, const Mix& mix, float share, Taken& taken) {
-  const float amount = coat.load * coat.loose * share;
-  if (amount <= 0) return;
-  const float room = coat.height * amount / coat.load;
-  taken.add(mix, amount, room);
-  const float left = coat.load - amount;
-  coat.loose = left > 0 ? (coat.load * coat.loose - amount) / left : 0;
-  coat.load = left;
-  coat.height -= room;
-}
-
-}  // namespace
 
 Pile::Pile(const Ground& ground, const Parameters& parameters) : ground_(&ground), parameters_(&parameters) {}
 
@@ -106,7 +107,7 @@ void Pile::scrape(const Strata& touch, double share) {
       const float before = static_cast<float>(taken.height);
       for (Coat& c : strata_[i]) {
         if (c.mix != static_cast<int>(m)) continue;
-        take(c, mixes_[m], touch[i] * static_cast<float>(share), taken);
+        taken.from(c, mixes_[m], touch[i] * static_cast<float>(share));
         moved.scatter_scale = std::min(moved.scatter_scale, c.scatter_scale);
         moved.grain = std::max(moved.grain, c.grain);
       }
@@ -143,19 +144,28 @@ Strata Pile::level_out(float height) const {
   return add;
 }
 
-void Pile::rub() {
-  const RubParameters& r = parameters_->rub;
+/// So much of what is loose, less of it the deeper it lies under what was laid later.
+Pile::Taken Pile::take_loose(double share) {
   Taken taken;
+  const auto reach = static_cast<float>(parameters_->rub.reach);
   for (std::size_t i = 0; i < kStrata; ++i) {
     float cover = 0;
     for (auto c = strata_[i].rbegin(); c != strata_[i].rend(); ++c) {
       const float load = c->load;
       const float before = c->height;
-      take(*c, mixes_[static_cast<std::size_t>(c->mix)], std::exp(-cover / static_cast<float>(r.reach)), taken);
+      taken.from(*c, mixes_[static_cast<std::size_t>(c->mix)], static_cast<float>(share) * std::exp(-cover / reach));
       height_[i] -= before - c->height;
       cover += load;
     }
   }
+  return taken;
+}
+
+void Pile::lift() { take_loose(parameters_->lifting.take); }
+
+void Pile::rub() {
+  const RubParameters& r = parameters_->rub;
+  const Taken taken = take_loose(1);
   if (taken.total < kNothing) return;
   ++event_;
   mixes_.push_back(taken.mix());
@@ -189,7 +199,7 @@ void Pile::wash(int pigment, WashKind kind, double load, bool wet) {
   for (std::size_t i = 0; i < kStrata && w.lift > 0; ++i) {
     for (Coat& c : strata_[i]) {
       const float before = c.height;
-      take(c, mixes_[static_cast<std::size_t>(c.mix)], static_cast<float>(w.lift), taken);
+      taken.from(c, mixes_[static_cast<std::size_t>(c.mix)], static_cast<float>(w.lift));
       height_[i] -= before - c.height;
     }
   }

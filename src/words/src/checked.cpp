@@ -155,6 +155,12 @@ QString mending(const check::Mending& m, std::span<const media::Stick> sticks) {
       return Checked::tr("rub across it once with a clean finger");
     case check::Mending::Way::fixative:
       return Checked::tr("fixative over all of it: it darkens");
+    case check::Mending::Way::lift: {
+      const QString off = Checked::tr(
+          "brush the loose pigment off with a stiff dry brush, the board upright, a dust mask on; what was pressed in "
+          "stays");
+      return m.strokes.empty() ? off : Checked::tr("%1; then %2").arg(off, stroke(m.strokes.front(), sticks));
+    }
     case check::Mending::Way::leave:
       return Checked::tr("leave it: no stick of the tray makes it better");
   }

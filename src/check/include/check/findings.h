@@ -15,11 +15,12 @@ const char* name(Off off);
 
 /// One thing to do about a fault.
 struct Mending {
-  enum class Way { strokes, fixative, leave, cut, soften };
+  enum class Way { strokes, fixative, leave, cut, soften, lift };
   Way way = Way::leave;
-  std::vector<plan::Stroke> strokes;  ///< one or two, from the ground upwards, the same pressure all over; of cut: one
-  colour::Lab after;                  ///< of what was off
-  double de00 = 0;                    ///< CIEDE2000 that is left then
+  std::vector<plan::Stroke> strokes;  ///< one or two, from the ground upwards, the same pressure all over; of cut: one;
+                                      ///< of lift: none or one, laid when the loose pigment is off
+  colour::Lab after;  ///< of what was off
+  double de00 = 0;    ///< CIEDE2000 that is left then
 };
 const char* name(Mending::Way way);
 
@@ -45,7 +46,8 @@ inline constexpr std::size_t kMostFaults = 5;
 /// others of the work (check/borders.h).
 std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject, std::span<const double> spread);
 
-/// For a fault one or two strokes of the tray, or fixative, on what is really there; to leave it where nothing gains.
+/// For a fault one or two strokes of the tray, or fixative, on what is really there, or what is loose lifted first; to
+/// leave it where nothing gains.
 /// An edge is cut anew with a stick of the mass in front, or softened by a rub across it. Measured colours that
 /// firmness does not explain stay on top of what the model says.
 std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,

@@ -64,6 +64,11 @@ struct FixativeParameters {
   double dry_minutes = 0;
 };
 
+struct LiftParameters {
+  double take =
+      0;  ///< share of the loose pigment that it can get at which a stiff dry brush takes off; as deep as a rub
+};
+
 /// What a hand makes of a pressure it is asked for: a share of it, by a line from no pressure to full. 1: as asked.
 struct HandPressure {
   double light = 1;  ///< of a very light stroke, 0.2 to 3
@@ -82,6 +87,7 @@ struct Parameters {
   std::array<WashParameters, kWashKinds> washes;
   RubParameters rub;
   FixativeParameters fixative;
+  LiftParameters lifting;
   HandPressure hand;  ///< of the artist, found by offcuts (calibrate/calibrate.h); no parameter of the material
 
   const MediumParameters& of(Medium m) const { return media[static_cast<std::size_t>(m)]; }

@@ -30,7 +30,7 @@ struct Coat {
 };
 
 /// What lies on the paper, stratum by stratum, bottom to top: amounts and places only, no colours.
-/// Every operation conserves the load already there. Pressures are 0 to 1; a zero stroke changes nothing.
+/// Every operation but lifting conserves the load already there. Pressures are 0 to 1; a zero stroke changes nothing.
 class Pile {
  public:
   Pile(const Ground& ground, const Parameters& parameters);
@@ -47,6 +47,10 @@ class Pile {
   /// A wet coat of `load` on average, thicker in the valleys. `wet` keeps it as it looks before it dries.
   void wash(int pigment, WashKind kind, double load, bool wet = false);
 
+  /// Takes loose pigment off with a stiff dry brush, the topmost first. What was pressed in or rubbed stays for the
+  /// most part; the tooth that is freed is free.
+  void lift();
+
   /// Binds what is there, fills its air gaps, gives back a little tooth.
   void fix();
 
@@ -62,6 +66,7 @@ class Pile {
   const Ground& ground() const { return *ground_; }
 
  private:
+  struct Taken;
   float surface(std::size_t i) const { return height_[i] - ground_->depth[i]; }
   float capacity(std::size_t i) const { return ground_->depth[i] + ground_->hold; }
   float free_room(std::size_t i) const;
@@ -71,6 +76,7 @@ class Pile {
   void push(std::size_t i, Coat coat);
   void scrape(const Strata& touch, double share);
   Strata level_out(float height) const;
+  Taken take_loose(double share);
 
   const Ground* ground_;
   const Parameters* parameters_;

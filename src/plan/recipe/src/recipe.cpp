@@ -16,14 +16,18 @@ bool same_strokes(std::span<const Stroke> p, std::span<const Stroke> q) {
   });
 }
 
-optics::Pile build(const optics::Ground& ground, const optics::Parameters& parameters,
-                   std::span<const media::Stick> sticks, std::span<const Stroke> strokes) {
-  optics::Pile pile(ground, parameters);
+void lay(optics::Pile& pile, std::span<const media::Stick> sticks, std::span<const Stroke> strokes) {
   for (const Stroke& s : strokes) {
     if (s.fix_first) pile.fix();
     pile.stroke(s.stick, sticks[static_cast<std::size_t>(s.stick)].medium, s.pressure);
     if (s.technique == Technique::rubbed) pile.rub();
   }
+}
+
+optics::Pile build(const optics::Ground& ground, const optics::Parameters& parameters,
+                   std::span<const media::Stick> sticks, std::span<const Stroke> strokes) {
+  optics::Pile pile(ground, parameters);
+  lay(pile, sticks, strokes);
   return pile;
 }
 

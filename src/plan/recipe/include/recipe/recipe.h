@@ -51,7 +51,9 @@ struct Stack {
   float tooth_left = 1;
 };
 
-/// The pile after the first `count` strokes. Pigment numbers are stick indices.
+/// Strokes on what lies there. Pigment numbers are stick indices.
+void lay(optics::Pile& pile, std::span<const media::Stick> sticks, std::span<const Stroke> strokes);
+/// The pile that strokes make on the ground.
 optics::Pile build(const optics::Ground& ground, const optics::Parameters& parameters,
                    std::span<const media::Stick> sticks, std::span<const Stroke> strokes);
 

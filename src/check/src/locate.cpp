@@ -117,10 +117,9 @@ bool proportioned(const Quad& quad, double margin, double aspect) {
 
 /// What a guess or a placement is worth: a sheet with its margin says more than the picture alone, and is taken where
 /// it is hardly less like.
-double worth(double likeness, double margin) {
-  constexpr double kHardly = 0.03;
-  return likeness + (margin >= kLeastMargin ? kHardly : 0);
-}
+constexpr double kSheetSays = 0.03;
+double worth(const Guess& g) { return g.likeness + (g.margin >= kLeastMargin ? kSheetSays : 0); }
+double worth(const Located& l) { return l.likeness + (l.sheet ? kSheetSays : 0); }
 
 /// The best few, best first: at this size a side of the picture and one of its sheet are not told apart for certain.
 std::vector<Guess> best_guesses(const Photo& photo, const cv::Mat& board, const std::vector<Quad>& quads) {
@@ -152,12 +151,11 @@ std::vector<Guess> best_guesses(const Photo& photo, const cv::Mat& board, const 
   constexpr std::size_t kFew = 4;
   constexpr double kFarBehind = 0.1;
   const std::size_t few = std::min(kFew, best.size());
-  std::partial_sort(
-      best.begin(), best.begin() + static_cast<std::ptrdiff_t>(few), best.end(),
-      [](const Guess& p, const Guess& q) { return worth(p.likeness, p.margin) > worth(q.likeness, q.margin); });
-  const double least = worth(best.front().likeness, best.front().margin) - kFarBehind;
+  std::partial_sort(best.begin(), best.begin() + static_cast<std::ptrdiff_t>(few), best.end(),
+                    [](const Guess& p, const Guess& q) { return worth(p) > worth(q); });
+  const double least = worth(best.front()) - kFarBehind;
   best.resize(few);
-  std::erase_if(best, [&](const Guess& g) { return worth(g.likeness, g.margin) < least; });
+  std::erase_if(best, [&](const Guess& g) { return worth(g) < least; });
   return best;
 }
 
@@ -289,11 +287,11 @@ Located placed_by(const Photo& photo, const Guess& guess, double aspect) {
   out.blur_px = sharp.blur_px;
   const Placement outer = place(sharp.lens, sharp.seen);
   out.picture = place(sharp.lens, inside(outer, guess.margin, aspect));
-  if (guess.margin >= kLeastMargin) out.sheet = sharp.seen;
+  if (guess.margin >= kLeastMargin && sharp.support > 0) out.sheet = sharp.seen;
   return out;
 }
 
-bool better(const Located& p, const Located& q) { return worth(p.likeness, p.margin) > worth(q.likeness, q.margin); }
+bool better(const Located& p, const Located& q) { return worth(p) > worth(q); }
 
 }  // namespace
 
@@ -316,7 +314,7 @@ Located locate(const Photo& photo, const board::BoardImage& board) {
   for (const Located& l : all) {
     const double near = kSamePlace * distance(l.picture.corners()[0], l.picture.corners()[2]);
     const bool known = out.sheet.has_value() >= l.sheet.has_value() && far_moved(out.picture, l.picture) < near;
-    const bool behind = worth(l.likeness, l.margin) < worth(out.likeness, out.margin) - kMoveGains;
+    const bool behind = worth(l) < worth(out) - kMoveGains;
     if (&l != &all.front() && (known || behind)) continue;
     Located moved = l;
     move_into_place(judged, kMostMoved, moved);

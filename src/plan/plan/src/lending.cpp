@@ -9,6 +9,7 @@
 #include <tuple>
 
 #include "colour/ciede2000.h"
+#include "search/layer_search.h"
 
 namespace yd::plan {
 namespace {
@@ -112,6 +113,7 @@ class Lending {
     std::vector<Stroke> strokes = target.recipe.strokes;
     const auto at = std::find_if(strokes.begin(), strokes.end(), [&](const Stroke& u) { return comes_before(way, u); });
     const auto place = static_cast<std::size_t>(at - strokes.begin());
+    if (!may_be_used(target, s, how, place == 0)) return out;
     strokes.insert(at, {stick, 1, how, false, level});
     double least = target.recipe.de00 - kWorthAStroke;
     for (const double pressure : kPressures) {
@@ -122,6 +124,16 @@ class Lending {
     }
     if (!out.recipe.strokes.empty()) out.worth = worth_of(target.recipe.de00 - least, target);
     return out;
+  }
+
+  /// What school and manner say of the stroke itself; `first`: on the paper.
+  bool may_be_used(const TargetPlan& t, const media::Stick& stick, Technique how, bool first) const {
+    const StackRules& rules = in_.rules[static_cast<std::size_t>(t.mass)];
+    if (rules.school == School::flat_broken) return false;  // three strokes, and the first of them again on top
+    if (rules.manner == Manner::broken && how == Technique::rubbed) return false;
+    if (!first) return true;
+    if (rules.coat_first) return is_light_coat(stick);
+    return rules.school != School::dark_first || stick.lab.l >= kDarkStick || t.target.l <= kLightShade;
   }
 
   /// As make_jobs orders what is of one level.
@@ -144,9 +156,8 @@ class Lending {
   bool may_follow(const StackRules& rules, const Stroke& under, const Stroke& over, bool next) const {
     const media::Stick& below = in_.sticks[static_cast<std::size_t>(under.stick)];
     const media::Stick& above = in_.sticks[static_cast<std::size_t>(over.stick)];
-    if (under.stick == over.stick || rules.school == School::flat_broken) return false;
+    if (under.stick == over.stick) return false;
     if (rules.manner == Manner::rubbed && under.technique != Technique::rubbed) return false;
-    if (rules.manner == Manner::broken && over.technique == Technique::rubbed) return false;
     if (!may_lie_over(above.medium, below.medium) || !stick_may_follow(rules, below, above)) return false;
     if (over.technique == Technique::rubbed && dirties(below, above)) return false;
     return !next || shape_may_follow(rules, {below.medium, under.pressure, under.technique},

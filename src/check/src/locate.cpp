@@ -318,7 +318,7 @@ Located locate(const Photo& photo, const board::BoardImage& board) {
     if (&l != &all.front() && (known || behind)) continue;
     Located moved = l;
     move_into_place(judged, kMostMoved, moved);
-    if (&l == &all.front() || better(moved, out)) out = std::move(moved);
+    if (&l == &all.front() || better(moved, out)) out = moved;
   }
   return out;
 }

@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "colour/ciede2000.h"
+#include "colour/observer.h"
 
 namespace yd::plan {
 namespace {

@@ -19,8 +19,8 @@ struct Mending {
   Way way = Way::leave;
   std::vector<plan::Stroke> strokes;  ///< one or two, from the ground upwards, the same pressure all over; of cut: one;
                                       ///< of lift: none or one, laid when the loose pigment is off
-  colour::Lab after;  ///< of what was off
-  double de00 = 0;    ///< CIEDE2000 that is left then
+  colour::Lab after;                  ///< of what was off
+  double de00 = 0;                    ///< CIEDE2000 that is left then
 };
 const char* name(Mending::Way way);
 

@@ -4,7 +4,6 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
-#include <array>
 #include <set>
 #include <tuple>
 
@@ -17,7 +16,6 @@ namespace {
 constexpr double kWorthGoing = 0.004;  // and all of them on the picture, for a mass to be gone to
 constexpr double kNear = 14;           // CIEDE2000 from the shade to a stick that may help it
 constexpr int kMostOfMass = 3;         // passes lent to one mass
-constexpr std::array kPressures{0.25, 0.5, 0.75, 1.0};
 
 using Way = std::tuple<int, int, Technique>;  // level, stick, how
 
@@ -46,10 +44,9 @@ class Lending {
     }
   }
 
-  int run() {
+  void run() {
     const std::vector<Way> ways(ways_.begin(), ways_.end());
     std::vector<std::vector<Loan>> loans(masses_.size());
-    int made = 0;
     while (true) {
       tbb::parallel_for(std::size_t{0}, masses_.size(), [&](std::size_t m) {
         if (!loans[m].empty()) return;
@@ -62,11 +59,11 @@ class Lending {
           if (loans[m][w].worth > worth) worth = loans[m][w].worth, best = {m, w + 1};
         }
       }
-      if (best.second == 0) return made;
+      if (best.second == 0) return;
       Here& mass = masses_[best.first];
       for (ShadeGain& g : loans[best.first][best.second - 1].gains) in_.targets[g.target].recipe = std::move(g.recipe);
       mass.ways.insert(ways[best.second - 1]);
-      ++mass.lent, ++made;
+      ++mass.lent;
       loans[best.first].clear();
     }
   }
@@ -116,7 +113,7 @@ class Lending {
     if (!may_be_used(target, s, how, place == 0)) return out;
     strokes.insert(at, {stick, 1, how, false, level});
     double least = target.recipe.de00 - kWorthAStroke;
-    for (const double pressure : kPressures) {
+    for (const double pressure : kGrades) {
       strokes[place].pressure = pressure;
       if (!allowed(target, strokes, place)) continue;
       Recipe recipe = evaluate(in_.ground(target), *in_.parameters, in_.sticks, strokes, target.target);
@@ -172,6 +169,6 @@ class Lending {
 
 }  // namespace
 
-int lend_strokes(const Finishing& input, int most_strokes) { return Lending(input, most_strokes).run(); }
+void lend_strokes(const Finishing& input, int most_strokes) { Lending(input, most_strokes).run(); }
 
 }  // namespace yd::plan

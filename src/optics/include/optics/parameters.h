@@ -65,8 +65,7 @@ struct FixativeParameters {
 };
 
 struct LiftParameters {
-  double take =
-      0;  ///< share of the loose pigment that it can get at which a stiff dry brush takes off; as deep as a rub
+  double take = 0;  ///< share of the loose pigment that a stiff dry brush takes off, as deep as a rub gets
 };
 
 /// What a hand makes of a pressure it is asked for: a share of it, by a line from no pressure to full. 1: as asked.

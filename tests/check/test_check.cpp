@@ -288,7 +288,7 @@ class TestCheck : public QObject {
     };
     const board::BoardImage board = w.board_of(w.plan, w.all());
     const check::Report whole = photograph(board);
-    const auto borders = check::read_borders(whole.reading, w.subject);
+    const auto borders = check::read_borders(whole.reading, whole.reading.board, w.subject);
     QVERIFY(borders.size() >= 5);
     QVERIFY(std::none_of(whole.faults.begin(), whole.faults.end(),
                          [](const check::Fault& f) { return f.off == check::Off::edge; }));
@@ -307,6 +307,17 @@ class TestCheck : public QObject {
     QVERIFY2(found >= 0.8 * static_cast<double>(borders.size()),
              qPrintable(QString("%1 of %2").arg(found).arg(borders.size())));
     QVERIFY2(others <= 1, qPrintable(QString::number(others)));
+  }
+
+  // Where nothing lies yet there is no edge to be missed: after the first stroke all other masses are bare paper.
+  void bare_paper_has_no_edges() {
+    const World& w = world();
+    const auto first = std::find_if(w.plan.passes.begin(), w.plan.passes.end(),
+                                    [](const plan::Pass& p) { return p.kind == plan::PassKind::stroke; });
+    QVERIFY(first->masses.size() + 1 < w.subject.masses.size());
+    const check::Report r = checked(w.plan, static_cast<int>(first - w.plan.passes.begin()) + 1);
+    QVERIFY(r.usable());
+    for (const check::Fault& f : r.faults) QVERIFY2(f.off != check::Off::edge, qPrintable(QString::number(f.amount)));
   }
 
   void a_lamp_on_the_work_is_not_taken_for_paint() {

@@ -118,7 +118,7 @@ void add(Tally& t, const Bench& b, const Painted& work, const check::Report& r, 
   const auto is = means(work.board, b.subject);
   const auto wanted = means(work.wanted, b.subject);
   t.residual += r.light.residual_de00;
-  t.borders += static_cast<int>(check::read_borders(r.reading, b.subject).size());
+  t.borders += static_cast<int>(check::read_borders(r.reading, r.reading.board, b.subject).size());
   t.edges += static_cast<int>(
       std::count_if(r.faults.begin(), r.faults.end(), [](const check::Fault& f) { return f.off == check::Off::edge; }));
   for (std::size_t m = 0; m < is.size(); ++m) {

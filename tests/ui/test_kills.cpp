@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 // The real window killed at random moments of choosing, saving, easel, journal and check: what was said to be kept is
-// kept, every file opens. YD_KILLS=500 kills it more often than the six times of every run.
+// kept, every file opens. YD_KILLS=500 kills it more often than the six times of every run (with
+// QTEST_FUNCTION_TIMEOUT, in milliseconds, for it takes an hour).
 #include <QProcess>
 #include <map>
 

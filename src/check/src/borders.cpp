@@ -22,13 +22,16 @@ struct Sums {
 void add(colour::Lab& sum, const colour::Lab& p, const colour::Lab& q) {
   sum.l += q.l - p.l, sum.a += q.a - p.a, sum.b += q.b - p.b;
 }
+/// 0 where there is no step at all: two masses that are bare yet.
 double along(const colour::Lab& v, const colour::Lab& way) {
-  return (v.l * way.l + v.a * way.a + v.b * way.b) / std::sqrt(way.l * way.l + way.a * way.a + way.b * way.b);
+  const double length = std::sqrt(way.l * way.l + way.a * way.a + way.b * way.b);
+  return length > 0 ? (v.l * way.l + v.a * way.a + v.b * way.b) / length : 0;
 }
 
 class Borders {
  public:
-  Borders(const Reading& reading, const subject::Subject& subject) : r_(reading), labels_(subject.labels) {
+  Borders(const Reading& reading, const board::BoardImage& laid, const subject::Subject& subject)
+      : r_(reading), laid_(laid), labels_(subject.labels) {
     const int longer = std::max(labels_.width, labels_.height);
     near_ = std::max(1, static_cast<int>(std::lround(kNear * longer)));
     far_ = std::max(near_ + 1, static_cast<int>(std::lround(kFar * longer)));
@@ -68,9 +71,10 @@ class Borders {
     ++s.n;
   }
   colour::Lab lab_seen(int x, int y) const { return colour::to_lab(r_.picture.at(x, y)); }
-  colour::Lab lab_wanted(int x, int y) const { return colour::from_srgb(r_.board.at(x, y)); }
+  colour::Lab lab_wanted(int x, int y) const { return colour::from_srgb(laid_.at(x, y)); }
 
   const Reading& r_;
+  const board::BoardImage& laid_;
   const subject::LabelImage& labels_;
   int near_ = 1;
   int far_ = 2;
@@ -79,10 +83,11 @@ class Borders {
 
 }  // namespace
 
-std::vector<BorderReading> read_borders(const Reading& reading, const subject::Subject& subject) {
+std::vector<BorderReading> read_borders(const Reading& reading, const board::BoardImage& laid,
+                                        const subject::Subject& subject) {
   const int longer = std::max(subject.labels.width, subject.labels.height);
   std::vector<BorderReading> out;
-  for (const auto& [pair, s] : Borders(reading, subject).all()) {
+  for (const auto& [pair, s] : Borders(reading, laid, subject).all()) {
     const double length = static_cast<double>(s.n) / longer;
     if (length < kLongEnough) continue;
     const double far_wanted = along(s.far_wanted, s.far_wanted);

@@ -90,15 +90,15 @@ std::vector<Fault> pairs_of(const Reading& reading, const subject::Subject& s, s
 }
 
 /// Borders that were smudged, or cut where they were to be lost. Named by the mass in front.
-std::vector<Fault> edges_of(const Reading& reading, const subject::Subject& s) {
+std::vector<Fault> edges_of(const Reading& reading, const board::BoardImage& laid, const subject::Subject& s) {
   constexpr double kEdgeWeight = 2;  // edges come after colours, all else alike
   std::vector<Fault> out;
-  const std::vector<BorderReading> borders = read_borders(reading, s);
+  const std::vector<BorderReading> borders = read_borders(reading, laid, s);
   const std::vector<double> sharp = sharpness(borders);
   for (std::size_t i = 0; i < borders.size(); ++i) {
     const BorderReading& b = borders[i];
-    const bool soft = sharp[i] < kSoft;
-    const bool hard = sharp[i] > kHard && b.expected < kMeantSoft;
+    const bool soft = sharp[i] < kSoft && b.expected > kLost;
+    const bool hard = sharp[i] > kHard && b.expected < kMeantSoft && sharp[i] * b.expected > kMeantSoft;
     if (!soft && !hard) continue;
     const bool first =
         s.masses[static_cast<std::size_t>(b.mass)].plane >= s.masses[static_cast<std::size_t>(b.rival)].plane;
@@ -129,7 +129,7 @@ const char* name(Mending::Way way) {
   return names[static_cast<std::size_t>(way)];
 }
 
-std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject,
+std::vector<Fault> find_faults(const Reading& reading, const board::BoardImage& laid, const subject::Subject& subject,
                                std::span<const double> spread) {
   std::vector<Fault> out;
   std::vector<char> spoken(subject.masses.size(), 0);
@@ -143,7 +143,7 @@ std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& s
     if (spoken[static_cast<std::size_t>(f.mass)] == 0) out.push_back(std::move(f));
   }
   // A mass of another colour than it should be parts otherwise too: that is put right first.
-  for (Fault& f : edges_of(reading, subject)) {
+  for (Fault& f : edges_of(reading, laid, subject)) {
     if (spoken[static_cast<std::size_t>(f.mass)] == 0 && spoken[static_cast<std::size_t>(f.rival)] == 0)
       out.push_back(std::move(f));
   }

@@ -152,6 +152,20 @@ std::vector<plan::Stroke> DoneWork::strokes(int target, std::span<const Factor> 
   return out;
 }
 
+plan::Plan DoneWork::as_laid(std::span<const MassLaid> found) const {
+  plan::Plan out = so_far_;
+  for (std::size_t i = 0; i < out.passes.size(); ++i) {
+    plan::Pass& pass = out.passes[i];
+    if (pass.kind != plan::PassKind::stroke) continue;
+    pass = plan::pressed_by(pass, [&](int t) {
+      const auto mass = static_cast<std::size_t>(out.targets[static_cast<std::size_t>(t)].mass);
+      const double by = factor_of(found[mass].factors, static_cast<int>(i));
+      return by < kNothing ? 0 : by;
+    });
+  }
+  return out;
+}
+
 bool DoneWork::fixed(int target) const {
   return plan::state_after(so_far_.passes, target, static_cast<int>(so_far_.passes.size())).fixed;
 }

@@ -28,8 +28,10 @@ Result<Report> check_photo(const Photo& photo, const Work& w, Observer& observer
   const DoneWork work(*w.plan, w.done, *w.paper, *w.collection, *w.parameters);
   if (work.plan().passes.empty()) return bad_value("done", "no pass is done yet: mark what is, then check it");
   const int all = static_cast<int>(work.plan().passes.size());
-  board::BoardImage board =
-      board::render(*w.map, board::palette_after(work.plan(), all, *w.paper, *w.collection, *w.parameters));
+  const auto board_of = [&](const plan::Plan& plan) {
+    return board::render(*w.map, board::palette_after(plan, all, *w.paper, *w.collection, *w.parameters));
+  };
+  board::BoardImage board = board_of(work.plan());
   observer.progress(0.2, "finding the picture");
   const Located located =
       w.corners ? located_at(photo, board, scaled(*w.corners, 1 / photo.scale)) : locate(photo, board);
@@ -52,7 +54,7 @@ Result<Report> check_photo(const Photo& photo, const Work& w, Observer& observer
   out.laid = really_laid(work, out.reading, w.hand);
   if (observer.cancelled()) return stopped();
   observer.progress(0.8, "looking for what mends it");
-  out.faults = find_faults(out.reading, *w.subject, out.spread);
+  out.faults = find_faults(out.reading, board_of(work.as_laid(out.laid)), *w.subject, out.spread);
   for (std::size_t i = 0; i < out.faults.size() && i < kMostFaults; ++i) {
     Fault& f = out.faults[i];
     f.mendings = mend(f, work, out.reading, out.laid[static_cast<std::size_t>(f.mass)], w.plan->tray, *w.collection);

@@ -13,8 +13,6 @@
 namespace yd::standin {
 namespace {
 
-constexpr double kLeast = 0.02;  // a stroke that is made at all leaves something
-
 /// Box and Muller's (1958).
 double normal(Random& random) {
   const double u = 1 - random.uniform();
@@ -49,16 +47,7 @@ plan::Plan painted_by(const plan::Plan& plan, const Hand& hand) {
       const double by = 1 + hand.off * normal(random);
       factor[m] = forgotten ? 0 : std::max(0.1, by);
     }
-    plan::Pass done = pass;
-    done.targets.clear();
-    done.pressures.clear();
-    for (const int t : pass.targets) {
-      const double by = factor[mass_of(plan, t)];
-      if (by <= 0) continue;
-      done.targets.push_back(t);
-      done.pressures.push_back(std::clamp(plan::pressure_on(pass, t) * by, kLeast, 1.0));
-    }
-    pass = std::move(done);
+    pass = plan::pressed_by(pass, [&](int t) { return factor[mass_of(plan, t)]; });
   }
   return out;
 }

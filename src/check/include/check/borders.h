@@ -17,8 +17,10 @@ struct BorderReading {
 };
 
 /// Of all borders that are long enough, between masses that differ enough to be seen to part. Places are left out where
-/// either mass is thinner than what is compared.
-std::vector<BorderReading> read_borders(const Reading& reading, const subject::Subject& subject);
+/// either mass is thinner than what is compared. Expected is `laid`, the Board of what was really laid
+/// (`DoneWork::as_laid`): a shade laid too lightly beside a border would else be taken for a smudge.
+std::vector<BorderReading> read_borders(const Reading& reading, const board::BoardImage& laid,
+                                        const subject::Subject& subject);
 
 /// A border against all others of the same photograph, which blurs them alike: how often as sharp as it should be;
 /// below 1 softer. In the order of `borders`; 1 where there are too few to compare with.
@@ -26,6 +28,7 @@ std::vector<double> sharpness(const std::vector<BorderReading>& borders);
 
 inline constexpr double kSoft = 0.55;      ///< sharpness below which a border is told as too soft
 inline constexpr double kHard = 1.6;       ///< and above which, where it should be soft, as too hard
+inline constexpr double kLost = 0.3;       ///< expected share below which there is no edge to be missed
 inline constexpr double kMeantSoft = 0.7;  ///< expected share below which a border is meant to be soft
 
 }  // namespace yd::check

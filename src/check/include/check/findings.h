@@ -43,8 +43,9 @@ inline constexpr std::size_t kMostFaults = 5;
 
 /// Masses that are off, weightiest first: by area, by how much, by where the eye is to go; then parts of masses that
 /// are right as a whole, masses of one colour that came out different, and borders that are softer or harder than the
-/// others of the work (check/borders.h).
-std::vector<Fault> find_faults(const Reading& reading, const subject::Subject& subject, std::span<const double> spread);
+/// others of the work (check/borders.h). `laid`: the Board of what was really laid.
+std::vector<Fault> find_faults(const Reading& reading, const board::BoardImage& laid, const subject::Subject& subject,
+                               std::span<const double> spread);
 
 /// For a fault one or two strokes of the tray, or fixative, on what is really there, or what is loose lifted first; to
 /// leave it where nothing gains.

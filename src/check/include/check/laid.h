@@ -9,6 +9,8 @@
 
 namespace yd::check {
 
+struct MassLaid;
+
 /// The passes of a plan that are done, and what they come to on each target when they were laid more or less firmly
 /// than planned.
 class DoneWork {
@@ -34,6 +36,8 @@ class DoneWork {
   /// Far-off colour of a pile.
   colour::Lab lab(const optics::Pile& pile) const;
   bool fixed(int target) const;
+  /// `plan()` with the pressures at which its passes were really laid, by mass.
+  plan::Plan as_laid(std::span<const MassLaid> found) const;
 
  private:
   plan::Plan so_far_;

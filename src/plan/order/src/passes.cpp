@@ -40,6 +40,20 @@ int level_on(const Pass& p, int target) {
                                                       : p.levels[static_cast<std::size_t>(found - p.targets.begin())];
 }
 
+Pass pressed_by(const Pass& p, const std::function<double(int)>& by) {
+  constexpr double kLeast = 0.02;  // a stroke that is made at all leaves something
+  Pass out = p;
+  out.targets.clear(), out.pressures.clear(), out.levels.clear();
+  for (const int t : p.targets) {
+    const double factor = by(t);
+    if (factor <= 0) continue;
+    out.targets.push_back(t);
+    out.pressures.push_back(std::clamp(pressure_on(p, t) * factor, kLeast, 1.0));
+    if (!p.levels.empty()) out.levels.push_back(level_on(p, t));
+  }
+  return out;
+}
+
 bool lays(const Pass& p, int level, const Stroke& s) {
   return p.kind == PassKind::stroke && s.level == level && s.stick == p.stick && s.technique == p.technique;
 }

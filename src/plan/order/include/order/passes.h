@@ -2,6 +2,7 @@
 #pragma once
 
 #include <span>
+#include <functional>
 #include <string>
 #include <vector>
 
@@ -52,6 +53,8 @@ struct Pass {
 double pressure_on(const Pass& pass, int target);
 /// The layer of the target's mass that the pass lays there.
 int level_on(const Pass& pass, int target);
+/// The pass with its pressure on each target times `by(target)`, up to 1; not laid at all where that is 0.
+Pass pressed_by(const Pass& pass, const std::function<double(int)>& by);
 /// Whether a stroke of a recipe is laid by the pass, which has this level there.
 bool lays(const Pass& pass, int level, const Stroke& stroke);
 

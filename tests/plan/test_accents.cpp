@@ -87,6 +87,22 @@ class TestAccents : public QObject {
     QVERIFY2(off(*blue) < 8, qPrintable(QString::number(off(*blue))));
   }
 
+  // Common practice, no published source: what stands dark before a light ground is left out of the ground, and keeps
+  // its colour.
+  void a_small_dark_thing_is_left_out_of_a_light_ground() {
+    plan::PlanOptions options = trial::options_with(8);
+    options.school = plan::School::dark_first;
+    options.most_strokes = 1;
+    const plan::Plan p = planned(wall_with_tiles({{86, 0, 4}, {70, 12, 20}, {34, 40, 16}}), options);
+    const auto tile = std::max_element(p.targets.begin(), p.targets.end(), [](const auto& a, const auto& b) {
+      return (a.stands_out ? a.area : 0) < (b.stands_out ? b.area : 0);
+    });
+    QVERIFY(tile->stands_out);
+    QVERIFY2(off(*tile) < 8, qPrintable(QString::number(off(*tile))));
+    QCOMPARE(tile->recipe.strokes.size(), std::size_t{1});
+    QCOMPARE(tile->recipe.strokes.back().level, plan::kAccentLevel);
+  }
+
   // Common practice, no published source: with the stick for the floor in the hand one goes to what is like the floor
   // on the wall, too.
   void what_is_in_the_hand_goes_where_it_helps() {

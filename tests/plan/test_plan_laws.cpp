@@ -159,7 +159,6 @@ void the_school_is_kept(const Drawn& d) {
   for (const plan::TargetPlan& t : d.plan.targets) {
     const auto& s = t.recipe.strokes;
     for (std::size_t i = 1; i < s.size(); ++i) {
-      if (s[i].level >= plan::kAccentLevel) continue;
       const media::Stick& under = stick(d, s[i - 1].stick);
       const media::Stick& over = stick(d, s[i].stick);
       if (school == School::dark_first) QVERIFY(under.lab.l <= over.lab.l + plan::kDarkFirstSlack);

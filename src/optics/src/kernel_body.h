@@ -34,12 +34,14 @@ inline float exponential(float x) {
 
 void films(const Pigment& pigment, const CoatLoads& loads, CoatTable& out) {
   alignas(32) float beta[kN];
+  alignas(32) float per_beta[kN];  // a division is dear: once a coat, not once a stratum
   alignas(32) float sum[kN];
   alignas(32) float s[kN];
   for (std::size_t i = 0; i < kN; ++i) {
     const float k = pigment.k[i];
     s[i] = pigment.s[i] * loads.scatter_scale;
     beta[i] = __builtin_sqrtf(k * (k + 2 * s[i])) + 1e-4F;
+    per_beta[i] = 1.0F / beta[i];
     sum[i] = k + s[i];
   }
   out.cover = loads.cover;
@@ -50,7 +52,7 @@ void films(const Pigment& pigment, const CoatLoads& loads, CoatTable& out) {
     float* t2 = out.t2[n].band.data();
     for (std::size_t i = 0; i < kN; ++i) {
       const float e = exponential(-beta[i] * load);
-      const float g = (1 - e * e) / beta[i];
+      const float g = (1 - e * e) * per_beta[i];
       const float d = 1.0F / (sum[i] * g + 1 + e * e);
       r0[i] = s[i] * g * d;
       t2[i] = 4 * e * e * d * d;

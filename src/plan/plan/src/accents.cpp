@@ -7,12 +7,14 @@
 
 #include "colour/ciede2000.h"
 #include "colour/lab.h"
+#include "search/layer_search.h"
 
 namespace yd::plan {
 namespace {
 
 constexpr double kFirm = 1;            // pressure
 constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
+constexpr double kMayMix = 6;          // CIEDE2000 further off than what is there: what lies below brings it nearer
 constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
 constexpr double kEyeCatching = 40;    // chroma that doubles what a gain counts for
 
@@ -38,21 +40,20 @@ class Accents {
   }
 
  private:
-  /// Whether the stick may go on top of the shade at all, and might help it.
+  /// Whether the stick might help the shade at all.
   bool may_help(const TargetPlan& t, int stick) const {
+    if (in_.rules[static_cast<std::size_t>(t.mass)].school == School::flat_broken)
+      return false;  // three strokes, and the first again on top
     if (t.by_hand || t.solid <= 0 || t.recipe.de00 < kWorthAStroke) return false;
-    const media::Stick& s = in_.sticks[static_cast<std::size_t>(stick)];
-    if (!t.recipe.strokes.empty()) {
-      const Stroke& top = t.recipe.strokes.back();
-      if (top.level >= kAccentLevel || top.stick == stick || !allowed(t, top, s)) return false;
-    }
-    return colour::ciede2000(s.lab, t.target) < t.recipe.de00;
+    const std::vector<Stroke>& strokes = t.recipe.strokes;
+    if (!strokes.empty() && strokes.back().level >= kAccentLevel) return false;
+    return colour::ciede2000(in_.sticks[static_cast<std::size_t>(stick)].lab, t.target) < t.recipe.de00 + kMayMix;
   }
 
   bool allowed(const TargetPlan& t, const Stroke& top, const media::Stick& stick) const {
     const StackRules& rules = in_.rules[static_cast<std::size_t>(t.mass)];
     const media::Stick& below = in_.sticks[static_cast<std::size_t>(top.stick)];
-    if (rules.school == School::flat_broken) return false;  // three strokes, and the first of them again on top
+    if (below.id == stick.id) return false;
     if (rules.manner == Manner::rubbed && top.technique != Technique::rubbed) return false;
     return may_lie_over(stick.medium, below.medium) && stick_may_follow(rules, below, stick) &&
            shape_may_follow(rules, {below.medium, top.pressure, top.technique}, {stick.medium, kFirm, Technique::laid});
@@ -63,15 +64,30 @@ class Accents {
     for (std::size_t i = 0; i < in_.targets.size(); ++i) {
       const TargetPlan& t = in_.targets[i];
       if (!may_help(t, stick)) continue;
-      std::vector<Stroke> strokes = t.recipe.strokes;
-      strokes.push_back({stick, kFirm, Technique::laid, false, kAccentLevel});
-      Recipe recipe = evaluate(in_.ground(t), *in_.parameters, in_.sticks, std::move(strokes), t.target);
+      Recipe recipe = with_accent(t, stick);
       const double gain = t.recipe.de00 - recipe.de00;
-      if (gain < kWorthAStroke) continue;
+      if (recipe.strokes.empty() || gain < kWorthAStroke) continue;
       out.gains.push_back({i, worth_of(gain, t), std::move(recipe)});
     }
     keep_the_best(out);
     return out;
+  }
+
+  /// The stick over the shade's layers, or over the first of them: a small dark thing before a light ground is left out
+  /// of what the ground is covered with.
+  Recipe with_accent(const TargetPlan& t, int stick) const {
+    const std::vector<Stroke>& layers = t.recipe.strokes;
+    const media::Stick& above = in_.sticks[static_cast<std::size_t>(stick)];
+    const StackRules& rules = in_.rules[static_cast<std::size_t>(t.mass)];
+    Recipe best;
+    for (std::size_t n = layers.size() + 1; n-- > static_cast<std::size_t>(t.laid);) {
+      if (n > 0 ? !allowed(t, layers[n - 1], above) : !may_begin(rules, above, t.target)) continue;
+      std::vector<Stroke> strokes(layers.begin(), layers.begin() + static_cast<std::ptrdiff_t>(n));
+      strokes.push_back({stick, kFirm, Technique::laid, false, kAccentLevel});
+      Recipe recipe = evaluate(in_.ground(t), *in_.parameters, in_.sticks, std::move(strokes), t.target);
+      if (best.strokes.empty() || recipe.de00 < best.de00) best = std::move(recipe);
+    }
+    return best;
   }
 
   /// As many shades as fit into an accent, those that gain most for their size first.
@@ -96,7 +112,14 @@ class Accents {
 }  // namespace
 
 double worth_of(double gain, const TargetPlan& target) {
-  return (1 + std::min(1.0, colour::chroma(target.target) / kEyeCatching)) * gain * target.area * target.solid;
+  const double caught =
+      target.stands_out ? kVividWeight : 1 + std::min(1.0, colour::chroma(target.target) / kEyeCatching);
+  return caught * gain * target.area * target.solid;
+}
+
+bool may_begin(const StackRules& rules, const media::Stick& stick, const colour::Lab& target) {
+  if (rules.coat_first) return is_light_coat(stick);
+  return rules.school != School::dark_first || stick.lab.l >= kDarkStick || target.l <= kLightShade;
 }
 
 int add_accents(const Finishing& input, std::span<const int> tray, int most) {

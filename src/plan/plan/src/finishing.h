@@ -28,8 +28,12 @@ struct ShadeGain {
   Recipe recipe;
 };
 
-/// What a gain is worth on a shade: that of a vivid one counts up to twice, for it catches the eye, and only where a
-/// hand can hit it.
+/// What a gain is worth on a shade: that of a vivid one counts up to twice, for it catches the eye, that of one that
+/// stands out in its mass kVividWeight times, and only where a hand can hit it.
 double worth_of(double gain, const TargetPlan& target);
+
+/// Whether a school lets a stick begin a stack under this colour: a coat first where lights are glazed, and in
+/// dark-first nothing dark under what is light.
+bool may_begin(const StackRules& rules, const media::Stick& stick, const colour::Lab& target);
 
 }  // namespace yd::plan

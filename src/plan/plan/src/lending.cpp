@@ -128,9 +128,7 @@ class Lending {
     const StackRules& rules = in_.rules[static_cast<std::size_t>(t.mass)];
     if (rules.school == School::flat_broken) return false;  // three strokes, and the first of them again on top
     if (rules.manner == Manner::broken && how == Technique::rubbed) return false;
-    if (!first) return true;
-    if (rules.coat_first) return is_light_coat(stick);
-    return rules.school != School::dark_first || stick.lab.l >= kDarkStick || t.target.l <= kLightShade;
+    return !first || may_begin(rules, stick, t.target);
   }
 
   /// As make_jobs orders what is of one level.

@@ -12,8 +12,6 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kVividWeight = 4;  // of a small vivid colour, against the same area of what is around it
-
 const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
   for (const HandChoice& h : options.by_hand) {
     if (h.mass == mass) return &h;
@@ -98,7 +96,10 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   }
   (*found)->masses.push_back(static_cast<std::size_t>(any.mass));
   (*found)->targets.push_back(targets);
-  (*found)->shades.add_mass(labs, areas);
+  ShadeSet& shades = (*found)->shades;
+  shades.add_mass(labs, areas);
+  const std::size_t first = shades.masses.back().first;
+  for (const std::size_t s : shades.vivid(shades.masses.size() - 1)) in_.targets[targets[s - first]].stands_out = true;
 }
 
 std::vector<Painting::Bed> Painting::beds_of(const std::vector<std::size_t>& targets) const {

@@ -63,7 +63,6 @@ void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const doubl
   area.push_back(sum);
 }
 
-/// Small colours of a mass that stand out from the rest of it, as places in the set.
 std::vector<std::size_t> ShadeSet::vivid(std::size_t mass) const {
   constexpr double kNotGrey = 8;   // chroma
   constexpr float kStandsOut = 9;  // DIN99o from the mean of the mass, values apart

@@ -18,7 +18,8 @@ struct TargetPlan {
   colour::Lab seen;                            ///< as the subject has it
   int coat = -1;  ///< the underpainting below, an index into the plan's coats; -1: bare paper
   double area = 0;
-  double solid = 1;  ///< share of it in places that a hand can hit
+  double solid = 1;         ///< share of it in places that a hand can hit
+  bool stands_out = false;  ///< a small vivid colour of its mass
   Recipe recipe;
   std::vector<Stack>
       alternatives;      ///< not worse in everything than another: colour, strokes, tooth, speckle; nearest first

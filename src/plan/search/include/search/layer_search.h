@@ -29,11 +29,13 @@ struct ShadeSet {
   /// The same shades, but kRowsOfMass rows for every mass: its darks, middles and lights, in order, of about a third of
   /// its area each, and its small vivid colours once more, which an accent can meet. Some are empty.
   ShadeSet rows() const;
-  std::size_t size() const { return l.size(); }
-
- private:
+  /// Small colours of a mass that stand out from the rest of it, as places in the set.
   std::vector<std::size_t> vivid(std::size_t mass) const;
+  std::size_t size() const { return l.size(); }
 };
+
+/// What a small vivid colour counts for, against the same area of what is around it.
+inline constexpr double kVividWeight = 4;
 
 /// best[s] = min(best[s], squared expected difference of shade s to any node). Arrays of shades.size().
 void reach_down(const ShadeSet& shades, const Looks& looks, float* best);

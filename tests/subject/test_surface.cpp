@@ -61,6 +61,18 @@ class TestSurface : public QObject {
     QVERIFY(at(s, 230, 160) == Surface::grass);
   }
 
+  // Common practice, no published source: light green along the foot of the picture is a lawn, whichever way its blades
+  // show; dark green there is foliage.
+  void a_lawn_is_grass() {
+    for (const bool light : {true, false}) {
+      subject::LabImage image(300, 200, {80, -2, -16});
+      for (int y = 110; y < 200; ++y)
+        for (int x = 0; x < 300; ++x) image.at(x, y) = {light ? 56.0F : 28.0F, -16, 22};
+      const subject::Subject s = read(std::move(image));
+      QVERIFY(at(s, 150, 180) == (light ? Surface::grass : Surface::leaf));
+    }
+  }
+
   // A wall that gets no lighter below is no sky, nor is anything dark or rough.
   void a_wall_is_no_sky() {
     subject::LabImage wall(300, 200, {55, 2, 8});

@@ -165,6 +165,23 @@ class TestWords : public QObject {
     QCOMPARE(words::title(p, job), QString("Lights: background"));
   }
 
+  // A place that is gone back to is told apart by what is in the hand; one that is not is short.
+  void a_place_that_is_gone_back_to_says_with_what() {
+    plan::Passage p;
+    p.kind = plan::PassageKind::place;
+    p.masses = {1};
+    p.sticks = {0};
+    plan::Guide guide;
+    guide.passages = {p};
+    const words::Job once{made().plan, guide, scene().masses, trial::shipped_collection().sticks};
+    const QString name = QString::fromStdString(scene().masses[1].name);
+    const QString stick = QString::fromStdString(trial::shipped_collection().sticks[0].name);
+    QCOMPARE(words::title(p, once), "Build up " + name);
+    guide.passages = {p, p};
+    const words::Job twice{made().plan, guide, scene().masses, trial::shipped_collection().sticks};
+    QCOMPARE(words::title(p, twice), "Build up " + name + ", with " + stick);
+  }
+
   void every_chore_is_said() {
     const words::Job job = made().job();
     for (int c = 0; c < plan::kChores; ++c) {

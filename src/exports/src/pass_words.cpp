@@ -292,9 +292,11 @@ QStringList safety_page(const PlanView& planned) {
 
 QStringList friend_words(const PlanView& planned, int mass) {
   constexpr double kAll = 0.95;
+  constexpr double kNone = 0.005;
   constexpr double kGraded = 0.7;  // L* times pressure from which a layer is firmer to one side
   QStringList out;
   for (const plan::MassLayer& layer : plan::layers_of(planned.plan.targets, mass)) {
+    if (layer.share < kNone) continue;
     const media::Stick& stick = planned.collection.sticks[static_cast<std::size_t>(layer.stroke.stick)];
     const QString rub = layer.stroke.technique == plan::Technique::rubbed ? tr(", rubbed in") : QString();
     const QString where = layer.share >= kAll ? QString() : tr(", on %1 % of it").arg(qRound(100 * layer.share));

@@ -52,7 +52,7 @@ void cross_sections(PageWriter& page, const PlanView& p) {
   page.heading(Printed::tr("Cross-sections, in working order"));
   const CoreDrawing core = draw_core(p);
   const double room = 150;
-  const double unit = room / std::max(0.1, tallest_stack(core) + core.tooth * 0.3);
+  const double unit = room / std::max({0.1, tallest_stack(core) + core.tooth * 0.3, core.capacity * 1.05});
   const double w = page.width() / static_cast<double>(std::max<std::size_t>(1, core.columns.size()));
   const double floor = page.y() + room;
   page.painter().fillRect(QRectF(0, floor, page.width(), 12), core.paper);

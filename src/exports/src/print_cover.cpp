@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include <algorithm>
+#include <array>
 
 #include "colour/words.h"
 #include "exports/mark_painter.h"
@@ -43,6 +44,8 @@ QStringList summary(const PlanView& p) {
   return out;
 }
 
+constexpr double kCaption = 19;
+
 /// A picture with its name below, as large as the box allows; returns its height with the name.
 double named_picture(PageWriter& page, const QImage& image, const QString& name, const QRectF& box) {
   const QSizeF size = QSizeF(image.size()).scaled(box.size(), Qt::KeepAspectRatio);
@@ -51,19 +54,17 @@ double named_picture(PageWriter& page, const QImage& image, const QString& name,
   page.down(size.height() + 2);
   page.line(name, box.left(), box.width(), 10);
   page.down(back - page.y());
-  return size.height() + 19;
+  return size.height() + kCaption;
 }
 
-/// One below the other for a wide picture, side by side for a tall one.
-double pictures(PageWriter& page, const PlanView& p, double width, bool wide) {
-  constexpr double kTall = 225;
+/// One below the other for a wide picture, none of them higher than `tall`; side by side for a tall one.
+double pictures(PageWriter& page, const PlanView& p, double width, bool wide, double tall) {
   const double each = wide ? width : (width - 12) / 2;
-  double height =
-      named_picture(page, subject_picture(p), Printed::tr("Subject"), {0, page.y(), each, wide ? kTall : 300});
+  double height = named_picture(page, subject_picture(p), Printed::tr("Subject"), {0, page.y(), each, tall});
   if (wide) page.down(height);
   const double down = wide ? height : 0;
   height = named_picture(page, board_picture(p), Printed::tr("Board, as predicted"),
-                         {wide ? 0 : each + 12, page.y(), each, wide ? kTall : 300});
+                         {wide ? 0 : each + 12, page.y(), each, tall});
   page.down(-down);
   return down + height;
 }
@@ -96,21 +97,40 @@ void tray(PageWriter& page, const PlanView& p, double x, double width, std::size
   page.down(top + kTrayRow * static_cast<double>(rows) - page.y());
 }
 
-void job(PageWriter& page, const PlanView& p) {
-  page.heading(Printed::tr("The job"));
+/// The passages in two columns, their titles wrapped. Returns the height they take; `draw` false: that only.
+double job(PageWriter& page, const PlanView& p, bool draw) {
+  constexpr double kNumber = 24;
+  constexpr double kMinutes = 46;
+  constexpr double kGap = 14;
   const std::size_t rows = (p.guide.passages.size() + 1) / 2;
-  const double half = (page.width() - 14) / 2;
+  const double half = (page.width() - kGap) / 2;
   const double top = page.y();
-  constexpr double kRow = 15;
+  std::array<double, 2> height{};
   for (std::size_t i = 0; i < p.guide.passages.size(); ++i) {
     const plan::Passage& passage = p.guide.passages[i];
-    const double x = i < rows ? 0 : half + 14;
-    page.down(top + kRow * static_cast<double>(i % rows) - page.y());
-    page.line(QString::number(i + 1), x, 18, 10, Qt::AlignRight, true);
-    page.line(words::title(passage, p.job()), x + 24, half - 72, 10);
-    page.line(minutes_words(passage.minutes), x + half - 46, 46, 10, Qt::AlignRight);
+    const QString title = words::title(passage, p.job());
+    const double x = i < rows ? 0 : half + kGap;
+    double& down = height[i < rows ? 0 : 1];
+    if (draw) {
+      page.down(top + down - page.y());
+      page.line(QString::number(i + 1), x, kNumber - 6, 10, Qt::AlignRight, true);
+      page.line(minutes_words(passage.minutes), x + half - kMinutes, kMinutes, 10, Qt::AlignRight);
+      page.down(1.5);  // on the line of its number
+      page.paragraph(title, x + kNumber, half - kNumber - kMinutes - 2, 10);
+    }
+    down += page.height_of(title, half - kNumber - kMinutes - 2, 10, false) + 3;
   }
-  page.down(top + kRow * static_cast<double>(rows) - page.y());
+  const double all = std::max(height[0], height[1]);
+  if (draw) page.down(top + all - page.y());
+  return all;
+}
+
+/// Of all that stands below the pictures.
+double below_pictures(PageWriter& page, const PlanView& p) {
+  constexpr double kPaperAndHeading = 28 + 36;
+  double out = kPaperAndHeading + job(page, p, false);
+  for (const QString& s : summary(p)) out += page.height_of(s, page.width(), 10, false) + 3;
+  return out;
 }
 
 }  // namespace
@@ -120,8 +140,12 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   page.down(2);
   const bool wide = p.subject.image.width >= p.subject.image.height;
   const double top = page.y();
-  const double column = wide ? page.width() * 0.63 : page.width();
-  const double below = top + pictures(page, p, column, wide);
+  const double column = wide ? page.width() * 0.6 : page.width();
+  // The whole job on the first page, if the pictures stay worth looking at.
+  const double sticks = wide ? 0 : 36 + kTrayRow * static_cast<double>((p.plan.tray.size() + 1) / 2);
+  const double room = page.left_over() - below_pictures(page, p) - sticks;
+  const double tall = wide ? std::clamp(room / 2 - kCaption, 130.0, 225.0) : std::clamp(room - kCaption, 200.0, 300.0);
+  const double below = top + pictures(page, p, column, wide, tall);
   if (wide) {
     page.line(Printed::tr("Pull these sticks, and lay them so"), column + 16, page.width() - column - 16, 10.5,
               Qt::AlignLeft, true);
@@ -136,7 +160,9 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   page.swatch(pictures::to_colour(p.paper.lab), 0, page.width(), 12);
   page.down(16);
   for (const QString& s : summary(p)) page.paragraph(s, 0, 0, 10);
-  job(page, p);
+  page.need(job(page, p, false) + 36);
+  page.heading(Printed::tr("The job"));
+  job(page, p, true);
 }
 
 }  // namespace yd::exports

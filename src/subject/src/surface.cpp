@@ -27,7 +27,9 @@ constexpr double kWide = 0.4;       // of the width: border of a sky with the li
 constexpr double kGreenFrom = 100;  // CIELAB hue
 constexpr double kGreenTo = 170;
 constexpr double kGreenChroma = 12;
-constexpr double kUpright = 50;  // degrees from level
+constexpr double kLawn = 0.4;      // of the width: of the bottom border that is a lawn's …
+constexpr double kLawnLight = 40;  // … and its L*, at least: foliage is darker inside
+constexpr double kUpright = 50;    // degrees from level
 constexpr double kLevel = 20;
 constexpr double kWaterBelow = 0.42;  // of the height: where its centre lies at least
 constexpr double kLikeSky = 26;       // CIE 1976
@@ -49,9 +51,9 @@ std::vector<double> roughness(const LabImage& image, const LabelImage& labels, s
   return sum;
 }
 
-std::vector<double> share_of_top(const LabelImage& labels, std::size_t masses) {
+std::vector<double> share_of_row(const LabelImage& labels, int y, std::size_t masses) {
   std::vector<double> out(masses);
-  for (int x = 0; x < labels.width; ++x) out[labels.at(x, 0)] += 1.0 / labels.width;
+  for (int x = 0; x < labels.width; ++x) out[labels.at(x, y)] += 1.0 / labels.width;
   return out;
 }
 
@@ -61,7 +63,8 @@ class Guesser {
       : masses_(masses),
         out_(masses.size(), Surface::unsaid),
         rough_(roughness(image, labels, masses.size())),
-        top_(share_of_top(labels, masses.size())),
+        top_(share_of_row(labels, 0, masses.size())),
+        bottom_(share_of_row(labels, labels.height - 1, masses.size())),
         bands_(gradient_neighbours(softened, labels, static_cast<int>(masses.size()))),
         borders_(shared_borders(labels, masses.size())),
         width_(labels.width),
@@ -127,8 +130,11 @@ class Guesser {
     const Mass& mass = masses_[m];
     const Direction& d = way_[m];
     const colour::Lch lch = colour::to_lch(mass.mean);
-    if (lch.c >= kGreenChroma && lch.h > kGreenFrom && lch.h < kGreenTo)
-      return d.coherence >= kCoherent && std::abs(d.angle_deg) > kUpright ? Surface::grass : Surface::leaf;
+    if (lch.c >= kGreenChroma && lch.h > kGreenFrom && lch.h < kGreenTo) {
+      const bool blades = d.coherence >= kCoherent && std::abs(d.angle_deg) > kUpright;
+      const bool lawn = bottom_[m] > kLawn && mass.mean.l > kLawnLight;
+      return blades || lawn ? Surface::grass : Surface::leaf;
+    }
     const bool level = d.coherence >= kCoherent && std::abs(d.angle_deg) < kLevel;
     if (!level || mass.centre_y < kWaterBelow || mass.plane == Plane::background) return Surface::unsaid;
     for (std::size_t s = 0; s < masses_.size(); ++s) {
@@ -142,6 +148,7 @@ class Guesser {
   std::vector<Surface> out_;
   std::vector<double> rough_;
   std::vector<double> top_;
+  std::vector<double> bottom_;
   std::vector<GradientPair> bands_;
   std::vector<double> borders_;
   double width_;

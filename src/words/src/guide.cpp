@@ -6,6 +6,7 @@
 #include "words/names.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 #include <cmath>
 
 namespace yd::words {
@@ -42,13 +43,15 @@ QString places_of(const plan::Passage& p, const Job& job) {
   return {};
 }
 
+QString with_sticks(const QString& what, const plan::Passage& p, const Job& job) {
+  QStringList sticks;
+  for (const int i : p.sticks) sticks << stick_called(i, job);
+  return sticks.isEmpty() ? what : Passages::tr("%1, with %2").arg(what, listed(sticks));
+}
+
 QString with_places(const QString& what, const plan::Passage& p, const Job& job) {
   const QString places = places_of(p, job);
-  if (p.masses.size() > kNamed && !p.plane && !p.sticks.empty()) {
-    QStringList sticks;
-    for (const int i : p.sticks) sticks << stick_called(i, job);
-    return Passages::tr("%1, with %2").arg(what, listed(sticks));
-  }
+  if (p.masses.size() > kNamed && !p.plane) return with_sticks(what, p, job);
   return places.isEmpty() ? what : Passages::tr("%1: %2").arg(what, places);
 }
 
@@ -65,8 +68,18 @@ QString short_place_title(const plan::Passage& p, const Job& job) {
   return (p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1")).arg(name);
 }
 
+/// Whether a mass is gone back to in other passages, under the same words.
+bool gone_back_to(const plan::Passage& p, const Job& job) {
+  const auto alike = [&](const plan::Passage& q) {
+    return q.kind == p.kind && q.blocks_in == p.blocks_in && !q.masses.empty() && !p.masses.empty() &&
+           q.masses.front() == p.masses.front();
+  };
+  return std::count_if(job.guide.passages.begin(), job.guide.passages.end(), alike) > 1;
+}
+
 QString place_title(const plan::Passage& p, const Job& job) {
-  const QString what = short_place_title(p, job);
+  const QString what =
+      gone_back_to(p, job) ? with_sticks(short_place_title(p, job), p, job) : short_place_title(p, job);
   const plan::Gradient* g = gradient_of(p, job);
   const bool down = g != nullptr && std::abs(g->angle_deg + 90) < 45;
   return down ? Passages::tr("%1, from the top down").arg(what) : what;

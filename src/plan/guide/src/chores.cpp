@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <tuple>
 
 #include "advice/delicate.h"
 #include "colour/lab.h"
@@ -15,6 +16,7 @@ namespace {
 constexpr std::size_t kShapesSetOut = 4;
 constexpr std::size_t kOffcutsTried = 6;
 constexpr double kLineLighter = 12;  // L* of the line above the paper
+constexpr double kAcross = 0.9;      // of the width of the sheet
 constexpr double kLightBegun = 70;   // L* of what the lines are lifted for
 constexpr double kDarkStick = 40;
 constexpr double kTooLittle = 0.002;  // share of the picture below which darks are not restated
@@ -51,12 +53,15 @@ std::vector<Shape> shapes(const GuideInput& in) {
   return out;
 }
 
+/// Ground or sky from one side of the sheet to the other has no width to set out.
+bool across(const GuideInput& in, const Shape& s) { return s.cm[2] > kAcross * sheet_of(in).width_cm; }
+
 /// All that is not background, as one.
 Step set_extents(const GuideInput& in, const std::vector<Shape>& all) {
   Step out{Chore::extents, {}, {}, {}, {}};
   double left = 1e9, top = 1e9, right = 0, bottom = 0;
   for (const Shape& s : all) {
-    if (mass(in, s.mass).plane == subject::Plane::background) continue;
+    if (mass(in, s.mass).plane == subject::Plane::background || across(in, s)) continue;
     out.masses.push_back(s.mass);
     left = std::min(left, s.cm[0]), top = std::min(top, s.cm[1]);
     right = std::max(right, s.cm[0] + s.cm[2]), bottom = std::max(bottom, s.cm[1] + s.cm[3]);
@@ -110,9 +115,10 @@ Passage drawing(const GuideInput& in) {
   Step extents = set_extents(in, all);
   if (!extents.numbers.empty()) out.steps.push_back(std::move(extents));
   std::stable_sort(all.begin(), all.end(), [&](const Shape& p, const Shape& q) {
-    const bool far_p = mass(in, p.mass).plane == subject::Plane::background;
-    const bool far_q = mass(in, q.mass).plane == subject::Plane::background;
-    return std::pair(far_p, -p.cm[3]) < std::pair(far_q, -q.cm[3]);
+    const auto rank = [&](const Shape& s) {
+      return std::tuple(across(in, s), mass(in, s.mass).plane == subject::Plane::background, -s.cm[3]);
+    };
+    return rank(p) < rank(q);
   });
   for (std::size_t i = 0; i < std::min(all.size(), kShapesSetOut); ++i)
     out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, {all[i].mass}, {}, {}, all[i].cm});

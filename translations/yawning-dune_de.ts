@@ -6210,6 +6210,10 @@
     <context>
         <name>yd::app::GroundPanel</name>
         <message>
+            <source>on each: %1</source>
+            <translation>auf jedem: %1</translation>
+        </message>
+        <message>
             <source>What speaks for the paper</source>
             <translation>Was für das Papier spricht</translation>
         </message>

@@ -11,6 +11,7 @@
 #include <QTableWidget>
 
 #include "models/collection_model.h"
+#include "models/chips.h"
 #include "ui_world.h"
 #include "widgets/curve_view.h"
 #include "widgets/lattice_view.h"
@@ -43,6 +44,17 @@ class TestDecisions : public QObject {
     const QString best = QString::fromStdString(w.session.materials().papers[w.advice.grounds()->ranked[0].paper].id);
     QCOMPARE(papers->model()->index(0, 0).data(Qt::UserRole).toString(), best);
     QVERIFY(w.find<QLabel>("paper_about")->text().contains("Hardest to cover"));
+    // On each sheet, bare at the left, a stroke of the colour that a paper changes most.
+    const media::Paper& first = w.session.materials().papers[w.advice.grounds()->ranked[0].paper];
+    const QImage bare = app::paper_chip(first, QSize(64, 30)).toImage();
+    const QImage tried = papers->model()->index(0, 0).data(Qt::DecorationRole).value<QIcon>().pixmap(64, 30).toImage();
+    const QRect left(0, 0, 20, 30);
+    const QRect stroke(40, 8, 18, 14);
+    const auto same = [&](const QRect& r) {
+      return bare.copy(r).convertToFormat(QImage::Format_RGB32) == tried.copy(r).convertToFormat(QImage::Format_RGB32);
+    };
+    QVERIFY(same(left));
+    QVERIFY(!same(stroke));
     click(w, "papers_sheet");
     auto* sheet = w.find<app::SheetView>("sheet_view");
     QVERIFY(sheet->isVisible());

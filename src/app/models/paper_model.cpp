@@ -2,6 +2,7 @@
 #include "models/paper_model.h"
 
 #include <QIcon>
+#include <QPainter>
 
 #include "colour/words.h"
 #include "models/chips.h"
@@ -25,7 +26,7 @@ QVariant PaperModel::data(const QModelIndex& index, int role) const {
       if (ranked_.empty()) return words::paper_name(p);
       return tr("%1. %2").arg(index.row() + 1).arg(words::paper_name(p));
     case Qt::DecorationRole:
-      return QIcon(paper_chip(p, QSize(64, 30)));
+      return QIcon(picture(p));
     case Qt::UserRole:
       return QString::fromStdString(p.id);
     case Qt::ToolTipRole:
@@ -50,8 +51,22 @@ const media::Paper& PaperModel::at(int row) const {
   return materials_.papers[ranked_.empty() ? place : ranked_[place].paper];
 }
 
-void PaperModel::set_ranking(const std::vector<plan::GroundVerdict>& ranked) {
+/// The sheet with its tooth, and on it the delicate colour.
+QPixmap PaperModel::picture(const media::Paper& paper) const {
+  constexpr QSize kSheet(64, 30);
+  constexpr QRect kStroke(22, 6, 38, 18);
+  QPixmap out = paper_chip(paper, kSheet);
+  if (!delicate_) return out;
+  QPainter painter(&out);
+  painter.drawPixmap(kStroke, stroke_chip(*delicate_, paper, parameters_, kStroke.size()));
+  return out;
+}
+
+void PaperModel::set_ranking(const std::vector<plan::GroundVerdict>& ranked, std::optional<media::Stick> delicate,
+                             const optics::Parameters& parameters) {
   beginResetModel();
+  parameters_ = parameters;
+  delicate_ = std::move(delicate);
   ranked_ = ranked.size() == materials_.papers.size() ? ranked : std::vector<plan::GroundVerdict>{};
   endResetModel();
 }
@@ -59,6 +74,7 @@ void PaperModel::set_ranking(const std::vector<plan::GroundVerdict>& ranked) {
 void PaperModel::refresh() {
   beginResetModel();
   ranked_.clear();
+  delicate_.reset();
   endResetModel();
 }
 

@@ -7,6 +7,7 @@
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <algorithm>
+#include <optional>
 
 #include "models/chips.h"
 #include "models/stage_facts.h"
@@ -20,7 +21,18 @@ namespace {
 
 constexpr QSize kPaperChip(64, 30);
 
+/// The stick nearest to the colour that a paper changes most, thick before thin.
+std::optional<media::Stick> delicate_stick(const GroundAdvice& grounds, const Planned& planned) {
+  if (grounds.offcuts.targets.empty() || grounds.offcuts.papers.empty()) return {};
+  for (std::size_t medium = plan::kCompared.size(); medium-- > 0;) {
+    const int stick = grounds.offcuts.strip(0, 0, medium).stick;
+    if (stick >= 0) return planned.collection->sticks[static_cast<std::size_t>(stick)];
+  }
+  return {};
+}
+
 }  // namespace
+
 GroundPanel::GroundPanel(Session& session, Advice& advice, QWidget* parent)
     : Bench("ground_bench", parent),
       session_(session),
@@ -44,7 +56,7 @@ GroundPanel::GroundPanel(Session& session, Advice& advice, QWidget* parent)
   column->addWidget(facts_);
   column->addWidget(about_);
   column->addStretch();
-  add(new Card(tr("Papers, the best first"), "card_papers", list_, 330, false));
+  papers_card_ = add(new Card(tr("Papers, the best first"), "card_papers", list_, 330, false));
   paper_card_ = add(new Card(tr("This paper"), "card_paper", verdict, 320));
   add(new Card(tr("Side by side"), "card_compare", make_sheets(), 292));
   add(new Card(tr("What counts"), "section_weights", make_weights(), 240), true);
@@ -149,7 +161,10 @@ void GroundPanel::refresh() {
 void GroundPanel::refresh_advice() {
   const QSignalBlocker quiet(list_->selectionModel());
   const auto grounds = advice_.grounds();
-  model_.set_ranking(grounds ? grounds->ranked : std::vector<plan::GroundVerdict>{});
+  const PlannedPtr planned = session_.planned();
+  const auto delicate = grounds && planned ? delicate_stick(*grounds, *planned) : std::nullopt;
+  model_.set_ranking(grounds ? grounds->ranked : std::vector<plan::GroundVerdict>{}, delicate, session_.parameters());
+  papers_card_->set_fact(delicate ? tr("on each: %1").arg(words::stick_name(*delicate)) : QString());
   refresh();
 }
 

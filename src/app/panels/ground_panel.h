@@ -38,6 +38,7 @@ class GroundPanel : public Bench {
   QLabel* about_;
   QComboBox* other_;
   QLabel* tray_;
+  Card* papers_card_ = nullptr;
   Card* paper_card_ = nullptr;
   std::array<LabelledSlider*, plan::kGroundMarks> weights_{};
 };

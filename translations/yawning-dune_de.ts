@@ -4641,6 +4641,26 @@
             <translation>Farbe</translation>
         </message>
         <message>
+            <source>Steps to the sheet</source>
+            <translation>Stufen bis zum Blatt</translation>
+        </message>
+        <message>
+            <source>%1 of light, %2 of dark</source>
+            <translation>%1 Licht, %2 Dunkel</translation>
+        </message>
+        <message>
+            <source>There already</source>
+            <translation>Schon da</translation>
+        </message>
+        <message>
+            <source>Hardest to cover</source>
+            <translation>Am schwersten zu decken</translation>
+        </message>
+        <message>
+            <source>Seen through two layers</source>
+            <translation>Scheint durch zwei Lagen</translation>
+        </message>
+        <message>
             <source>Layers it bears</source>
             <translation>Trägt Lagen</translation>
         </message>

@@ -4641,6 +4641,26 @@
             <translation>Color</translation>
         </message>
         <message>
+            <source>Steps to the sheet</source>
+            <translation>Grados hasta la hoja</translation>
+        </message>
+        <message>
+            <source>%1 of light, %2 of dark</source>
+            <translation>%1 de luz, %2 de oscuro</translation>
+        </message>
+        <message>
+            <source>There already</source>
+            <translation>Ya está</translation>
+        </message>
+        <message>
+            <source>Hardest to cover</source>
+            <translation>Lo más difícil de cubrir</translation>
+        </message>
+        <message>
+            <source>Seen through two layers</source>
+            <translation>Se ve a través de dos capas</translation>
+        </message>
+        <message>
             <source>Layers it bears</source>
             <translation>Capas que aguanta</translation>
         </message>

@@ -4641,6 +4641,26 @@
             <translation>Couleur</translation>
         </message>
         <message>
+            <source>Steps to the sheet</source>
+            <translation>Degrés jusqu’à la feuille</translation>
+        </message>
+        <message>
+            <source>%1 of light, %2 of dark</source>
+            <translation>%1 de lumière, %2 d’ombre</translation>
+        </message>
+        <message>
+            <source>There already</source>
+            <translation>Déjà là</translation>
+        </message>
+        <message>
+            <source>Hardest to cover</source>
+            <translation>Le plus dur à couvrir</translation>
+        </message>
+        <message>
+            <source>Seen through two layers</source>
+            <translation>Transparaît sous deux couches</translation>
+        </message>
+        <message>
             <source>Layers it bears</source>
             <translation>Couches supportées</translation>
         </message>

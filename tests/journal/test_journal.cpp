@@ -293,6 +293,29 @@ class TestJournal : public QObject {
     QVERIFY(QFile::exists(f.file()));
   }
 
+  void a_backup_is_made_once_a_day_whatever_the_clock_did() {
+    Folder f;
+    QVERIFY(f.open()->put(a_work(1)));
+    const QString backup = f.dir.filePath(journal::kBackupFile);
+    const QDateTime now = QDateTime::currentDateTime();
+    const auto made_at = [&](const QDateTime& time) {
+      QFile file(backup);
+      QVERIFY(file.open(QIODevice::ReadWrite));
+      QVERIFY(file.setFileTime(time, QFileDevice::FileModificationTime));
+    };
+    QVERIFY(journal::look_after(f.dir.path(), now.toSecsSinceEpoch()));
+    const QDateTime hour = now.addSecs(-3600);
+    made_at(hour);
+    QVERIFY(journal::look_after(f.dir.path(), now.toSecsSinceEpoch()));
+    QCOMPARE(QFileInfo(backup).lastModified().toSecsSinceEpoch(), hour.toSecsSinceEpoch());
+    // Two days ago; and in a month, by a clock that was wrong.
+    for (const int days : {-2, 30}) {
+      made_at(now.addDays(days));
+      QVERIFY(journal::look_after(f.dir.path(), now.toSecsSinceEpoch()));
+      QVERIFY(std::abs(QFileInfo(backup).lastModified().secsTo(now)) < 3600);
+    }
+  }
+
   void a_damaged_file_is_put_aside_and_the_backup_takes_its_place() {
     Folder f;
     {

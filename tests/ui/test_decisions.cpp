@@ -14,6 +14,7 @@
 #include "models/chips.h"
 #include "ui_world.h"
 #include "widgets/curve_view.h"
+#include "widgets/facts.h"
 #include "widgets/lattice_view.h"
 #include "widgets/offcut_view.h"
 #include "widgets/sheet_view.h"
@@ -43,7 +44,11 @@ class TestDecisions : public QObject {
     auto* papers = w.find<QListView>("papers");
     const QString best = QString::fromStdString(w.session.materials().papers[w.advice.grounds()->ranked[0].paper].id);
     QCOMPARE(papers->model()->index(0, 0).data(Qt::UserRole).toString(), best);
-    QVERIFY(w.find<QLabel>("paper_about")->text().contains("Hardest to cover"));
+    const auto& facts = w.find<app::Facts>("paper_facts")->facts();
+    const auto hardest =
+        std::find_if(facts.begin(), facts.end(), [](const auto& f) { return f.label == "Hardest to cover"; });
+    QVERIFY(hardest != facts.end() && !hardest->number.isEmpty());
+    QVERIFY(w.find<QLabel>("paper_about")->text().count('.') <= 3);
     // On each sheet, bare at the left, a stroke of the colour that a paper changes most.
     const media::Paper& first = w.session.materials().papers[w.advice.grounds()->ranked[0].paper];
     const QImage bare = app::paper_chip(first, QSize(64, 30)).toImage();

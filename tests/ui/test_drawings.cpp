@@ -171,11 +171,11 @@ class TestDrawings : public QObject {
     QVERIFY(number(plan, "Across the room").contains(QString::number(planned_->figures.seen.mean, 'f', 1)));
     const auto reach = app::reach_facts(*planned_);
     QVERIFY(reach.size() >= 2 && reach.size() <= 4);
-    for (const app::Fact& f : app::paper_facts(materials_->papers[0], nullptr)) QVERIFY(f.bar < 0);
+    for (const app::Fact& f : app::paper_facts(materials_->papers[0], nullptr, nullptr)) QVERIFY(f.bar < 0);
     plan::GroundVerdict verdict;
     verdict.marks.fill(0.25);
     int bars = 0;
-    for (const app::Fact& f : app::paper_facts(materials_->papers[0], &verdict)) bars += f.bar == 0.25 ? 1 : 0;
+    for (const app::Fact& f : app::paper_facts(materials_->papers[0], &verdict, nullptr)) bars += f.bar == 0.25 ? 1 : 0;
     QCOMPARE(bars, static_cast<int>(plan::kGroundMarks));
   }
 

@@ -282,6 +282,26 @@ class TestEasel : public QObject {
     QCOMPARE(w.easel.running_s(), std::int64_t{105});
   }
 
+  // No minutes below nothing, no drying without end.
+  void a_clock_that_is_set_back_takes_nothing_away() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.show_easel(true);
+    w.past_chores();
+    w.now_s += 60;
+    w.now_s -= 7200;
+    QVERIFY(w.easel.running_s() >= 0);
+    const int pass = w.easel.shown();
+    w.easel.done();
+    QVERIFY(w.easel.mark_of(pass).minutes >= 0);
+    w.easel.begin_clock();
+    w.now_s += 30;
+    QCOMPARE(w.easel.running_s(), std::int64_t{30});
+    const QString file = w.dir.filePath("back.dune");
+    QVERIFY(w.window.files().save_path(file));
+    QVERIFY(formats::load_project(file).ok());
+  }
+
   void a_killed_run_loses_nothing() {
     QTemporaryDir folder;
     QProcess run;

@@ -9,6 +9,7 @@
 #include "looks/images.h"
 #include "looks/translate.h"
 #include "models/course_model.h"
+#include "words/grounds.h"
 #include "words/seen.h"
 #include "words/sentence.h"
 #include "words/number.h"
@@ -59,7 +60,7 @@ QList<Fact> subject_facts(const ReadSubject& s, bool from_dark) {
           spot_fact(tr("Most vivid"), s.values.most_vivid.lab, from_dark)};
 }
 
-QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v) {
+QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v, const Planned* planned) {
   QList<Fact> out{
       {tr("Colour"),
        tr("%1, value %2").arg(words::colour_name(paper.lab)).arg(words::number(colour::value_step(paper.lab.l), 1)), -1,
@@ -71,6 +72,16 @@ QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* v)
                 v->marks[m],
                 {}});
   out.append({tr("Layers it bears"), tr("%1, %2 wanted").arg(v->bears_layers).arg(v->needs_layers), -1, {}});
+  out.append({tr("Steps to the sheet"),
+              tr("%1 of light, %2 of dark").arg(words::number(v->room_light, 1), words::number(v->room_dark, 1)),
+              -1,
+              {}});
+  out.append({tr("There already"), percent(v->there), -1, {}});
+  if (planned == nullptr) return out;
+  const plan::TargetPlan& hardest = planned->plan.targets[static_cast<std::size_t>(v->hardest)];
+  const subject::Mass& mass = planned->subject->masses[static_cast<std::size_t>(hardest.mass)];
+  out.append({tr("Hardest to cover"), words::mass_name(mass), -1, to_colour(hardest.target)});
+  out.append({tr("Seen through two layers"), words::shows_through(*v), -1, {}});
   return out;
 }
 

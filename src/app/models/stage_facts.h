@@ -18,8 +18,8 @@ struct Warmth {
 Warmth warmth_of(const ReadSubject& subject);
 /// Darkest and lightest spot, the most vivid.
 QList<Fact> subject_facts(const ReadSubject& subject, bool from_dark);
-/// What a paper is judged by, each mark with its bar, and what it is.
-QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* verdict);
+/// What a paper is, what it is judged by, each mark with its bar, and what it does to the picture that was `planned`.
+QList<Fact> paper_facts(const media::Paper& paper, const plan::GroundVerdict* verdict, const Planned* planned);
 /// What stays out of reach of the tray, the worst first, at most three; then how near the whole comes.
 QList<Fact> reach_facts(const Planned& planned);
 /// The plan in numbers: sticks, passages, passes, time, sittings, and how near it comes as seen across the room.

@@ -152,10 +152,10 @@ void GroundPanel::refresh() {
   }
   paper_card_->set_fact(verdict == nullptr ? QString() : tr("%1 of 100").arg(qRound(100 * verdict->score)));
   tray_->setPixmap(planned ? tray_on_paper(*planned, *paper, 3, QSize(88, 24)) : QPixmap());
-  facts_->set_facts(paper_facts(*paper, verdict));
-  about_->setText(verdict == nullptr || !planned ? words::term(paper->surface.c_str())
-                                                 : words::reasons(*verdict, *paper, planned->plan, *planned->subject,
-                                                                  session_.choices().plan.underpaint.picture));
+  facts_->set_facts(paper_facts(*paper, verdict, planned.get()));
+  about_->setText(verdict == nullptr
+                      ? words::term(paper->surface.c_str())
+                      : words::remarks(*verdict, *paper, session_.choices().plan.underpaint.picture).join(" "));
 }
 
 void GroundPanel::refresh_advice() {

@@ -155,7 +155,10 @@ void EaselWork::substitute(int stick) {
   session_.change(with_substitute(*planned, session_.choices(), p.stick, stick), tr("Another stick"));
 }
 
-std::int64_t EaselWork::running_s() const { return before_s_ + (paused_ ? 0 : now_s_() - since_s_); }
+std::int64_t EaselWork::running_s() const { return before_s_ + (paused_ ? 0 : since_begun_s()); }
+
+/// A clock that is set back in between takes no time away.
+std::int64_t EaselWork::since_begun_s() const { return std::max<std::int64_t>(0, now_s_() - since_s_); }
 
 void EaselWork::begin_clock() {
   before_s_ = 0;
@@ -164,7 +167,7 @@ void EaselWork::begin_clock() {
 
 void EaselWork::pause(bool on) {
   if (on == paused_) return;
-  if (on) before_s_ += now_s_() - since_s_;
+  if (on) before_s_ += since_begun_s();
   since_s_ = now_s_();
   paused_ = on;
   emit changed();
@@ -177,7 +180,8 @@ std::vector<EaselWork::Drying> EaselWork::drying() const {
     const plan::Pass& p = planned->plan.passes[static_cast<std::size_t>(i)];
     const plan::PassMark m = mark_of(i);
     if (p.dry_minutes <= 0 || m.state != State::done) continue;
-    const auto left = m.at_s + static_cast<std::int64_t>(p.dry_minutes * 60) - now_s_();
+    const auto all = static_cast<std::int64_t>(p.dry_minutes * 60);
+    const std::int64_t left = std::min(all, m.at_s + all - now_s_());  // with the clock set back: all of it
     const bool flammable =
         p.kind == plan::PassKind::fix ||
         (p.underpaint >= 0 &&

@@ -60,6 +60,7 @@ class EaselWork : public QObject {
   void changed();
 
  private:
+  std::int64_t since_begun_s() const;
   bool is_marked(const std::string& key) const;
   void close(plan::PassMark::State state, const QString& text);
   void close_pass(plan::PassMark::State state, const QString& text);

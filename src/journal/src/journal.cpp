@@ -159,7 +159,9 @@ Status look_after(const QString& folder, qint64 now_s) {
   const QString backup = QDir(folder).filePath(kBackupFile);
   if (Status whole = check_file(file); !whole) return whole;
   const QFileInfo old(backup);
-  if (old.exists() && now_s - old.lastModified().toSecsSinceEpoch() <= kDay_s) return success();
+  // A backup from the future is of no day: the clock was wrong then, or is now.
+  const qint64 age_s = now_s - old.lastModified().toSecsSinceEpoch();
+  if (old.exists() && age_s >= 0 && age_s <= kDay_s) return success();
   const auto journal = Journal::open(file);
   return journal ? journal.value()->back_up(backup) : Status(journal.error());
 }

@@ -71,30 +71,61 @@ colour::Light light_at(const board::BoardImage& board, int x, int y) {
   return {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
 }
 
+/// How much each pixel says of its own target, 0 to 1: where targets alternate from pixel to pixel the lens mixes them,
+/// and each is seen with a share of what lies beside it just there.
+cv::Mat purity(const board::BoardMap& map) {
+  constexpr int kReach = 2;
+  constexpr float kAll = (2 * kReach + 1) * (2 * kReach + 1);
+  const auto& target = map.target;
+  cv::Mat out(target.height, target.width, CV_32F);
+  tbb::parallel_for(0, target.height, [&](int y) {
+    for (int x = 0; x < target.width; ++x) {
+      int alike = 0;
+      for (int v = std::max(0, y - kReach); v <= std::min(target.height - 1, y + kReach); ++v) {
+        for (int u = std::max(0, x - kReach); u <= std::min(target.width - 1, x + kReach); ++u)
+          alike += target.at(u, v) == target.at(x, y) ? 1 : 0;
+      }
+      const float share = static_cast<float>(alike) / kAll;
+      out.at<float>(y, x) = share * share;
+    }
+  });
+  return out;
+}
+
 /// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
-/// in the sheet lies over targets alike. A target's own is that of all its pixels, so that one which is nowhere away
-/// from a border, and laid too lightly, is not taken for a lamp.
+/// in the sheet lies over targets alike. A target's own is that of all its pixels, by their purity, so that one which
+/// is nowhere away from a border, and laid too lightly, is not taken for a lamp.
 void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
   const board::BoardImage& board = out.board;
-  std::vector<Both> targets(count);
+  cv::Mat weight = purity(map);
+  struct Own {
+    double difference = 0, weight = 0;
+  };
+  std::vector<Own> own(count);
+  cv::Mat left(board.height, board.width, CV_32F);
   for (int y = 0; y < board.height; ++y) {
     for (int x = 0; x < board.width; ++x) {
-      Both& t = targets[map.target.at(x, y)];
-      t.seen.add(out.picture.at(x, y));
-      t.wanted.add(light_at(board, x, y));
+      left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
+      Own& o = own[map.target.at(x, y)];
+      o.difference += weight.at<float>(y, x) * left.at<float>(y, x);
+      o.weight += weight.at<float>(y, x);
     }
   }
-  cv::Mat left(board.height, board.width, CV_32F);
   tbb::parallel_for(0, board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) {
-      const Both& t = targets[map.target.at(x, y)];
-      const double own = t.seen.n > 0 ? (t.seen.g - t.wanted.g) / t.seen.n : 0;
-      left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g - static_cast<float>(own);
+      const Own& o = own[map.target.at(x, y)];
+      left.at<float>(y, x) -= static_cast<float>(o.weight > 0 ? o.difference / o.weight : 0);
+      left.at<float>(y, x) *= weight.at<float>(y, x);
     }
   });
   const double shrink = std::min(1.0, 200.0 / std::max(left.cols, left.rows));
-  cv::resize(left, left, cv::Size(), shrink, shrink, cv::INTER_AREA);
-  cv::GaussianBlur(left, left, cv::Size(0, 0), kGlareBlur * std::max(left.cols, left.rows));
+  for (cv::Mat* m : {&left, &weight}) {
+    cv::resize(*m, *m, cv::Size(), shrink, shrink, cv::INTER_AREA);
+    cv::GaussianBlur(*m, *m, cv::Size(0, 0), kGlareBlur * std::max(m->cols, m->rows));
+  }
+  constexpr double kTooMixed = 0.05;  // of purity: nothing is said of such a place
+  left.setTo(0, weight < kTooMixed);
+  cv::divide(left, cv::max(weight, kTooMixed), left);
   cv::Point at;
   double low = 0;
   cv::minMaxLoc(left, &low, &out.glare, nullptr, &at);

@@ -17,10 +17,12 @@ const char* name(Trouble trouble);
 inline constexpr double kLeastSide_px = 350;  ///< of the picture's longer side in the file
 inline constexpr double kMostBlur = 0.006;    ///< standard deviation, of the picture's longer side
 inline constexpr double kMostClipped = 0.04;  ///< of the picture's pixels, beyond what is to be as light as that
-inline constexpr double kDimPaper = 0.035;    ///< light of bare paper in the file, for each of its own, at least
-inline constexpr double kMostGlare = 0.03;    ///< of white; without a lamp 0.013 at most on the kettle
-inline constexpr double kStrange = 5;         ///< CIEDE2000, of half the masses: the paper was none
-inline constexpr double kMostUneven = 6;      ///< light on the brightest place to the darkest
+/// Light of bare paper in the file, for each of its own, at least: a dark of L* 15 is five levels of such a file.
+inline constexpr double kDimPaper = 0.07;
+/// Of white: without a lamp 0.015 at most as a rule, with one of half of white 0.028 at least.
+inline constexpr double kMostGlare = 0.025;
+inline constexpr double kStrange = 5;     ///< CIEDE2000, of half the masses: the paper was none
+inline constexpr double kMostUneven = 6;  ///< light on the brightest place to the darkest
 
 /// Before anything is compared: size, sharpness, light, likeness.
 std::vector<Trouble> troubles_of(const Photo& photo, const Located& located, const LightFix& fix);

@@ -51,7 +51,8 @@ class PassagePrinter {
   void print(std::size_t number) {
     const plan::Passage& passage = p_.guide.passages[number];
     const double height = std::max(tall(passage), passage.has_passes() ? 2 * picture_height() + 40 : 0.0);
-    page_.need(std::min(height + 30, kTogether));
+    const double title = page_.height_of(words::title(passage, p_.job()), page_.width() - 90, kTitle, true);
+    page_.need(std::min(height + title + 14, kTogether));
     for (int i = passage.first; i <= passage.last; ++i) {
       const QString sitting = sitting_at(p_, i);
       if (!sitting.isEmpty()) page_.paragraph(sitting, 0, 0, kText, true);
@@ -76,10 +77,10 @@ class PassagePrinter {
 
   void head(const plan::Passage& passage, std::size_t number) {
     page_.rule();
-    page_.line(words::title(passage, p_.job()), 24, page_.width() - 90, kTitle, Qt::AlignLeft, true);
     page_.line(QString::number(number + 1), 0, 20, kTitle, Qt::AlignLeft, true);
     page_.line(minutes_words(passage.minutes), page_.width() - 64, 64, kText, Qt::AlignRight);
-    page_.down(22);
+    page_.down(1.5);  // on the line of its number
+    page_.paragraph(words::title(passage, p_.job()), 24, page_.width() - 90, kTitle, true);
   }
 
   /// Where, and what it looks like afterwards.

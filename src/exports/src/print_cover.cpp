@@ -142,7 +142,8 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   const double top = page.y();
   const double column = wide ? page.width() * 0.6 : page.width();
   // The whole job on the first page, if the pictures stay worth looking at.
-  const double sticks = wide ? 0 : 36 + kTrayRow * static_cast<double>((p.plan.tray.size() + 1) / 2);
+  const std::size_t rows = wide ? 0 : (p.plan.tray.size() + 1) / 2;
+  const double sticks = wide ? 0 : 36 + kTrayRow * static_cast<double>(rows);
   const double room = page.left_over() - below_pictures(page, p) - sticks;
   const double tall = wide ? std::clamp(room / 2 - kCaption, 130.0, 225.0) : std::clamp(room - kCaption, 200.0, 300.0);
   const double below = top + pictures(page, p, column, wide, tall);

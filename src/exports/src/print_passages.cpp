@@ -79,7 +79,7 @@ class PassagePrinter {
     page_.rule();
     page_.line(QString::number(number + 1), 0, 20, kTitle, Qt::AlignLeft, true);
     page_.line(minutes_words(passage.minutes), page_.width() - 64, 64, kText, Qt::AlignRight);
-    page_.down(1.5);  // on the line of its number
+    page_.down(3);  // on the line of its number
     page_.paragraph(words::title(passage, p_.job()), 24, page_.width() - 90, kTitle, true);
   }
 

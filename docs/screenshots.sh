@@ -22,7 +22,7 @@ shot passages 4 --passage 7 data/demo/salt-works.png
 shot advice 4 --press card_advice data/demo/kettle.png
 shot schools 4 --press school_page data/demo/kettle.png
 shot easel 6 --done 9 data/demo/salt-works.png
-shot check 5 --photo 3 --done 11 data/demo/salt-works.png
+shot check 5 --photo 8 --done 11 data/demo/salt-works.png
 shot colour 2 --point 0.62,0.56 data/demo/salt-works.png
 shot help 2 --press help_here data/demo/salt-works.png
 # The journal has something in it by now: the easel's steps, and one more work.

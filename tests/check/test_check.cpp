@@ -294,7 +294,10 @@ class TestCheck : public QObject {
                          [](const check::Fault& f) { return f.off == check::Off::edge; }));
     int found = 0;
     int others = 0;
-    for (const check::BorderReading& b : borders) {
+    int smudged = 0;
+    for (std::size_t i = 0; i < borders.size(); i += trial::kEnough / 2) {
+      const check::BorderReading& b = borders[i];
+      ++smudged;
       const check::Report r = photograph(standin::smudged(board, w.subject, b.mass, b.rival, 0.02));
       for (const check::Fault& f : r.faults) {
         if (f.off != check::Off::edge) continue;
@@ -304,8 +307,7 @@ class TestCheck : public QObject {
         if (!f.mendings.empty()) QVERIFY(f.mendings.front().way == check::Mending::Way::cut);
       }
     }
-    QVERIFY2(found >= 0.8 * static_cast<double>(borders.size()),
-             qPrintable(QString("%1 of %2").arg(found).arg(borders.size())));
+    QVERIFY2(found >= 0.8 * smudged, qPrintable(QString("%1 of %2").arg(found).arg(smudged)));
     QVERIFY2(others <= 1, qPrintable(QString::number(others)));
   }
 

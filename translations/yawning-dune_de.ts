@@ -602,6 +602,10 @@
             <translation>hat keine Spalte %1</translation>
         </message>
         <message>
+            <source>holds %1 samples, but %2 strokes are asked for: measure them all, in their order</source>
+            <translation>enthält %1 Proben, verlangt sind aber %2 Striche: alle messen, in ihrer Reihenfolge</translation>
+        </message>
+        <message>
             <source>names a stick that is not in the collection</source>
             <translation>nennt eine Kreide, die nicht in der Sammlung ist</translation>
         </message>
@@ -3333,6 +3337,10 @@
         <message>
             <source>Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's.</source>
             <translation>An den Linien ausschneiden. Jede Marke außerhalb des Bildes anlegen, ihre Ecke mit Punkt an die Bildecke.</translation>
+        </message>
+        <message>
+            <source>Its greys lie beside the picture: the light is put right by them.</source>
+            <translation>Die Grautöne neben das Bild legen: nach ihnen wird das Licht berichtigt.</translation>
         </message>
     </context>
     <context>
@@ -6348,8 +6356,8 @@
             <translation>Messwerte der Probestriche</translation>
         </message>
         <message>
-            <source>Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)</source>
-            <translation>Fotos, Tabellen und behaltene Hände (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)</translation>
+            <source>Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)</source>
+            <translation>Fotos, Tabellen und behaltene Hände (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)</translation>
         </message>
         <message>
             <source>Keep hand and sticks</source>

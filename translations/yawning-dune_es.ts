@@ -602,6 +602,10 @@
             <translation>no tiene columna %1</translation>
         </message>
         <message>
+            <source>holds %1 samples, but %2 strokes are asked for: measure them all, in their order</source>
+            <translation>contiene %1 muestras, pero se piden %2 trazos: mídalos todos, en su orden</translation>
+        </message>
+        <message>
             <source>names a stick that is not in the collection</source>
             <translation>nombra una barra que no está en la colección</translation>
         </message>
@@ -3333,6 +3337,10 @@
         <message>
             <source>Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's.</source>
             <translation>Recortar por las líneas. Poner cada marca fuera de la imagen, su esquina con punto en la de la imagen.</translation>
+        </message>
+        <message>
+            <source>Its greys lie beside the picture: the light is put right by them.</source>
+            <translation>Los grises van junto a la imagen: por ellos se corrige la luz.</translation>
         </message>
     </context>
     <context>
@@ -6348,8 +6356,8 @@
             <translation>Mediciones de trazos de prueba</translation>
         </message>
         <message>
-            <source>Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)</source>
-            <translation>Fotos, tablas y manos guardadas (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)</translation>
+            <source>Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)</source>
+            <translation>Fotos, tablas y manos guardadas (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)</translation>
         </message>
         <message>
             <source>Keep hand and sticks</source>

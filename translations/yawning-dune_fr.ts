@@ -602,6 +602,10 @@
             <translation>n’a pas de colonne %1</translation>
         </message>
         <message>
+            <source>holds %1 samples, but %2 strokes are asked for: measure them all, in their order</source>
+            <translation>contient %1 échantillons, mais %2 traits sont demandés : mesurez-les tous, dans leur ordre</translation>
+        </message>
+        <message>
             <source>names a stick that is not in the collection</source>
             <translation>nomme un bâton qui n’est pas dans la collection</translation>
         </message>
@@ -3333,6 +3337,10 @@
         <message>
             <source>Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's.</source>
             <translation>Découper le long des lignes. Poser chaque repère hors de l’image, son coin pointé sur celui de l’image.</translation>
+        </message>
+        <message>
+            <source>Its greys lie beside the picture: the light is put right by them.</source>
+            <translation>Placer les gris à côté de l’image : ils corrigent la lumière.</translation>
         </message>
     </context>
     <context>
@@ -6348,8 +6356,8 @@
             <translation>Mesures de traits d’essai</translation>
         </message>
         <message>
-            <source>Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)</source>
-            <translation>Photos, tableaux et mains gardées (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.json)</translation>
+            <source>Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)</source>
+            <translation>Photos, tableaux et mains gardées (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)</translation>
         </message>
         <message>
             <source>Keep hand and sticks</source>

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "formats/archive.h"
+#include "formats/collection_file.h"
 #include "formats/offcut_file.h"
 #include "pictures/pictures.h"
 #include "standin/colorimeter.h"
@@ -46,6 +47,20 @@ std::vector<calibrate::Reading> simulated(const std::vector<calibrate::OffcutStr
   return out;
 }
 
+/// By the table itself, or by an instrument's file and the table that says what was laid.
+Result<std::vector<calibrate::Reading>> readings_of(const CalibrateArguments& a, const media::Collection& collection) {
+  const auto bytes = pictures::read_bytes(QString::fromStdString(a.readings_file));
+  if (!bytes) return bytes.error();
+  if (!formats::is_cgats(bytes.value())) return formats::read_offcuts(bytes.value(), a.readings_file, collection);
+  if (a.strokes_file.empty())
+    return bad_value("--strokes", "is needed with an instrument's file: the table of `offcuts`");
+  const auto table = pictures::read_bytes(QString::fromStdString(a.strokes_file));
+  if (!table) return table.error();
+  const auto strokes = formats::read_offcut_strokes(table.value(), a.strokes_file, collection);
+  if (!strokes) return strokes.error();
+  return formats::read_samples(bytes.value(), a.readings_file, strokes.value());
+}
+
 }  // namespace
 
 Status run_offcuts(const OffcutArguments& a) {
@@ -63,9 +78,7 @@ Status run_offcuts(const OffcutArguments& a) {
 Status run_calibrate(const CalibrateArguments& a) {
   auto materials = load_materials(a.paper, a.collection);
   if (!materials) return materials.error();
-  const auto bytes = pictures::read_bytes(QString::fromStdString(a.readings_file));
-  if (!bytes) return bytes.error();
-  const auto readings = formats::read_offcuts(bytes.value(), a.readings_file, materials->collection);
+  const auto readings = readings_of(a, materials->collection);
   if (!readings) return readings.error();
   Observer observer;
   const auto found = calibrate::calibrate(readings.value(), materials->paper, materials->collection,

@@ -94,6 +94,7 @@ Status run_offcuts(const OffcutArguments& arguments);
 
 struct CalibrateArguments {
   std::string readings_file;
+  std::string strokes_file;       ///< what was laid, where the readings are an instrument's
   std::string paper, collection;  ///< ids; empty: the usual ones
   std::string artist;             ///< whose hand it is
   std::string json_file;          ///< empty: standard output

@@ -112,7 +112,10 @@ void add_calibrate(CLI::App& app, yd::cli::OffcutArguments& o, yd::cli::Calibrat
   c->add_option("--count", o.count, "How many strokes")->capture_default_str();
   c->add_option("--simulate", o.simulate, "Seed: a simulated artist lays and measures them");
   c = app.add_subcommand("calibrate", "The artist's hand and sticks from offcut strokes that were measured");
-  c->add_option("READINGS", a.readings_file, "The table of `offcuts`, filled in with L*, a*, b* (D50)")->required();
+  c->add_option("READINGS", a.readings_file, "The table of `offcuts`, filled in with L*, a*, b* (D50), or CGATS.17")
+      ->required();
+  c->add_option("--strokes", a.strokes_file,
+                "The table of `offcuts`, whose strokes a CGATS.17 file holds in their order");
   c->add_option("--paper", a.paper, "Paper id they are laid on");
   c->add_option("--collection", a.collection, "Collection id or JSON file");
   c->add_option("--artist", a.artist, "Whose hand it is, told with plans that rest on it");

@@ -253,6 +253,34 @@ class TestPhoto : public QObject {
     QVERIFY(std::abs(photo.image.at(200, 300).g - 0.5F) < 1e-4F);
   }
 
+  // The greys on the marks' cards say the camera's curve; where a picture fills its sheet, their white the light too. The
+  // table round it is no bare paper, however even.
+  void greys_beside_the_picture_put_the_light_right() {
+    const board::BoardImage board = board_of(invented(), 6);
+    for (const std::uint64_t seed : {1, 2, 3, 4}) {
+      standin::Camera camera = held(seed);
+      camera.margin = 0.15;
+      camera.curve = 0.4;
+      for (const bool to_the_edge : {false, true}) {
+        standin::Sheet round(to_the_edge ? colour::Lab{45, 8, 14} : kSheet);
+        if (to_the_edge) camera.table = colour::luminance(colour::to_light(round.paper));
+        std::array<double, 2> off{};
+        for (const bool marks : {false, true}) {
+          round.marks = marks;
+          const auto photo = check::open_photo(standin::photograph(board, round, camera)->image).value();
+          const check::Located at = check::locate(photo, board);
+          const check::LightFix fix = check::fix_light(photo, at, {kSheet, {}});
+          QVERIFY(!marks || fix.by == check::Reference::printed_greys);
+          off[marks ? 1 : 0] = mean_off(read(photo, at, fix, 6, 4), invented());
+        }
+        const QString figures = QString("%1: %2, %3").arg(seed).arg(off[0]).arg(off[1]);
+        qInfo("%s", qPrintable(figures));
+        QVERIFY2(off[1] < 0.8 * off[0], qPrintable(figures));
+        QVERIFY2(off[1] < (to_the_edge ? 3 : 1.5), qPrintable(figures));
+      }
+    }
+  }
+
   // A picture on a table as light as its paper, whose sheet cannot be seen to end: printed marks say where it lies.
   void corners_are_found_by_printed_marks() {
     const board::BoardImage board = board_of(invented(), 6);
@@ -274,8 +302,8 @@ class TestPhoto : public QObject {
         QVERIFY2(check::distance(corners[i], truth) < 0.005 * side, qPrintable(QString::number(seed)));
       }
       // One of them twice, or one hidden, and they say nothing.
-      QVERIFY(!check::corners_by_marks({marks[0], marks[1], marks[2]}));
-      QVERIFY(!check::corners_by_marks({marks[0], marks[1], marks[2], marks[2]}));
+      QVERIFY(!check::corner_marks({marks[0], marks[1], marks[2]}));
+      QVERIFY(!check::corner_marks({marks[0], marks[1], marks[2], marks[2]}));
     }
   }
 };

@@ -3,6 +3,8 @@
 #include <QTest>
 #include <nlohmann/json.hpp>
 
+#include "colour/ciede2000.h"
+#include "formats/collection_file.h"
 #include "formats/offcut_file.h"
 #include "small_world.h"
 
@@ -41,6 +43,30 @@ class TestOffcutFile : public QObject {
     QCOMPARE(readings.size(), std::size_t{1});
     QCOMPARE(readings[0].stroke.pressure, 1.0);
     QCOMPARE(readings[0].lab.l, 50.5);
+  }
+
+  /// Keywords of CGATS.17 (ISO 28178), from memory; the values are ours.
+  void an_instrument_says_colours_in_the_order_of_the_strokes() {
+    const std::vector<calibrate::OffcutStroke> strokes{{3, 1, plan::Technique::laid},
+                                                       {7, 0.3, plan::Technique::rubbed}};
+    const QByteArray head =
+        "CGATS.17\nORIGINATOR \"An instrument\"\nNUMBER_OF_FIELDS 4\nBEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A "
+        "LAB_B\nEND_DATA_FORMAT\n";
+    const QByteArray two = head + "NUMBER_OF_SETS 2\nBEGIN_DATA\n1 50.25 -3.5 12\n2 80 0.5 -20.75\nEND_DATA\n";
+    QVERIFY(formats::is_cgats(two));
+    const auto readings = formats::read_samples(two, "a.cgats", strokes).value();
+    QCOMPARE(readings.size(), strokes.size());
+    QVERIFY(readings[0].stroke == strokes[0] && readings[1].stroke == strokes[1]);
+    QVERIFY(colour::ciede2000(readings[0].lab, {50.25, -3.5, 12}) < 0.02);
+    QVERIFY(colour::ciede2000(readings[1].lab, {80, 0.5, -20.75}) < 0.02);
+
+    const auto error = [&](const QByteArray& bytes) {
+      const auto r = formats::read_samples(bytes, "a.cgats", strokes);
+      return r.ok() ? QString() : QString::fromStdString(describe(r.error()));
+    };
+    const QByteArray one = head + "NUMBER_OF_SETS 1\nBEGIN_DATA\n1 50.25 -3.5 12\nEND_DATA\n";
+    QVERIFY(error(one).contains("1 samples, but 2 strokes"));
+    QVERIFY(error(QByteArray(two).replace("80", "dark")).contains("line 10"));
   }
 
   void what_is_wrong_is_named_by_its_line() {

@@ -102,6 +102,8 @@ struct Tally {
   std::map<std::string, int> why;
 };
 
+constexpr double kMisplaced = 0.01;  // of the longer side: worth a look
+
 void add(Tally& t, const Bench& b, const Painted& work, const check::Report& r, const standin::Photograph& photo) {
   ++t.works;
   double longer = std::max(check::distance(photo.picture[0], photo.picture[1]),
@@ -358,6 +360,8 @@ int main(int argc, char** argv) {
       add(one, b, work, report.value(), photo);
     }
     print(b.name.c_str(), one);
+    std::printf("    placed more than %.0f %% of the side off: %td\n", 100 * kMisplaced,
+                std::count_if(one.corners.begin(), one.corners.end(), [](double c) { return c > kMisplaced; }));
     print_spoilt(b, std::max(1, works / 4));
     std::fflush(stdout);
   }

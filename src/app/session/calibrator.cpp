@@ -7,6 +7,7 @@
 
 #include "exports/printed_sheet.h"
 #include "formats/archive.h"
+#include "formats/collection_file.h"
 #include "formats/offcut_file.h"
 #include "media/fields.h"
 #include "pictures/pictures.h"
@@ -20,7 +21,7 @@ namespace {
 
 bool is_table(const QString& file) {
   const QString suffix = QFileInfo(file).suffix().toLower();
-  return suffix == "csv" || suffix == "txt";
+  return suffix == "csv" || suffix == "txt" || suffix == "cgats";
 }
 
 using Readings = Result<std::vector<calibrate::Reading>>;
@@ -30,6 +31,7 @@ Readings readings_in(const QString& file, const Planned& p, const std::vector<ca
   if (is_table(file)) {
     const auto bytes = pictures::read_bytes(file);
     if (!bytes) return bytes.error();
+    if (formats::is_cgats(bytes.value())) return formats::read_samples(bytes.value(), file.toStdString(), strokes);
     return formats::read_offcuts(bytes.value(), file.toStdString(), *p.collection);
   }
   const auto photo = photo_in(file);

@@ -59,6 +59,12 @@ Placement place(const Lens& lens, const Quad& seen) {
   return {lens, homography(kUnit, straight)};
 }
 
+Shares::Shares(const Placement& placement) : lens_(placement.lens) {
+  Quad straight;
+  for (std::size_t i = 0; i < 4; ++i) straight[i] = lens_.straight(placement.corners()[i]);
+  out_of_ = homography(straight, {{{0, 0}, {1, 0}, {1, 1}, {0, 1}}});
+}
+
 double area_of(const Quad& q) {
   double sum = 0;
   for (std::size_t i = 0; i < 4; ++i) sum += q[i].x * q[(i + 1) % 4].y - q[(i + 1) % 4].x * q[i].y;

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "board/strip.h"
+#include "card_light.h"
 #include "colour/ciede2000.h"
 
 namespace yd::check {
@@ -15,8 +16,6 @@ constexpr double kDark = 1e-4;  // of white, under which a logarithm says nothin
 constexpr int kTerms = 12;
 constexpr double kSameBare = 0.05;  // scatter of the logarithm of light over one and the same bare sheet, at most
 constexpr std::size_t kFewest = 40;
-
-double channel(const colour::Light& c, int k) { return k == 0 ? c.r : k == 1 ? c.g : c.b; }
 
 Eigen::Matrix<double, 1, kTerms> terms(int k, double u, double v) {
   Eigen::Matrix<double, 1, kTerms> out = Eigen::Matrix<double, 1, kTerms>::Zero();
@@ -31,36 +30,29 @@ Eigen::Matrix<double, 1, kTerms> terms(int k, double u, double v) {
   return out;
 }
 
-/// Shares of the picture that a place of the sheet has: the inverse of the placement, by its corners.
-class Inverse {
- public:
-  explicit Inverse(const Placement& p) : lens_(p.lens) {
-    Quad straight;
-    for (std::size_t i = 0; i < 4; ++i) straight[i] = lens_.straight(p.corners()[i]);
-    out_of_ = homography(straight, {{{0, 0}, {1, 0}, {1, 1}, {0, 1}}});
+/// Where along a side bare paper is looked for: everywhere, or between the patches of a strip.
+std::vector<double> bare_along(int patches) {
+  std::vector<double> out;
+  constexpr int kBareAlong = 60;
+  for (int i = 0; patches == 0 && i < kBareAlong; ++i) out.push_back((i + 0.5) / kBareAlong);
+  for (int i = 1; i < patches; ++i) {
+    for (const double off : {-0.04, 0.0, 0.04}) out.push_back((i + off) / patches);
   }
-  Point of(const Point& seen) const { return carried(out_of_, lens_.straight(seen)); }
+  return out;
+}
 
- private:
-  Lens lens_;
-  Homography out_of_{};
-};
-
-/// Bare paper all round, midway between the picture and the end of the sheet; below too, where there is no strip.
-std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, bool strip) {
+/// Bare paper all round, midway between the picture and the end of the sheet; below, between the patches of a strip.
+std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, int strip) {
   std::vector<SeenAt> out;
-  const Inverse shares(located.picture);
+  const Shares shares(located.picture);
   Quad outer{{{-0.03, -0.03}, {1.03, -0.03}, {1.03, 1.03}, {-0.03, 1.03}}};
   if (located.sheet) {
     for (std::size_t i = 0; i < 4; ++i) outer[i] = shares.of((*located.sheet)[i]);
   }
   const Quad inner{{{0, 0}, {1, 0}, {1, 1}, {0, 1}}};
-  constexpr int kBareAlong = 60;
   for (std::size_t side = 0; side < 4; ++side) {
-    if (strip && side == 2) continue;
     for (const double way : {0.35, 0.5, 0.65}) {
-      for (int i = 0; i < kBareAlong; ++i) {
-        const double t = (i + 0.5) / kBareAlong;
+      for (const double t : bare_along(side == 2 ? strip : 0)) {
         const auto between = [&](const Quad& q) {
           const Point& a = q[side];
           const Point& b = q[(side + 1) % 4];
@@ -68,7 +60,7 @@ std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, bool 
         };
         const Point p = between(inner);
         const Point q = between(outer);
-        const double u = p.x + way * (q.x - p.x);
+        const double u = side == 2 && strip > 0 ? p.x : p.x + way * (q.x - p.x);
         const double v = p.y + way * (q.y - p.y);
         if (const auto seen = light_at(photo, located.picture.at(u, v), 2)) out.push_back({u, v, *seen});
       }
@@ -121,14 +113,6 @@ double fit_surface(std::span<const SeenAt> bare, const colour::Light& paper, Lig
   }
   for (int i = 0; i < kTerms; ++i) fix.surface[static_cast<std::size_t>(i)] = x(i);
   return scale;
-}
-
-double log_light(const LightFix& fix, int k, double u, double v) {
-  const auto& f = fix.surface;
-  const std::size_t i = 3 * static_cast<std::size_t>(k);
-  const double x = u - 0.5;
-  const double y = v - 0.5;
-  return f[i] + f[i + 1] * x + f[i + 2] * y + f[9] * x * x + f[10] * x * y + f[11] * y * y;
 }
 
 /// Patches of the strip as they are seen, the light on them undone.
@@ -216,11 +200,25 @@ double unevenness(const LightFix& fix) {
   double high = -1e9;
   for (int y = 0; y <= 8; ++y) {
     for (int x = 0; x <= 8; ++x) {
-      const double l = log_light(fix, 1, x / 8.0, y / 8.0);
+      const double l = fix.log_light(1, x / 8.0, y / 8.0);
       low = std::min(low, l), high = std::max(high, l);
     }
   }
   return std::exp(high - low);
+}
+
+/// What the strip says; nothing where it does not fit at all: it is not there, or in another order.
+std::optional<LightFix> fix_by_strip(const Photo& photo, const Located& located, const Known& known,
+                                     const LightFix& bare) {
+  const Quad c = located.picture.corners();
+  const double aspect = (distance(c[0], c[1]) + distance(c[3], c[2])) / (distance(c[0], c[3]) + distance(c[1], c[2]));
+  std::vector<KnownPatch> patches = patches_of(photo, located, known, bare, aspect);
+  if (patches.size() < 4) return std::nullopt;
+  LightFix out = bare;
+  fix_by_patches(patches, out);
+  if (out.residual_de00 > kMostOff) return std::nullopt;
+  out.by = Reference::margin_strip;
+  return out;
 }
 
 }  // namespace
@@ -230,11 +228,19 @@ const char* name(Reference reference) {
   return names[static_cast<std::size_t>(reference)];
 }
 
+double LightFix::log_light(int k, double u, double v) const {
+  const auto& f = surface;
+  const std::size_t i = 3 * static_cast<std::size_t>(k);
+  const double x = u - 0.5;
+  const double y = v - 0.5;
+  return f[i] + f[i + 1] * x + f[i + 2] * y + f[9] * x * x + f[10] * x * y + f[11] * y * y;
+}
+
 colour::Light LightFix::at(const colour::Light& seen, double u, double v) const {
   std::array<double, 3> c{};
   for (int k = 0; k < 3; ++k) {
     const auto i = static_cast<std::size_t>(k);
-    const double even = std::max(1e-5, channel(seen, k)) * std::exp(-log_light(*this, k, u, v));
+    const double even = std::max(1e-5, channel(seen, k)) * std::exp(-log_light(k, u, v));
     if (curve[0] == 1 && curve[1] == 0) {
       c[i] = even;
       continue;
@@ -294,19 +300,15 @@ void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix) {
 
 LightFix fix_light(const Photo& photo, const Located& located, const Known& known) {
   const bool strip = known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
-  LightFix fix = fix_by_paper(bare_round(photo, located, strip), known.paper);
-  if (fix.by == Reference::none || !strip) return fix;
-  const Quad c = located.picture.corners();
-  const double aspect = (distance(c[0], c[1]) + distance(c[3], c[2])) / (distance(c[0], c[3]) + distance(c[1], c[2]));
-  std::vector<KnownPatch> patches = patches_of(photo, located, known, fix, aspect);
-  if (patches.size() < 4) return fix;
-  LightFix by_strip = fix;
-  fix_by_patches(patches, by_strip);
-  // A strip that does not fit at all is not there, or in another order.
-  constexpr double kNoStrip = 6;
-  if (by_strip.residual_de00 > kNoStrip) return fix;
-  by_strip.by = Reference::margin_strip;
-  return by_strip;
+  const LightFix bare =
+      fix_by_paper(bare_round(photo, located, strip ? static_cast<int>(known.strip.size()) : 0), known.paper);
+  if (strip && bare.by != Reference::none) {
+    if (const auto by_strip = fix_by_strip(photo, located, known, bare)) return *by_strip;
+  }
+  if (located.cards) {
+    if (const auto by_cards = fix_by_cards(photo, located, bare)) return *by_cards;
+  }
+  return bare;
 }
 
 }  // namespace yd::check

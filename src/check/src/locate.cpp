@@ -8,7 +8,6 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
-#include "check/marks.h"
 #include "edges_seen.h"
 
 namespace yd::check {
@@ -21,8 +20,11 @@ constexpr double kMarginStep = 0.01;
 constexpr double kLeastMargin = 0.02;   // less is none
 constexpr double kMostMoved = 0.03;     // of the longer side that outlines may move a corner …
 constexpr double kSamePlace = 0.03;     // of the diagonal: outlines move both to one place
+constexpr double kOneSheet = 0.02;      // of the diagonal: less is the same sheet
 constexpr double kMoveGains = 0.05;     // likeness, more than the best so far has gained already
 constexpr double kMostByMarks = 0.008;  // … and one that a mark was laid at
+constexpr double kMostBentLens = 0.12;  // of any lens
+constexpr double kBentOf = 0.3;         // of half the diagonal: how far a bend of 1 moves what lies about the rim
 
 /// The Board in linear light, as small as it is compared at.
 cv::Mat template_of(const board::BoardImage& board, int long_side) {
@@ -168,51 +170,62 @@ cv::Mat steps_of(const cv::Mat& sensed) {
   return fine - broad;
 }
 
-/// Moves the corners, in straight pixels, so that the outlines of the photograph lie on those of the Board.
+/// Corners in straight pixels and the bend of the lens: what is moved. A side of the sheet that was taken for another
+/// gives a bend that no corner makes up for.
+constexpr int kMoves = 9;
+Placement stepped(const Placement& at, const Eigen::Matrix<double, kMoves, 1>& step) {
+  Quad corners;
+  for (std::size_t i = 0; i < 4; ++i) {
+    const Point p = carried(at.into, {i == 1 || i == 2 ? 1.0 : 0.0, i >= 2 ? 1.0 : 0.0});
+    corners[i] = {p.x + step(2 * static_cast<int>(i)), p.y + step(2 * static_cast<int>(i) + 1)};
+  }
+  Lens lens = at.lens;
+  lens.bend = std::clamp(lens.bend + step(8) / (kBentOf * lens.half_diagonal), -kMostBentLens, kMostBentLens);
+  return {lens, homography({{{0, 0}, {1, 0}, {1, 1}, {0, 1}}}, corners)};
+}
+
+/// The step of Gauss and Newton in pixels: what lies far off the Board, painted otherwise, counts little.
+Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& now,
+                                         const std::array<cv::Mat, kMoves>& moved, double by) {
+  const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
+  const cv::Mat off = wanted - gain * now;
+  const double scale = 1.5 * std::sqrt(off.dot(off) / static_cast<double>(3 * off.total())) + 1e-6;
+  Eigen::Matrix<double, kMoves, kMoves> a = Eigen::Matrix<double, kMoves, kMoves>::Zero();
+  Eigen::Matrix<double, kMoves, 1> b = Eigen::Matrix<double, kMoves, 1>::Zero();
+  for (int y = 2; y < off.rows - 2; ++y) {
+    for (int x = 2; x < off.cols - 2; ++x) {
+      const auto& r = off.at<cv::Vec3f>(y, x);
+      const double w = 1 / (1 + r.dot(r) / (scale * scale));
+      Eigen::Matrix<double, kMoves, 3> j;
+      for (int i = 0; i < kMoves; ++i) {
+        const auto& d = moved[static_cast<std::size_t>(i)].at<cv::Vec3f>(y, x);
+        for (int k = 0; k < 3; ++k) j(i, k) = gain * d[k];
+      }
+      a.noalias() += w * j * j.transpose();
+      b.noalias() += w * j * Eigen::Vector3d(r[0], r[1], r[2]);
+    }
+  }
+  a.diagonal().array() += 0.01 * a.trace() / kMoves;
+  return a.ldlt().solve(b) * by;
+}
+
+/// Moves the picture so that the outlines of the photograph lie on those of the Board.
 Placement moved_into_place(const Small& photo, const cv::Mat& board, Placement at) {
   const cv::Mat wanted = steps_of(board);
-  constexpr double kMove_px = 0.5;
-  Quad corners;
-  for (std::size_t i = 0; i < 4; ++i) corners[i] = at.lens.straight(at.corners()[i]);
-  const auto placed = [&](const Quad& straight) {
-    return Placement{at.lens, homography({{{0, 0}, {1, 0}, {1, 1}, {0, 1}}}, straight)};
-  };
+  const double by = 0.5 / photo.scale;
   for (int round = 0; round < 12; ++round) {
-    const cv::Mat now = steps_of(seen_through(photo, placed(corners), board.size()));
-    std::array<cv::Mat, 8> moved;
-    tbb::parallel_for(0, 8, [&](int i) {
-      Quad q = corners;
-      Point& p = q[static_cast<std::size_t>(i / 2)];
-      (i % 2 == 0 ? p.x : p.y) += kMove_px / photo.scale;
-      moved[static_cast<std::size_t>(i)] = steps_of(seen_through(photo, placed(q), board.size())) - now;
+    const cv::Mat now = steps_of(seen_through(photo, at, board.size()));
+    std::array<cv::Mat, kMoves> moved;
+    tbb::parallel_for(0, kMoves, [&](int i) {
+      Eigen::Matrix<double, kMoves, 1> one = Eigen::Matrix<double, kMoves, 1>::Zero();
+      one(i) = by;
+      moved[static_cast<std::size_t>(i)] = steps_of(seen_through(photo, stepped(at, one), board.size())) - now;
     });
-    const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
-    Eigen::Matrix<double, 8, 8> a = Eigen::Matrix<double, 8, 8>::Zero();
-    Eigen::Matrix<double, 8, 1> b = Eigen::Matrix<double, 8, 1>::Zero();
-    const cv::Mat off = wanted - gain * now;
-    const double scale = 1.5 * std::sqrt(off.dot(off) / static_cast<double>(3 * off.total())) + 1e-6;
-    for (int y = 2; y < board.rows - 2; ++y) {
-      for (int x = 2; x < board.cols - 2; ++x) {
-        const auto& r = off.at<cv::Vec3f>(y, x);
-        const double w = 1 / (1 + r.dot(r) / (scale * scale));
-        Eigen::Matrix<double, 8, 3> j;
-        for (int i = 0; i < 8; ++i) {
-          const auto& d = moved[static_cast<std::size_t>(i)].at<cv::Vec3f>(y, x);
-          for (int k = 0; k < 3; ++k) j(i, k) = gain * d[k];
-        }
-        a.noalias() += w * j * j.transpose();
-        b.noalias() += w * j * Eigen::Vector3d(r[0], r[1], r[2]);
-      }
-    }
-    a.diagonal().array() += 0.01 * a.trace() / 8;
-    const Eigen::Matrix<double, 8, 1> step = a.ldlt().solve(b) * (kMove_px / photo.scale);
-    for (int i = 0; i < 8; ++i) {
-      Point& p = corners[static_cast<std::size_t>(i / 2)];
-      (i % 2 == 0 ? p.x : p.y) += std::clamp(step(i), -6.0, 6.0);
-    }
+    const Eigen::Matrix<double, kMoves, 1> step = step_to(wanted, now, moved, by).cwiseMax(-6).cwiseMin(6);
+    at = stepped(at, step);
     if (step.cwiseAbs().maxCoeff() < 0.02 / photo.scale) break;
   }
-  return placed(corners);
+  return at;
 }
 
 /// A quad with the picture inside it and about the same margin on all sides: its sheet.
@@ -247,11 +260,12 @@ std::optional<Round> sheet_round(const std::vector<Quad>& quads, const Quad& pic
   return out;
 }
 
-double far_moved(const Placement& p, const Placement& q) {
+double far_apart(const Quad& p, const Quad& q) {
   double out = 0;
-  for (std::size_t i = 0; i < 4; ++i) out = std::max(out, distance(p.corners()[i], q.corners()[i]));
+  for (std::size_t i = 0; i < 4; ++i) out = std::max(out, distance(p[i], q[i]));
   return out;
 }
+double far_moved(const Placement& p, const Placement& q) { return far_apart(p.corners(), q.corners()); }
 
 /// The photograph and the Board at the size at which a placement is judged.
 struct Judged {
@@ -293,23 +307,11 @@ Located placed_by(const Photo& photo, const Guess& guess, double aspect) {
 
 bool better(const Located& p, const Located& q) { return worth(p) > worth(q); }
 
-}  // namespace
-
-Located locate(const Photo& photo, const board::BoardImage& board) {
-  // Marks are laid by hand: near enough to be moved into place.
-  if (const auto corners = corners_by_marks(marks_seen(photo))) {
-    Located out = located_at(photo, board, *corners);
-    move_into_place({photo, board, out.picture}, kMostByMarks, out);
-    return out;
-  }
-  const double aspect = static_cast<double>(board.width) / board.height;
-  std::vector<Located> all;
-  for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), find_quads(photo)))
-    all.push_back(placed_by(photo, guess, aspect));
-  const Judged judged(photo, board, all.front().picture);
+/// The likeliest once it is moved. A worse one may come out better, but not by much; from near by both come to one
+/// place.
+Located best_moved(const Judged& judged, std::vector<Located> all) {
   for (Located& l : all) l.likeness = judged.likeness_of(l.picture);
   std::stable_sort(all.begin(), all.end(), better);
-  // A worse one may come out better once it is moved, but not by much; and from near by both come to one place.
   Located out;
   for (const Located& l : all) {
     const double near = kSamePlace * distance(l.picture.corners()[0], l.picture.corners()[2]);
@@ -323,7 +325,22 @@ Located locate(const Photo& photo, const board::BoardImage& board) {
   return out;
 }
 
-Located located_at(const Photo& photo, const board::BoardImage& board, const Quad& picture) {
+/// The sheet that lies evenly round the picture, where the picture was found within a wrong one.
+void find_sheet_again(const Photo& photo, const std::vector<Quad>& quads, Located& located) {
+  const Quad picture = located.picture.corners();
+  const auto round = sheet_round(quads, picture);
+  if (!round) return;
+  const double near = kOneSheet * distance(picture[0], picture[2]);
+  if (located.sheet && far_apart(*located.sheet, round->quad) < near) return;
+  const SharpQuad sharp = sharpen(photo, round->quad);
+  if (sharp.support <= 0) return;
+  located.sheet = sharp.seen;
+  located.margin = round->margin;
+  located.blur_px = sharp.blur_px;
+}
+
+/// With the corners of the picture given.
+Located placed_at(const Photo& photo, const board::BoardImage& board, const Quad& picture) {
   Located out;
   const auto round = sheet_round(find_quads(photo), picture);
   const SharpQuad sharp = sharpen(photo, round ? round->quad : picture);
@@ -332,6 +349,38 @@ Located located_at(const Photo& photo, const board::BoardImage& board, const Qua
   if (sheet) out.sheet = sharp.seen, out.margin = round->margin;
   out.blur_px = sharp.blur_px;
   out.likeness = Judged(photo, board, out.picture).likeness_of(out.picture);
+  return out;
+}
+
+/// By outlines alone.
+Located found(const Photo& photo, const board::BoardImage& board) {
+  const double aspect = static_cast<double>(board.width) / board.height;
+  const std::vector<Quad> quads = find_quads(photo);
+  std::vector<Located> all;
+  for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), quads))
+    all.push_back(placed_by(photo, guess, aspect));
+  const Judged judged(photo, board, all.front().picture);
+  Located out = best_moved(judged, std::move(all));
+  find_sheet_again(photo, quads, out);
+  return out;
+}
+
+}  // namespace
+
+Located locate(const Photo& photo, const board::BoardImage& board) {
+  const auto cards = corner_marks(marks_seen(photo));
+  const auto corners = cards ? corners_by_marks(*cards) : std::nullopt;
+  if (!corners) return found(photo, board);
+  Located out = placed_at(photo, board, *corners);
+  out.cards = cards;
+  // They are laid by hand: near enough to be moved into place.
+  move_into_place({photo, board, out.picture}, kMostByMarks, out);
+  return out;
+}
+
+Located located_at(const Photo& photo, const board::BoardImage& board, const Quad& picture) {
+  Located out = placed_at(photo, board, picture);
+  out.cards = corner_marks(marks_seen(photo));
   return out;
 }
 

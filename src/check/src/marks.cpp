@@ -48,19 +48,26 @@ std::vector<MarkSeen> marks_seen(const Photo& photo) {
   return out;
 }
 
-std::optional<Quad> corners_by_marks(const std::vector<MarkSeen>& marks) {
-  // The black square in shares of the whole mark, and where the picture's corner touches each.
-  constexpr double kEdge = 1.0 / printed::kMarkCells;
-  constexpr Quad kBlack{{{kEdge, kEdge}, {1 - kEdge, kEdge}, {1 - kEdge, 1 - kEdge}, {kEdge, 1 - kEdge}}};
-  constexpr Quad kTouches{{{1, 1}, {0, 1}, {0, 0}, {1, 0}}};
-  Quad out;
+std::optional<CornerMarks> corner_marks(const std::vector<MarkSeen>& marks) {
+  CornerMarks out;
   for (int corner = 0; corner < 4; ++corner) {
     const auto is_it = [&](const MarkSeen& m) { return m.mark == printed::corner_mark(corner); };
     if (std::count_if(marks.begin(), marks.end(), is_it) != 1) return std::nullopt;
-    const auto at = static_cast<std::size_t>(corner);
-    const MarkSeen& m = *std::find_if(marks.begin(), marks.end(), is_it);
-    out[at] = carried(homography(kBlack, m.corners), kTouches[at]);
+    out[static_cast<std::size_t>(corner)] = *std::find_if(marks.begin(), marks.end(), is_it);
   }
+  return out;
+}
+
+Point on_mark(const MarkSeen& mark, const Point& place) {
+  constexpr double kEdge = 1.0 / printed::kMarkCells;
+  constexpr Quad kBlack{{{kEdge, kEdge}, {1 - kEdge, kEdge}, {1 - kEdge, 1 - kEdge}, {kEdge, 1 - kEdge}}};
+  return carried(homography(kBlack, mark.corners), place);
+}
+
+std::optional<Quad> corners_by_marks(const CornerMarks& marks) {
+  constexpr Quad kTouches{{{1, 1}, {0, 1}, {0, 0}, {1, 0}}};  // where the picture's corner touches each
+  Quad out;
+  for (std::size_t i = 0; i < 4; ++i) out[i] = on_mark(marks[i], kTouches[i]);
   return is_convex(out) ? std::optional(out) : std::nullopt;
 }
 

@@ -114,6 +114,7 @@ QByteArray printed_sheet(const QString& file, const printed::Layout& layout, con
 QByteArray corner_marks_pdf() {
   constexpr double kSide = 25;
   constexpr double kApart = 60;
+  constexpr double kAround = 2;
   const QString places[] = {Printed::tr("top left"), Printed::tr("top right"), Printed::tr("bottom right"),
                             Printed::tr("bottom left")};
   const QPointF touches[] = {{1, 1}, {0, 1}, {0, 0}, {1, 0}};
@@ -122,17 +123,27 @@ QByteArray corner_marks_pdf() {
         painter, QRectF(20, 20, 170, 6),
         Printed::tr("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
         4);
+    write(painter, QRectF(20, 27, 170, 6), Printed::tr("Its greys lie beside the picture: the light is put right by them."), 4);
     for (int corner = 0; corner < 4; ++corner) {
-      const int row = corner / 2;
-      const printed::Box box{30 + kApart * (corner % 2), 45 + kApart * row, kSide, kSide};
+      const bool above = corner < 2;
+      const printed::Box box{30 + kApart * (corner % 2), above ? 45.0 : 175.0, kSide, kSide};
       draw_mark(painter, box, printed::corner_mark(corner));
+      QRectF card = rect(box);
+      painter.setPen(Qt::NoPen);
+      for (const printed::Grey& g : printed::card_greys(corner)) {
+        const QRectF grey(box.left + kSide * g.box.left, box.top + kSide * g.box.top, kSide * g.box.width,
+                          kSide * g.box.height);
+        const int level = colour::level_of_light(g.light);
+        painter.fillRect(grey, QColor(level, level, level));
+        card |= grey.adjusted(0, above ? 0 : -kAround, 0, above ? kAround : 0);
+      }
       painter.setBrush(Qt::NoBrush);
       painter.setPen(QPen(QColor(150, 150, 150), 0.15));
-      painter.drawRect(rect(box));
+      painter.drawRect(card);
       painter.setPen(Qt::NoPen);
       painter.setBrush(QColor(90, 90, 90));
       painter.drawEllipse(QPointF(box.left + touches[corner].x() * kSide, box.top + touches[corner].y() * kSide), 1, 1);
-      write(painter, QRectF(box.left, box.bottom() + 1, kApart, 5), places[corner], 4);
+      write(painter, QRectF(box.left, card.bottom() + 1, kApart, 5), places[corner], 4);
     }
   });
 }

@@ -182,6 +182,8 @@ Result<ImportedSticks> read_cgats(const QByteArray& bytes, const std::string& wh
   return out;
 }
 
+bool is_cgats(const QByteArray& bytes) { return bytes.contains("BEGIN_DATA_FORMAT"); }
+
 QByteArray write_cgats(const media::Collection& collection) {
   QByteArray out = "CGATS.17\nORIGINATOR\t\"Yawning Dune\"\nDESCRIPTOR\t\"" +
                    QByteArray::fromStdString(collection.name).replace('"', '\'') + "\"\n";

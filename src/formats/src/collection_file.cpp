@@ -22,7 +22,7 @@ Result<ImportedSticks> read_sticks(const QByteArray& bytes, const std::string& w
   const QByteArray start = bytes.left(256).trimmed();
   if (start.startsWith("GIMP Palette")) return read_gimp_palette(bytes, where, medium);
   if (start.startsWith('{')) return read_collection_json(bytes, where);
-  if (bytes.contains("BEGIN_DATA_FORMAT")) return read_cgats(bytes, where, medium);
+  if (is_cgats(bytes)) return read_cgats(bytes, where, medium);
   const auto table = read_csv_table(bytes, where);
   if (!table) return table.error();
   return sticks_from_csv(table.value(), table->guess, where, medium);

@@ -132,6 +132,21 @@ Result<std::vector<calibrate::Reading>> read_offcuts(const QByteArray& bytes, co
   return rows_of<calibrate::Reading>(bytes, where, true, reading_of, collection);
 }
 
+Result<std::vector<calibrate::Reading>> read_samples(const QByteArray& bytes, const std::string& where,
+                                                     std::span<const calibrate::OffcutStroke> strokes) {
+  const auto samples = read_cgats(bytes, where, optics::Medium::soft);
+  if (!samples) return samples.error();
+  if (!samples->bad.empty()) return at_line(where, samples->bad.front().line, samples->bad.front().what);
+  const std::size_t count = samples->sticks.size();
+  if (count != strokes.size())
+    return Error{Error::Code::bad_value, where,
+                 "holds " + std::to_string(count) + " samples, but " + std::to_string(strokes.size()) +
+                     " strokes are asked for: measure them all, in their order"};
+  std::vector<calibrate::Reading> out;
+  for (std::size_t i = 0; i < count; ++i) out.push_back({strokes[i], samples->sticks[i].lab});
+  return out;
+}
+
 Result<std::vector<calibrate::OffcutStroke>> read_offcut_strokes(const QByteArray& bytes, const std::string& where,
                                                                  const media::Collection& collection) {
   return rows_of<calibrate::OffcutStroke>(bytes, where, false, stroke_of, collection);

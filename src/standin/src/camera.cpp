@@ -16,7 +16,8 @@
 namespace yd::standin {
 namespace {
 
-constexpr double kFocal = 1.4;  // of the lens, in longer sides of the frame
+constexpr double kFocal = 1.4;       // of the lens, in longer sides of the frame
+constexpr float kCardLight = 0.85F;  // of white paper
 constexpr double kDegree = std::numbers::pi / 180;
 
 /// Places on the sheet, as shares of its longer side from its middle, seen through a pinhole into the frame: turned,
@@ -85,6 +86,20 @@ cv::Scalar scalar(const colour::Lab& lab) {
   return {c.r, c.g, c.b};
 }
 
+/// The card of a mark beside it: what is bare of it, and its greys.
+void lay_greys(cv::Mat& sheet, int corner, cv::Point mark, int side) {
+  for (const printed::Grey& g : printed::card_greys(corner)) {
+    // A little paper round each, which joins them.
+    const auto laid = [&](double round, double light) {
+      const cv::Rect2d box(mark.x + side * (g.box.left - round), mark.y + side * (g.box.top - round),
+                           side * (g.box.width + 2 * round), side * (g.box.height + 2 * round));
+      sheet(cv::Rect(box) & cv::Rect({0, 0}, sheet.size())).setTo(cv::Scalar::all(kCardLight * light));
+    };
+    laid(0.06, 1);
+    laid(0, g.light);
+  }
+}
+
 /// Printed marks on white paper, touching the picture's corners from outside.
 void lay_marks(cv::Mat& sheet, int margin, int width, int height) {
   const int side = std::max(printed::kMarkCells, margin * 4 / 5);
@@ -93,13 +108,14 @@ void lay_marks(cv::Mat& sheet, int margin, int width, int height) {
                           {margin + width, margin + height},
                           {margin - side, margin + height}};
   for (int corner = 0; corner < 4; ++corner) {
+    lay_greys(sheet, corner, at[corner], side);
     const std::vector<bool> cells = printed::cells_of(printed::corner_mark(corner));
     for (int y = 0; y < side; ++y) {
       for (int x = 0; x < side; ++x) {
         const int cell = y * printed::kMarkCells / side * printed::kMarkCells + x * printed::kMarkCells / side;
         const cv::Point p(at[corner].x + x, at[corner].y + y);
         if (cv::Rect({0, 0}, sheet.size()).contains(p))
-          sheet.at<cv::Vec3f>(p) = cv::Vec3f::all(cells[static_cast<std::size_t>(cell)] ? 0.03F : 0.85F);
+          sheet.at<cv::Vec3f>(p) = cv::Vec3f::all(cells[static_cast<std::size_t>(cell)] ? 0.03F : kCardLight);
       }
     }
   }

@@ -102,6 +102,7 @@ constexpr auto kFacts = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Facts", "technique must be laid or rubbed"),
     QT_TRANSLATE_NOOP("Facts", "%1 must be a number"),
     QT_TRANSLATE_NOOP("Facts", "has no column %1"),
+    QT_TRANSLATE_NOOP("Facts", "holds %1 samples, but %2 strokes are asked for: measure them all, in their order"),
     QT_TRANSLATE_NOOP("Facts", "names a stick that is not in the collection"),
     QT_TRANSLATE_NOOP("Facts", "names a stick that is not there"),
     QT_TRANSLATE_NOOP("Facts", "must be mass or plane"),

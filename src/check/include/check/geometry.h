@@ -46,6 +46,17 @@ struct Placement {
 /// By the corners as they are seen.
 Placement place(const Lens& lens, const Quad& seen);
 
+/// Shares of the picture that a place of the photograph has: the inverse of its placement.
+class Shares {
+ public:
+  explicit Shares(const Placement& placement);
+  Point of(const Point& seen) const { return carried(out_of_, lens_.straight(seen)); }
+
+ private:
+  Lens lens_;
+  Homography out_of_{};
+};
+
 /// Area of a polygon of four corners, in square pixels; below 0 where they run anticlockwise on the screen.
 double area_of(const Quad& quad);
 /// Clockwise on the screen, no corner turned in.

@@ -33,8 +33,13 @@ struct LightFix {
   double residual_de00 = 0;  ///< CIEDE2000, mean, of the references once put right
   double scatter = 1e9;      ///< of the bare paper about the surface, in the logarithm of light
   double uneven = 0;         ///< the brightest place of the picture to the darkest, a ratio
+  /// Logarithm of the light of channel k that fell on a place.
+  double log_light(int k, double u, double v) const;
   colour::Light at(const colour::Light& seen, double u, double v) const;
 };
+
+/// CIEDE2000 of patches, once put right, above which they are not what they are taken for.
+inline constexpr double kMostOff = 6;
 
 /// A place of a rectangle, in shares of it, and the light that was seen there.
 struct SeenAt {
@@ -56,8 +61,9 @@ struct KnownPatch {
 /// Curve and mixing by at least four of them, patch by patch less by how far each is off; sets the residual.
 void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix);
 
-/// By least squares, robust (P. Huber's weights), with Eigen; a strip's patches that lie off are given up. Without bare
-/// paper round the picture: `Reference::none`, and only the exposure is guessed.
+/// By least squares, robust (P. Huber's weights), with Eigen; a strip's patches that lie off are given up. Where
+/// printed corner marks lie, by the greys on their cards. With neither these nor bare paper round the picture:
+/// `Reference::none`, and only the exposure is guessed.
 LightFix fix_light(const Photo& photo, const Located& located, const Known& known);
 
 }  // namespace yd::check

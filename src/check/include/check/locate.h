@@ -4,6 +4,7 @@
 #include <optional>
 
 #include "board/board.h"
+#include "check/marks.h"
 #include "check/sheet.h"
 
 namespace yd::check {
@@ -13,8 +14,9 @@ struct Located {
   Placement picture;
   std::optional<Quad> sheet;  ///< as seen, in the picture's own order of corners; none where only the picture was found
   double margin = 0;          ///< of bare sheet round the picture, share of its longer side
-  double likeness = 0;        ///< correlation with the Board, -1 to 1
-  double blur_px = 0;         ///< of the photograph, standard deviation; 0 where it could not be told
+  std::optional<CornerMarks> cards;  ///< printed corner marks, where all four are seen
+  double likeness = 0;               ///< correlation with the Board, -1 to 1
+  double blur_px = 0;                ///< of the photograph, standard deviation; 0 where it could not be told
 };
 /// Under this the photograph is not of this picture.
 inline constexpr double kLikeness = 0.35;

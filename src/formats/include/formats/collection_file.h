@@ -38,6 +38,7 @@ QByteArray write_gimp_palette(const media::Collection& collection);
 /// CGATS.17 text (ISO 28178, formerly ANSI CGATS.17 and ISO 12642): Lab (LAB_L, LAB_A, LAB_B, taken as D50), XYZ
 /// (XYZ_X .., D50 white of 100), or reflectances (SPECTRAL_NM_400, SPEC_400, NM400 and their like; 0 to 1 or percent).
 Result<ImportedSticks> read_cgats(const QByteArray& bytes, const std::string& where, optics::Medium medium);
+bool is_cgats(const QByteArray& bytes);
 /// Lab and 36 reflectances of every stick.
 QByteArray write_cgats(const media::Collection& collection);
 

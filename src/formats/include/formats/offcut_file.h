@@ -16,6 +16,10 @@ namespace yd::formats {
 /// without a measurement are left out. Errors name the file and the line.
 Result<std::vector<calibrate::Reading>> read_offcuts(const QByteArray& bytes, const std::string& where,
                                                      const media::Collection& collection);
+/// What an instrument wrote (CGATS.17, as collection_file.h reads it): its n-th sample is the n-th of `strokes`. Errors
+/// as read_cgats, and `bad_value` for a sample without a colour, or another number of samples.
+Result<std::vector<calibrate::Reading>> read_samples(const QByteArray& bytes, const std::string& where,
+                                                     std::span<const calibrate::OffcutStroke> strokes);
 /// The strokes of the same table, measured or not.
 Result<std::vector<calibrate::OffcutStroke>> read_offcut_strokes(const QByteArray& bytes, const std::string& where,
                                                                  const media::Collection& collection);

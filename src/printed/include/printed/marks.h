@@ -20,6 +20,11 @@ std::optional<Sheet> sheet_of(const std::array<int, kMarks>& marks);
 /// top right, bottom right, bottom left.
 inline int corner_mark(int corner) { return 580 + corner; }
 
+/// What the card of a corner mark carries besides: a place left bare and printed greys, along the side of the picture
+/// that runs down or up from its corner. Boxes in sides of the mark, from its top left.
+inline constexpr int kCardGreys = 4;
+std::array<Grey, kCardGreys> card_greys(int corner);
+
 /// The place that a mark says it has, 0 to 7.
 int place_of(int mark);
 

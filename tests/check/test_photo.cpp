@@ -175,6 +175,26 @@ class TestPhoto : public QObject {
     QVERIFY2(with < 1.5 && without < 3 && with < without, qPrintable(QString("%1 %2").arg(with).arg(without)));
   }
 
+  // Sticks are more vivid than a file can say: what is cut off at the end of a channel says nothing of the camera.
+  void patches_beyond_the_file_do_not_spoil_the_rest() {
+    const auto board = board_of(invented(), 6);
+    const std::vector<colour::Lab> vivid{{52, -40, -42}, {58, 74, 66}, {78, 24, 92}, {62, -62, 30}};
+    for (std::uint64_t seed = 1; seed <= 2; ++seed) {
+      std::array<double, 2> off{};
+      for (const bool beyond : {false, true}) {
+        standin::Sheet sheet(kSheet);
+        sheet.strip = strip();
+        if (beyond) sheet.strip.insert(sheet.strip.end(), vivid.begin(), vivid.end());
+        const auto photo = check::open_photo(standin::photograph(board, sheet, held(seed))->image).value();
+        const check::Located at = check::locate(photo, board);
+        const check::LightFix fix = check::fix_light(photo, at, {kSheet, sheet.strip});
+        QCOMPARE(fix.by, check::Reference::margin_strip);
+        off[beyond ? 1 : 0] = mean_off(read(photo, at, fix, 6, 4), invented());
+      }
+      QVERIFY2(off[1] < off[0] + 0.3, qPrintable(QString("%1: %2, %3").arg(seed).arg(off[0]).arg(off[1])));
+    }
+  }
+
   // Light that falls off evenly and is coloured, through a camera without a curve, is undone by bare paper alone.
   void even_falloff_is_undone_exactly() {
     const auto patches = invented();
@@ -253,11 +273,11 @@ class TestPhoto : public QObject {
     QVERIFY(std::abs(photo.image.at(200, 300).g - 0.5F) < 1e-4F);
   }
 
-  // The greys on the marks' cards say the camera's curve; where a picture fills its sheet, their white the light too. The
-  // table round it is no bare paper, however even.
+  // The greys on the marks' cards say the camera's curve; where a picture fills its sheet, their white the light too.
+  // The table round it is no bare paper, however even.
   void greys_beside_the_picture_put_the_light_right() {
     const board::BoardImage board = board_of(invented(), 6);
-    for (const std::uint64_t seed : {1, 2, 3, 4}) {
+    for (const std::uint64_t seed : {1, 2}) {
       standin::Camera camera = held(seed);
       camera.margin = 0.15;
       camera.curve = 0.4;
@@ -274,7 +294,6 @@ class TestPhoto : public QObject {
           off[marks ? 1 : 0] = mean_off(read(photo, at, fix, 6, 4), invented());
         }
         const QString figures = QString("%1: %2, %3").arg(seed).arg(off[0]).arg(off[1]);
-        qInfo("%s", qPrintable(figures));
         QVERIFY2(off[1] < 0.8 * off[0], qPrintable(figures));
         QVERIFY2(off[1] < (to_the_edge ? 3 : 1.5), qPrintable(figures));
       }

@@ -11,6 +11,7 @@
 #include <vector>
 
 #include "colour/lab.h"
+#include "colour/light.h"
 #include "support/random.h"
 
 using namespace yd::colour;
@@ -84,6 +85,24 @@ class TestLab : public QObject {
     QCOMPARE(value_step(0), 1.0);
     QCOMPARE(value_step(50), 5.0);
     QCOMPARE(value_step(100), 9.0);
+  }
+
+  // IEC 61966-2-1:1999, the transfer function of sRGB, rounded to the nearest of 255 levels.
+  void light_is_written_as_the_standard_says() {
+    const auto standard = [](double v) {
+      const double c = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
+      return 255 * c;
+    };
+    for (int i = 0; i <= 100'000; ++i) {
+      const double light = i / 100'000.0;
+      QVERIFY2(std::abs(level_of_light(light) - standard(light)) < 0.51, qPrintable(QString::number(light)));
+    }
+    for (int level = 0; level < 256; ++level) {
+      const auto l = static_cast<std::uint8_t>(level);
+      QCOMPARE(level_of_light(static_cast<double>(light_of_level(l))), l);
+    }
+    QCOMPARE(int{level_of_light(-0.2)}, 0);
+    QCOMPARE(int{level_of_light(1.7)}, 255);
   }
 };
 

@@ -22,6 +22,37 @@ double median_of(const cv::Mat& m) {
   return some[some.size() / 2];
 }
 
+EdgePicture seen(const cv::Mat& sensed, double blur_px, bool directions) {
+  cv::Mat smooth;
+  cv::GaussianBlur(sensed, smooth, cv::Size(0, 0), blur_px);
+  cv::Mat gx;
+  cv::Mat gy;
+  cv::Sobel(smooth, gx, CV_32F, 1, 0, 3, 0.125);
+  cv::Sobel(smooth, gy, CV_32F, 0, 1, 3, 0.125);
+  EdgePicture out;
+  out.strength.create(sensed.size(), CV_32F);
+  if (directions) out.nx.create(sensed.size(), CV_32F), out.ny.create(sensed.size(), CV_32F);
+  cv::parallel_for_(cv::Range(0, sensed.rows), [&](const cv::Range& rows) {
+    for (int y = rows.start; y < rows.end; ++y) {
+      for (int x = 0; x < sensed.cols; ++x) {
+        const auto& u = gx.at<cv::Vec3f>(y, x);
+        const auto& v = gy.at<cv::Vec3f>(y, x);
+        const float xx = u.dot(u);
+        const float yy = v.dot(v);
+        const float xy = u.dot(v);
+        out.strength.at<float>(y, x) =
+            std::sqrt(std::max(0.0F, 0.5F * (xx + yy + std::sqrt((xx - yy) * (xx - yy) + 4 * xy * xy))));
+        if (!directions) continue;
+        const float angle = 0.5F * std::atan2(2 * xy, xx - yy);
+        out.nx.at<float>(y, x) = std::cos(angle);
+        out.ny.at<float>(y, x) = std::sin(angle);
+      }
+    }
+  });
+  out.floor = std::max(kLeastStep, kOverNoise * median_of(out.strength));
+  return out;
+}
+
 }  // namespace
 
 cv::Mat as_sensed(const LightImage& image) {
@@ -49,35 +80,7 @@ cv::Mat sensed_small(const LightImage& image, double scale) {
   return as_sensed(small);
 }
 
-EdgePicture edges_of(const cv::Mat& sensed, double blur_px) {
-  cv::Mat smooth;
-  cv::GaussianBlur(sensed, smooth, cv::Size(0, 0), blur_px);
-  cv::Mat gx;
-  cv::Mat gy;
-  cv::Sobel(smooth, gx, CV_32F, 1, 0, 3, 0.125);
-  cv::Sobel(smooth, gy, CV_32F, 0, 1, 3, 0.125);
-  EdgePicture out;
-  out.strength.create(sensed.size(), CV_32F);
-  out.nx.create(sensed.size(), CV_32F);
-  out.ny.create(sensed.size(), CV_32F);
-  cv::parallel_for_(cv::Range(0, sensed.rows), [&](const cv::Range& rows) {
-    for (int y = rows.start; y < rows.end; ++y) {
-      for (int x = 0; x < sensed.cols; ++x) {
-        const auto& u = gx.at<cv::Vec3f>(y, x);
-        const auto& v = gy.at<cv::Vec3f>(y, x);
-        const float xx = u.dot(u);
-        const float yy = v.dot(v);
-        const float xy = u.dot(v);
-        const float angle = 0.5F * std::atan2(2 * xy, xx - yy);
-        out.strength.at<float>(y, x) =
-            std::sqrt(std::max(0.0F, 0.5F * (xx + yy + std::sqrt((xx - yy) * (xx - yy) + 4 * xy * xy))));
-        out.nx.at<float>(y, x) = std::cos(angle);
-        out.ny.at<float>(y, x) = std::sin(angle);
-      }
-    }
-  });
-  out.floor = std::max(kLeastStep, kOverNoise * median_of(out.strength));
-  return out;
-}
+EdgePicture edges_of(const cv::Mat& sensed, double blur_px) { return seen(sensed, blur_px, true); }
+EdgePicture steps_seen(const cv::Mat& sensed, double blur_px) { return seen(sensed, blur_px, false); }
 
 }  // namespace yd::check

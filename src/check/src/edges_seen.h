@@ -22,5 +22,7 @@ struct EdgePicture {
   double floor = 1;  ///< strength under which it is grain and noise
 };
 EdgePicture edges_of(const cv::Mat& sensed, double blur_px);
+/// The same without directions.
+EdgePicture steps_seen(const cv::Mat& sensed, double blur_px);
 
 }  // namespace yd::check

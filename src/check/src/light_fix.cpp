@@ -146,6 +146,12 @@ std::vector<KnownPatch> patches_of(const Photo& photo, const Located& located, c
 
 double ratio_log(double value, double paper) { return std::log(std::max(1e-3, value) / std::max(1e-3, paper)); }
 
+/// Whether a file holds the light of a channel: sticks are more vivid than sRGB can say, and are cut off there.
+bool in_file(double wanted) { return wanted > 0.001 && wanted < 1; }
+bool in_file(const KnownPatch& p) {
+  return in_file(channel(p.wanted, 0)) && in_file(channel(p.wanted, 1)) && in_file(channel(p.wanted, 2));
+}
+
 /// Slope and square of the curve, all channels alike, held towards no change.
 void fit_curve(const std::vector<KnownPatch>& patches, LightFix& fix) {
   Eigen::Matrix2d a = Eigen::Matrix2d::Zero();
@@ -154,6 +160,7 @@ void fit_curve(const std::vector<KnownPatch>& patches, LightFix& fix) {
   b(0) = 0.02;
   for (const KnownPatch& p : patches) {
     for (int k = 0; k < 3; ++k) {
+      if (!in_file(channel(p.wanted, k))) continue;
       const double seen = ratio_log(channel(p.seen, k), channel(fix.paper, k));
       const double wanted = ratio_log(channel(p.wanted, k), channel(fix.paper, k));
       // A step of sight is worth the same in the darks and in the lights: light to the third.
@@ -177,6 +184,7 @@ void fit_mix(const std::vector<KnownPatch>& patches, LightFix& fix) {
     Eigen::Vector3d b = Eigen::Vector3d::Zero();
     b(k) = 0.02;
     for (const KnownPatch& p : patches) {
+      if (!in_file(p)) continue;
       const colour::Light c = curve_only.at(p.seen, 0.5, 0.5);
       const double wanted = channel(p.wanted, k);
       const double w = p.weight / std::pow(std::max(0.01, wanted), 0.67);
@@ -192,7 +200,11 @@ void fit_mix(const std::vector<KnownPatch>& patches, LightFix& fix) {
 double off_of(const KnownPatch& p, const LightFix& fix) {
   LightFix even = fix;
   even.surface = {};
-  return colour::ciede2000(colour::to_lab(even.at(p.seen, 0.5, 0.5)), colour::to_lab(p.wanted));
+  const auto cut = [](const colour::Light& c) {
+    return colour::to_lab(
+        colour::Light{std::clamp(c.r, 0.0F, 1.0F), std::clamp(c.g, 0.0F, 1.0F), std::clamp(c.b, 0.0F, 1.0F)});
+  };
+  return colour::ciede2000(cut(even.at(p.seen, 0.5, 0.5)), cut(p.wanted));
 }
 
 double unevenness(const LightFix& fix) {

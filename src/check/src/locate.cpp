@@ -166,7 +166,10 @@ cv::Mat steps_of(const cv::Mat& sensed) {
   cv::Mat fine;
   cv::Mat broad;
   cv::GaussianBlur(sensed, fine, cv::Size(0, 0), 1.2);
-  cv::GaussianBlur(sensed, broad, cv::Size(0, 0), 6);
+  // What is broad is as well seen at a third of the size.
+  cv::resize(sensed, broad, cv::Size(sensed.cols / 3, sensed.rows / 3), 0, 0, cv::INTER_AREA);
+  cv::GaussianBlur(broad, broad, cv::Size(0, 0), 2);
+  cv::resize(broad, broad, sensed.size(), 0, 0, cv::INTER_LINEAR);
   return fine - broad;
 }
 
@@ -201,7 +204,7 @@ Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& n
         const auto& d = moved[static_cast<std::size_t>(i)].at<cv::Vec3f>(y, x);
         for (int k = 0; k < 3; ++k) j(i, k) = gain * d[k];
       }
-      a.noalias() += w * j * j.transpose();
+      a.noalias() += (w * j).lazyProduct(j.transpose());  // too large for Eigen to choose it
       b.noalias() += w * j * Eigen::Vector3d(r[0], r[1], r[2]);
     }
   }
@@ -294,10 +297,10 @@ void move_into_place(const Judged& judged, double most, Located& located) {
   located.likeness = like;
 }
 
-Located placed_by(const Photo& photo, const Guess& guess, double aspect) {
+Located placed_by(const Sharpener& sides, const Guess& guess, double aspect) {
   Located out;
   out.margin = guess.margin;
-  const SharpQuad sharp = sharpen(photo, guess.outer);
+  const SharpQuad sharp = sides.sharpen(guess.outer);
   out.blur_px = sharp.blur_px;
   const Placement outer = place(sharp.lens, sharp.seen);
   out.picture = place(sharp.lens, inside(outer, guess.margin, aspect));
@@ -326,13 +329,13 @@ Located best_moved(const Judged& judged, std::vector<Located> all) {
 }
 
 /// The sheet that lies evenly round the picture, where the picture was found within a wrong one.
-void find_sheet_again(const Photo& photo, const std::vector<Quad>& quads, Located& located) {
+void find_sheet_again(const Sharpener& sides, const std::vector<Quad>& quads, Located& located) {
   const Quad picture = located.picture.corners();
   const auto round = sheet_round(quads, picture);
   if (!round) return;
   const double near = kOneSheet * distance(picture[0], picture[2]);
   if (located.sheet && far_apart(*located.sheet, round->quad) < near) return;
-  const SharpQuad sharp = sharpen(photo, round->quad);
+  const SharpQuad sharp = sides.sharpen(round->quad);
   if (sharp.support <= 0) return;
   located.sheet = sharp.seen;
   located.margin = round->margin;
@@ -343,7 +346,7 @@ void find_sheet_again(const Photo& photo, const std::vector<Quad>& quads, Locate
 Located placed_at(const Photo& photo, const board::BoardImage& board, const Quad& picture) {
   Located out;
   const auto round = sheet_round(find_quads(photo), picture);
-  const SharpQuad sharp = sharpen(photo, round ? round->quad : picture);
+  const SharpQuad sharp = Sharpener(photo).sharpen(round ? round->quad : picture);
   const bool sheet = round && sharp.support > 0;
   out.picture = place(sheet ? sharp.lens : flat_lens(photo), picture);
   if (sheet) out.sheet = sharp.seen, out.margin = round->margin;
@@ -356,12 +359,13 @@ Located placed_at(const Photo& photo, const board::BoardImage& board, const Quad
 Located found(const Photo& photo, const board::BoardImage& board) {
   const double aspect = static_cast<double>(board.width) / board.height;
   const std::vector<Quad> quads = find_quads(photo);
+  const Sharpener sides(photo);
   std::vector<Located> all;
   for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), quads))
-    all.push_back(placed_by(photo, guess, aspect));
+    all.push_back(placed_by(sides, guess, aspect));
   const Judged judged(photo, board, all.front().picture);
   Located out = best_moved(judged, std::move(all));
-  find_sheet_again(photo, quads, out);
+  find_sheet_again(sides, quads, out);
   return out;
 }
 

@@ -180,19 +180,29 @@ double blur_of(const cv::Mat& sensed, const std::array<SidePoints, 4>& sides, co
 
 }  // namespace
 
-SharpQuad sharpen(const Photo& photo, const Quad& quad) {
+struct Sharpener::Seen {
+  cv::Mat sensed;
+  EdgePicture edges;
+};
+
+Sharpener::Sharpener(const Photo& photo) {
   const cv::Mat sensed = as_sensed(photo.image);
-  const EdgePicture e = edges_of(sensed, kOwnBlur_px);
+  seen_ = std::make_shared<const Seen>(Seen{sensed, steps_seen(sensed, kOwnBlur_px)});
+}
+
+SharpQuad Sharpener::sharpen(const Quad& quad) const {
+  const EdgePicture& e = seen_->edges;
+  const int width = e.strength.cols;
+  const int height = e.strength.rows;
   SharpQuad out;
   out.seen = quad;
-  out.lens.middle = {0.5 * photo.image.width, 0.5 * photo.image.height};
-  out.lens.half_diagonal = 0.5 * std::hypot(photo.image.width, photo.image.height);
+  out.lens.middle = {0.5 * width, 0.5 * height};
+  out.lens.half_diagonal = 0.5 * std::hypot(width, height);
   std::array<SidePoints, 4> sides;
   for (const double reach : {0.018, 0.008, 0.004}) {
     double least = 1;
     for (std::size_t i = 0; i < 4; ++i) {
-      sides[i] =
-          look_along(e, out.seen[i], out.seen[(i + 1) % 4], reach * std::max(photo.image.width, photo.image.height));
+      sides[i] = look_along(e, out.seen[i], out.seen[(i + 1) % 4], reach * std::max(width, height));
       least = std::min(least, sides[i].share);
     }
     out.support = least;
@@ -201,7 +211,7 @@ SharpQuad sharpen(const Photo& photo, const Quad& quad) {
     const std::array<Straight, 4> straight = sides_of(sides, out.lens);
     for (std::size_t i = 0; i < 4; ++i) out.seen[i] = out.lens.seen(meet(straight[(i + 3) % 4], straight[i]));
   }
-  out.blur_px = blur_of(sensed, sides, out.seen);
+  out.blur_px = blur_of(seen_->sensed, sides, out.seen);
   return out;
 }
 

@@ -11,6 +11,22 @@ namespace {
 // D50 of the profile connection space (ICC.1), Y = 1.
 constexpr Xyz kWhite{0.96422, 1.0, 0.82521};
 
+/// Where each level ends, and the level that the light at the foot of each of many equal steps has: from there it is
+/// one or two levels to the right one, without a power for every pixel.
+struct Levels {
+  static constexpr int kSteps = 4096;
+  std::array<double, 255> end{};
+  std::array<std::uint8_t, kSteps + 1> at{};
+
+  Levels() {
+    for (std::size_t n = 0; n < end.size(); ++n) end[n] = light_of_fraction((static_cast<double>(n) + 0.5) / 255);
+    for (std::size_t i = 0; i < at.size(); ++i) {
+      const double light = static_cast<double>(i) / kSteps;
+      at[i] = static_cast<std::uint8_t>(std::upper_bound(end.begin(), end.end(), light) - end.begin());
+    }
+  }
+};
+
 }  // namespace
 
 double light_of_fraction(double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); }
@@ -26,9 +42,11 @@ float light_of_level(std::uint8_t level) {
 }
 
 std::uint8_t level_of_light(double light) {
-  const double v = std::clamp(light, 0.0, 1.0);
-  const double c = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
-  return static_cast<std::uint8_t>(std::lround(255 * c));
+  static const Levels levels;
+  const double v = light > 0 ? std::min(light, 1.0) : 0;
+  std::size_t level = levels.at[static_cast<std::size_t>(v * Levels::kSteps)];
+  while (level < levels.end.size() && v >= levels.end[level]) ++level;
+  return static_cast<std::uint8_t>(level);
 }
 
 Light to_light(const Lab& lab) {

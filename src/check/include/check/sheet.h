@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <memory>
 #include <vector>
 
 #include "check/geometry.h"
@@ -22,6 +23,15 @@ struct SharpQuad {
   double blur_px = 0;  ///< of the photograph, standard deviation, by how its sides end; pixels of `photo.image`
   double support = 0;  ///< share of the sides along which an edge was found, the least of the four
 };
-SharpQuad sharpen(const Photo& photo, const Quad& quad);
+/// The edges of the whole photograph, worked out once for all quads.
+class Sharpener {
+ public:
+  explicit Sharpener(const Photo& photo);
+  SharpQuad sharpen(const Quad& quad) const;
+
+ private:
+  struct Seen;
+  std::shared_ptr<const Seen> seen_;
+};
 
 }  // namespace yd::check

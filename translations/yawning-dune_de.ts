@@ -5212,6 +5212,26 @@
             <translation>Gewählte Zeilen sind</translation>
         </message>
         <message>
+            <source>new ones</source>
+            <translation>neue</translation>
+        </message>
+        <message>
+            <source>How many</source>
+            <translation>Wie viele</translation>
+        </message>
+        <message>
+            <source>Sticks of a collection get their colours anew; the sheet has their names on it</source>
+            <translation>Kreiden einer Sammlung bekommen ihre Farben neu; auf dem Blatt stehen ihre Namen</translation>
+        </message>
+        <message>
+            <source>Take their colours</source>
+            <translation>Ihre Farben nehmen</translation>
+        </message>
+        <message>
+            <source>Colours of sticks by photograph</source>
+            <translation>Farben von Kreiden nach Foto</translation>
+        </message>
+        <message>
             <source>As a new collection</source>
             <translation>Als neue Sammlung</translation>
         </message>

@@ -5212,6 +5212,26 @@
             <translation>Las filas elegidas son</translation>
         </message>
         <message>
+            <source>new ones</source>
+            <translation>nuevas</translation>
+        </message>
+        <message>
+            <source>How many</source>
+            <translation>Cuántas</translation>
+        </message>
+        <message>
+            <source>Sticks of a collection get their colours anew; the sheet has their names on it</source>
+            <translation>Las barras de una colección reciben sus colores de nuevo; la hoja lleva sus nombres</translation>
+        </message>
+        <message>
+            <source>Take their colours</source>
+            <translation>Tomar sus colores</translation>
+        </message>
+        <message>
+            <source>Colours of sticks by photograph</source>
+            <translation>Colores de barras por fotografía</translation>
+        </message>
+        <message>
             <source>As a new collection</source>
             <translation>Como colección nueva</translation>
         </message>

@@ -5212,6 +5212,26 @@
             <translation>Les lignes choisies sont</translation>
         </message>
         <message>
+            <source>new ones</source>
+            <translation>nouveaux</translation>
+        </message>
+        <message>
+            <source>How many</source>
+            <translation>Combien</translation>
+        </message>
+        <message>
+            <source>Sticks of a collection get their colours anew; the sheet has their names on it</source>
+            <translation>Les bâtons d’une collection reçoivent de nouveau leurs couleurs ; la feuille porte leurs noms</translation>
+        </message>
+        <message>
+            <source>Take their colours</source>
+            <translation>Prendre leurs couleurs</translation>
+        </message>
+        <message>
+            <source>Colours of sticks by photograph</source>
+            <translation>Couleurs de bâtons d’après photo</translation>
+        </message>
+        <message>
             <source>As a new collection</source>
             <translation>Comme nouvelle collection</translation>
         </message>

@@ -3,6 +3,7 @@
 #include <QComboBox>
 #include <QSpinBox>
 
+#include "exports/printed_sheet.h"
 #include "pictures/pictures.h"
 #include "session/calibrator.h"
 #include "photographed_sheet.h"
@@ -123,6 +124,38 @@ class TestBoxPage : public QObject {
     const media::Collection* c = w.session.materials().collection(QString::fromStdString(id));
     QCOMPARE(c->sticks.size(), before + 5);
     QVERIFY(media::check(*c, "c").ok());
+  }
+
+  // Sticks that are known already get their colours anew; names, ids and what is left of them stay.
+  void known_sticks_are_coloured_anew() {
+    World w;
+    QVERIFY(with_box(w, 5));
+    click(w, "box_take");
+    const QString id = w.session.choices().collection;
+    const media::Collection before = *w.session.materials().collection(id);
+    w.window.sheets().show_box();
+    auto* whose = w.find<QComboBox>("box_whose");
+    QVERIFY(whose->findData(id) > 0);
+    whose->setCurrentIndex(whose->findData(id));
+    QCOMPARE(w.find<QSpinBox>("box_cells")->value(), 5);
+    QVERIFY(!w.find<QSpinBox>("box_cells")->isEnabled());
+    QVERIFY(!w.find<QComboBox>("box_into")->isVisible());
+    QVERIFY(rows(w).setData(rows(w).index(3, app::BoxModel::masstone), "30; 5; -20", Qt::EditRole));
+    w.find<QTableView>("box_table")->selectRow(1);
+    click(w, "box_leave_out");
+    click(w, "box_take");
+    const media::Collection* after = w.session.materials().collection(id);
+    QCOMPARE(after->sticks.size(), before.sticks.size());
+    for (std::size_t i = 0; i < before.sticks.size(); ++i) {
+      QCOMPARE(after->sticks[i].name, before.sticks[i].name);
+      QCOMPARE(after->sticks[i].id, before.sticks[i].id);
+    }
+    QVERIFY(after->sticks[1].lab == before.sticks[1].lab);
+    QVERIFY(std::abs(after->sticks[3].lab.l - 30) < 0.5 && std::abs(after->sticks[3].lab.b + 20) < 0.5);
+    // The sheet that is printed for them says which is which.
+    const QStringList names = exports::cell_sticks(before);
+    QCOMPARE(names.size(), qsizetype{5});
+    QVERIFY(names[3].startsWith("4 ") && names[3].size() > 2);
   }
 
   void a_picture_that_is_none_is_told() {

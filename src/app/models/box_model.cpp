@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "exports/pass_words.h"
+#include "calibrate/calibrate.h"
 #include "looks/images.h"
 #include "models/chips.h"
 #include "words/number.h"
@@ -156,6 +157,20 @@ std::vector<media::Stick> BoxModel::sticks() const {
     if (!said_.value(f.cell).left_out) out.push_back(stick_of(f));
   }
   return out;
+}
+
+media::Collection BoxModel::recoloured(media::Collection collection) const {
+  if (!found_) return collection;
+  for (const swatches::SwatchFound& f : found_->box.sticks) {
+    const auto at = static_cast<std::size_t>(f.cell);
+    const Said said = said_.value(f.cell);
+    // What the photograph cannot say for certain leaves a known stick as it is, unless the artist says it.
+    const bool doubtful = f.doubt != swatches::Doubt::none && !said.masstone;
+    if (at >= collection.sticks.size() || said.left_out || doubtful) continue;
+    media::Stick& stick = collection.sticks[at];
+    stick = calibrate::with_masstone(stick, stick_of(f).lab);
+  }
+  return collection;
 }
 
 int BoxModel::doubtful() const {

@@ -28,6 +28,9 @@ class BoxModel : public QAbstractTableModel {
   int cell_at(int row) const { return found_->box.sticks[static_cast<std::size_t>(row)].cell; }
   /// As they were typed over, without those left out.
   std::vector<media::Stick> sticks() const;
+  /// A collection whose sticks lie in the cells, one after the other, with the masstones that were read or typed; those
+  /// in doubt stay as they are.
+  media::Collection recoloured(media::Collection collection) const;
   /// Leaves the cell out, or takes it again.
   void toggle_left_out(int row);
   /// Rows that are still to be looked at.

@@ -39,6 +39,7 @@ BoxPage::BoxPage(Session& session, QWidget* parent)
     : QWidget(parent),
       session_(session),
       reader_(session),
+      whose_(new QComboBox),
       cells_(new QSpinBox),
       size_(new QComboBox),
       paper_(new QComboBox),
@@ -72,11 +73,14 @@ BoxPage::BoxPage(Session& session, QWidget* parent)
   connect(&reader_, &BoxReader::busy_changed, this, &BoxPage::refresh);
   connect(&reader_, &BoxReader::failed, &session_, &Session::failed);
   connect(&session_, &Session::collection_changed, this, &BoxPage::refresh_into);
+  connect(whose_, &QComboBox::currentIndexChanged, this, &BoxPage::refresh_whose);
   refresh_into();
   refresh();
 }
 
 QWidget* BoxPage::make_steps() {
+  whose_->setObjectName("box_whose");
+  whose_->setToolTip(tr("Sticks of a collection get their colours anew; the sheet has their names on it"));
   cells_->setObjectName("box_cells");
   cells_->setRange(1, 150);
   cells_->setValue(40);
@@ -103,7 +107,8 @@ QWidget* BoxPage::make_steps() {
   connect(simulate_, &QPushButton::clicked, this,
           [this] { reader_.simulate(cells_->value(), paper(), kind(), ++seed_); });
   auto* first = new QFormLayout;
-  first->addRow(tr("Sticks"), cells_);
+  first->addRow(tr("Sticks"), whose_);
+  first->addRow(tr("How many"), cells_);
   first->addRow(tr("Sheet"), size_);
   first->addRow(tr("Paper"), paper_);
   auto* second = new QFormLayout;
@@ -166,7 +171,7 @@ QLayout* BoxPage::make_end() {
   connect(into_, &QComboBox::currentIndexChanged, this, [this](int row) { name_->setVisible(row == 0); });
   connect(take_, &QPushButton::clicked, this, &BoxPage::take);
   // Names of collections are long; what does not fit is elided.
-  for (QComboBox* box : {into_, paper_}) {
+  for (QComboBox* box : {into_, paper_, whose_}) {
     constexpr int kLetters = 14;
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(kLetters);
@@ -197,7 +202,30 @@ void BoxPage::refresh_into() {
   for (const media::Collection& c : session_.materials().collections)
     into_->addItem(tr("Into %1").arg(words::collection_name(c)), QString::fromStdString(c.id));
   into_->setCurrentIndex(std::max(0, into_->findData(before)));
-  name_->setVisible(into_->currentIndex() == 0);
+  const QSignalBlocker quiet_too(whose_);
+  const QString whose = whose_->currentData().toString();
+  whose_->clear();
+  whose_->addItem(tr("new ones"), QString());
+  for (const media::Collection& c : session_.materials().collections) {
+    if (c.sticks.size() <= static_cast<std::size_t>(cells_->maximum()))
+      whose_->addItem(words::collection_name(c), QString::fromStdString(c.id));
+  }
+  whose_->setCurrentIndex(std::max(0, whose_->findData(whose)));
+  refresh_whose();
+}
+
+const media::Collection* BoxPage::known() const {
+  const QString id = whose_->currentData().toString();
+  return id.isEmpty() ? nullptr : session_.materials().collection(id);
+}
+
+void BoxPage::refresh_whose() {
+  const media::Collection* c = known();
+  if (c != nullptr) cells_->setValue(static_cast<int>(c->sticks.size()));
+  cells_->setEnabled(c == nullptr);
+  into_->setVisible(c == nullptr);
+  name_->setVisible(c == nullptr && into_->currentIndex() == 0);
+  take_->setText(c == nullptr ? tr("Take these sticks") : tr("Take their colours"));
 }
 
 void BoxPage::show_found() {
@@ -231,7 +259,7 @@ void BoxPage::print() {
   const QSize mm = size_->currentData().toSize();
   const printed::Sheet sheet{mm.width(), mm.height(), cells_->value(), printed::Purpose::sticks};
   connect(dialog, &QFileDialog::fileSelected, this,
-          [this, sheet](const QString& file) { reader_.write_sheet(file, sheet); });
+          [this, sheet](const QString& file) { reader_.write_sheet(file, sheet, known()); });
   dialog->open();
 }
 
@@ -256,6 +284,12 @@ void BoxPage::say_kind() {
 }
 
 void BoxPage::take() {
+  if (const media::Collection* c = known()) {
+    const media::Collection coloured = model_.recoloured(*c);
+    session_.edit_collection(coloured, tr("Colours of sticks by photograph"));
+    emit taken(QString::fromStdString(coloured.id));
+    return;
+  }
   media::Collection c;
   const QString into = into_->currentData().toString();
   if (const media::Collection* there = session_.materials().collection(into)) {

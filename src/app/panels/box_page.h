@@ -34,6 +34,9 @@ class BoxPage : public QWidget {
   void show_found();
   void refresh();
   void refresh_into();
+  void refresh_whose();
+  /// The collection whose sticks lie in the cells, one after the other; null: sticks that are new.
+  const media::Collection* known() const;
   void print();
   void photograph();
   void say_kind();
@@ -45,6 +48,7 @@ class BoxPage : public QWidget {
   Session& session_;
   BoxReader reader_;
   BoxModel model_;
+  QComboBox* whose_;
   QSpinBox* cells_;
   QComboBox* size_;
   QComboBox* paper_;

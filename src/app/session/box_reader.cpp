@@ -44,11 +44,11 @@ BoxReader::BoxReader(Session& session, QObject* parent)
       runner_(
           this, [](double, const QString&) {}, [this](const auto& outcome) { finished(outcome); }) {}
 
-void BoxReader::write_sheet(const QString& file, const printed::Sheet& sheet) {
+void BoxReader::write_sheet(const QString& file, const printed::Sheet& sheet, const media::Collection* known) {
   const auto layout = printed::lay_out(sheet);
   if (!layout) return emit failed(sentence(layout.error()));
-  const Status written = formats::write_atomically(
-      file, exports::printed_sheet(file, layout.value(), exports::cell_numbers(layout.value())));
+  const QStringList labels = known == nullptr ? exports::cell_numbers(layout.value()) : exports::cell_sticks(*known);
+  const Status written = formats::write_atomically(file, exports::printed_sheet(file, layout.value(), labels));
   if (!written) emit failed(sentence(written.error()));
 }
 

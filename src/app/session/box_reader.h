@@ -29,7 +29,8 @@ class BoxReader : public QObject {
   FoundPtr found() const { return found_; }
   bool busy() const { return runner_.busy(); }
 
-  void write_sheet(const QString& file, const printed::Sheet& sheet);
+  /// `known`: the sticks that are to be laid in the cells, whose names are printed; null: numbers alone.
+  void write_sheet(const QString& file, const printed::Sheet& sheet, const media::Collection* known = nullptr);
   /// `kind`: of all sticks; none: it is guessed.
   void open(const QString& file, const QString& paper, swatches::Kind kind);
   /// A box of a collection's sticks, laid by an unsteady hand and photographed: to try it.

@@ -89,6 +89,12 @@ QStringList cell_numbers(const printed::Layout& layout) {
   return out;
 }
 
+QStringList cell_sticks(const media::Collection& collection) {
+  QStringList out;
+  for (const media::Stick& s : collection.sticks) out << QString("%1 %2").arg(out.size() + 1).arg(words::stick_name(s));
+  return out;
+}
+
 QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection) {
   QStringList out;
   for (const calibrate::OffcutStroke& s : strokes) {
@@ -123,7 +129,8 @@ QByteArray corner_marks_pdf() {
         painter, QRectF(20, 20, 170, 6),
         Printed::tr("Cut out along the lines. Lay each mark outside the picture, its dotted corner on the picture's."),
         4);
-    write(painter, QRectF(20, 27, 170, 6), Printed::tr("Its greys lie beside the picture: the light is put right by them."), 4);
+    write(painter, QRectF(20, 27, 170, 6),
+          Printed::tr("Its greys lie beside the picture: the light is put right by them."), 4);
     for (int corner = 0; corner < 4; ++corner) {
       const bool above = corner < 2;
       const printed::Box box{30 + kApart * (corner % 2), above ? 45.0 : 175.0, kSide, kSide};

@@ -11,6 +11,8 @@ namespace yd::exports {
 
 /// What stands at the cells of a sheet: their numbers; of offcut strokes also the stick and how it is laid.
 QStringList cell_numbers(const printed::Layout& layout);
+/// Sticks of a collection, one to a cell.
+QStringList cell_sticks(const media::Collection& collection);
 QStringList cell_strokes(std::span<const calibrate::OffcutStroke> strokes, const media::Collection& collection);
 
 /// The sheet at its true size, to be printed without scaling: as PDF, or as SVG in millimetres. `labels`: one a cell;

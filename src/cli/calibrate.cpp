@@ -3,6 +3,7 @@
 
 #include <QDate>
 #include <cmath>
+#include <nlohmann/json.hpp>
 
 #include "formats/archive.h"
 #include "formats/collection_file.h"

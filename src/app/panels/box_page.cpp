@@ -10,6 +10,7 @@
 
 #include "exports/pass_words.h"
 #include "formats/collection_file.h"
+#include "looks/greys.h"
 #include "models/chips.h"
 #include "panels/panel_parts.h"
 #include "widgets/down_the_list.h"

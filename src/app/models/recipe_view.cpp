@@ -147,7 +147,7 @@ QVariant AlternativeModel::data(const QModelIndex& index, int role) const {
   const plan::TargetPlan& t = planned_->plan.targets[static_cast<std::size_t>(target_)];
   switch (index.column()) {
     case recipe:
-      return words.join(" · ");
+      return words.join("\n");
     case difference:
       return words::number(colour::ciede2000(s.lab, t.target), 1);
     case tooth:

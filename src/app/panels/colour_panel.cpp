@@ -2,6 +2,7 @@
 #include "panels/colour_panel.h"
 
 #include <QHBoxLayout>
+#include <QHeaderView>
 
 #include "looks/greys.h"
 #include "models/reading.h"
@@ -24,6 +25,10 @@ ColourPanel::ColourPanel(Session& session, QWidget* parent)
   for (const colour::Illuminant light : colour::kIlluminants) lights_->addItem(tr("Under %1").arg(light_name(light)));
   words_->setObjectName("recipe_words");
   list_->setAccessibleName(tr("Other recipes"));
+  // A stroke a line: a recipe is read whole, not to where the column ends.
+  list_->setWordWrap(true);
+  list_->setAlternatingRowColors(true);
+  list_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
   use_->setObjectName("use_recipe");
   give_back_->setObjectName("planner_recipe");
   auto* row = new QHBoxLayout;

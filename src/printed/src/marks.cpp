@@ -46,11 +46,11 @@ std::optional<Sheet> sheet_of(const std::array<int, kMarks>& marks) {
 
 std::array<Grey, kCardGreys> card_greys(int corner) {
   constexpr std::array kLights{1.0, 0.5, 0.2, 0.07};
-  constexpr double kGap = 0.06;
+  constexpr double kBetween = 0.06;
   constexpr double kHigh = 0.4;
   std::array<Grey, kCardGreys> out;
   for (std::size_t i = 0; i < out.size(); ++i) {
-    const double away = kGap + static_cast<double>(i) * (kHigh + kGap);
+    const double away = kBetween + static_cast<double>(i) * (kHigh + kBetween);
     out[i] = {{0.1, corner < 2 ? 1 + away : -away - kHigh, 0.8, kHigh}, kLights[i]};
   }
   return out;

@@ -64,7 +64,7 @@ struct RehearseArguments : WorkArguments {
 Status run_rehearse(const RehearseArguments& arguments);
 
 struct PhotographArguments : WorkArguments {
-  std::string photo_file;  ///< PNG
+  std::string photo_file;  ///< PNG or JPEG
   int done = -1;           ///< passes that are painted; below 0: all
   std::uint64_t seed = 1;  ///< of hand and camera
   double forgets = 0;

@@ -96,7 +96,7 @@ void add_rehearse(CLI::App& app, yd::cli::RehearseArguments& a) {
 void add_photograph(CLI::App& app, yd::cli::PhotographArguments& a) {
   CLI::App* c = app.add_subcommand("photograph", "Paint the plan with an unsteady hand and photograph the board");
   add_work(c, a);
-  c->add_option("PHOTO", a.photo_file, "Write the photograph here")->required();
+  c->add_option("PHOTO", a.photo_file, "Write the photograph here, as PNG or JPEG")->required();
   c->add_option("--done", a.done, "Passes that are painted; all where it is not given");
   c->add_option("--seed", a.seed, "Of hand and camera")->capture_default_str();
   c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();

@@ -41,7 +41,7 @@ Status run_photograph(const PhotographArguments& a) {
   sheet.marks = a.marks;
   const auto photo = standin::photograph(board, sheet, camera);
   if (!photo) return photo.error();
-  Status written = pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
+  Status written = pictures::write_photograph(QString::fromStdString(a.photo_file), photo->image);
   if (!written) return written;
   return write_json({{"photograph", a.photo_file},
                      {"done", done},

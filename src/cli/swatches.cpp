@@ -65,7 +65,7 @@ Status photograph(const SheetArguments& a, const printed::Layout& layout,
   const auto photo =
       standin::photograph(standin::filled_sheet(layout, m.paper.lab, filling, kPxPerMm), m.paper.lab, camera);
   if (!photo) return photo.error();
-  return pictures::write_png(QString::fromStdString(a.photo_file), photo->image);
+  return pictures::write_photograph(QString::fromStdString(a.photo_file), photo->image);
 }
 
 nlohmann::json found_to_json(const swatches::BoxFound& box, const media::Collection& collection) {

@@ -165,14 +165,16 @@ class TestPhoto : public QObject {
     double with = 0;
     double without = 0;
     for (std::uint64_t seed = 20; seed < 20 + kCameras; ++seed) {
-      const Taken a = taken(board, held(seed), true);
+      standin::Camera camera = held(seed);
+      camera.curve = 0.35;  // contrast that bare paper alone does not show
+      const Taken a = taken(board, camera, true);
       QVERIFY(a.fix.by == check::Reference::margin_strip);
       with += mean_off(read(a.photo, a.at, a.fix, 6, 4), shown) / static_cast<double>(kCameras);
-      const Taken b = taken(board, held(seed), false);
+      const Taken b = taken(board, camera, false);
       QVERIFY(b.fix.by == check::Reference::bare_paper);
       without += mean_off(read(b.photo, b.at, b.fix, 6, 4), shown) / static_cast<double>(kCameras);
     }
-    QVERIFY2(with < 1.5 && without < 3 && with < without, qPrintable(QString("%1 %2").arg(with).arg(without)));
+    QVERIFY2(with < 1.5 && without < 3 && with < 0.8 * without, qPrintable(QString("%1 %2").arg(with).arg(without)));
   }
 
   // Sticks are more vivid than a file can say: what is cut off at the end of a channel says nothing of the camera.

@@ -4,6 +4,7 @@
 #include <QColorSpace>
 #include <QFile>
 #include <QImage>
+#include <QImageReader>
 #include <QImageWriter>
 #include <QTemporaryDir>
 #include <QTemporaryFile>
@@ -192,6 +193,12 @@ class TestPictures : public QObject {
     const QTemporaryDir dir;
     QVERIFY(pictures::write_png(dir.filePath("x.png"), subject::Grid<colour::Rgb8>(4, 4)).ok());
     QVERIFY(QImage(dir.filePath("x.png")).colorSpace().isValid());
+    // A photograph by the ending of its name.
+    for (const auto& [name, format] : {std::pair{"p.JPG", "jpeg"}, {"p.jpeg", "jpeg"}, {"p.png", "png"}}) {
+      QVERIFY(pictures::write_photograph(dir.filePath(name), subject::Grid<colour::Rgb8>(16, 8)).ok());
+      QCOMPARE(QImageReader(dir.filePath(name)).format(), QByteArray(format));
+      QVERIFY(pictures::decode(pictures::read_bytes(dir.filePath(name)).value(), name).ok());
+    }
   }
 };
 

@@ -118,6 +118,15 @@ subject::RawPicture to_raw(const QImage& image) {
   return out;
 }
 
+/// Over the file that is there only once all is written.
+Status write(const QString& file, const QImage& image, const char* format, int quality) {
+  QSaveFile save(file);
+  errno = 0;
+  if (!save.open(QIODevice::WriteOnly) || !image.save(&save, format, quality) || !save.flush() || !save.commit())
+    return Error{Error::Code::io, plain(file), "cannot be written: " + disk_words(errno)};
+  return success();
+}
+
 }  // namespace
 
 Result<QByteArray> read_bytes(const QString& file) {
@@ -158,12 +167,13 @@ Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where
 }
 
 Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image) {
-  const QImage out = to_image(image);
-  QSaveFile save(file);
-  errno = 0;
-  if (!save.open(QIODevice::WriteOnly) || !out.save(&save, "PNG") || !save.flush() || !save.commit())
-    return Error{Error::Code::io, plain(file), "cannot be written: " + disk_words(errno)};
-  return success();
+  return write(file, to_image(image), "PNG", -1);
+}
+
+Status write_photograph(const QString& file, const subject::Grid<colour::Rgb8>& image) {
+  constexpr int kQuality = 90;
+  const bool jpeg = file.endsWith(".jpg", Qt::CaseInsensitive) || file.endsWith(".jpeg", Qt::CaseInsensitive);
+  return jpeg ? write(file, to_image(image), "JPG", kQuality) : write_png(file, image);
 }
 
 }  // namespace yd::pictures

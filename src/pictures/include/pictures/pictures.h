@@ -25,5 +25,7 @@ Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where
 
 /// Writes 8-bit sRGB as PNG with its profile, atomically. Errors: `io` naming the file.
 Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image);
+/// The same as a camera would, as JPEG, where the file's name ends so; else as PNG.
+Status write_photograph(const QString& file, const subject::Grid<colour::Rgb8>& image);
 
 }  // namespace yd::pictures

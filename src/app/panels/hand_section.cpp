@@ -77,9 +77,9 @@ void HandSection::save() {
 }
 
 void HandSection::open() {
-  auto* dialog = new QFileDialog(
-      this, tr("Readings of offcut strokes"), {},
-      tr("Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic *.csv *.txt *.cgats *.json)"));
+  auto* dialog = new QFileDialog(this, tr("Readings of offcut strokes"), {},
+                                 tr("Photographs, tables and kept hands (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.heic "
+                                    "*.csv *.txt *.cgats *.json)"));
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->setFileMode(QFileDialog::ExistingFile);
   connect(dialog, &QFileDialog::fileSelected, &calibrator_, &Calibrator::read_table);

@@ -25,6 +25,12 @@ int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     fuzz::must(again.ok() && again->size() == readings->size(), "what was read can be written and read");
   }
   static_cast<void>(formats::read_offcut_strokes(bytes, "strokes", sticks).ok());
+  const std::vector<calibrate::OffcutStroke> two{{0, 1, plan::Technique::laid}, {1, 0.3, plan::Technique::laid}};
+  if (const auto samples = formats::read_samples(bytes, "samples", two)) {
+    fuzz::must(samples->size() == two.size(), "a sample for every stroke");
+    for (const calibrate::Reading& r : samples.value())
+      fuzz::must(std::isfinite(r.lab.l) && std::isfinite(r.lab.a) && std::isfinite(r.lab.b), "a sample is finite");
+  }
   if (const auto json = media::parse_json(bytes.toStdString(), "calibration")) {
     const auto found = formats::calibration_from_json(json.value(), "calibration", sticks);
     if (found) {

@@ -66,6 +66,7 @@ class TestOffcutFile : public QObject {
     };
     const QByteArray one = head + "NUMBER_OF_SETS 1\nBEGIN_DATA\n1 50.25 -3.5 12\nEND_DATA\n";
     QVERIFY(error(one).contains("1 samples, but 2 strokes"));
+    QVERIFY(error({}).contains("no CGATS"));
     QVERIFY(error(QByteArray(two).replace("80", "dark")).contains("line 10"));
   }
 

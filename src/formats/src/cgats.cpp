@@ -44,6 +44,7 @@ Columns columns_of(cmsHANDLE file) {
   Columns out;
   char** names = nullptr;
   const int n = cmsIT8EnumDataFormat(file, &names);
+  if (names == nullptr) return out;  // fields are counted, but not named
   for (int c = 0; c < n; ++c) {
     out.names.emplace_back(names[c] == nullptr ? "" : names[c]);
     const auto match = spectral.match(QString::fromStdString(out.names.back()));
@@ -149,6 +150,8 @@ class Rows {
 
 Result<ImportedSticks> read_cgats(const QByteArray& bytes, const std::string& where, optics::Medium medium) {
   if (bytes.size() > kMostPaletteBytes) return Error{Error::Code::too_large, where, "is larger than 32 MB"};
+  // Little CMS asserts that there is something.
+  if (bytes.isEmpty()) return Error{Error::Code::bad_format, where, "is no CGATS text"};
   Complaint complaint;
   const std::unique_ptr<std::remove_pointer_t<cmsContext>, void (*)(cmsContext)> context(
       cmsCreateContext(nullptr, &complaint), &cmsDeleteContext);

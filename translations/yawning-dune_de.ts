@@ -5224,6 +5224,10 @@
             <translation>Kreiden einer Sammlung bekommen ihre Farben neu; auf dem Blatt stehen ihre Namen</translation>
         </message>
         <message>
+            <source>It is a sheet of other sticks: %1 cells for %2 sticks.</source>
+            <translation>Das ist ein Blatt mit anderen Kreiden: %1 Zellen für %2 Kreiden.</translation>
+        </message>
+        <message>
             <source>Take their colours</source>
             <translation>Ihre Farben nehmen</translation>
         </message>

@@ -5224,6 +5224,10 @@
             <translation>Las barras de una colección reciben sus colores de nuevo; la hoja lleva sus nombres</translation>
         </message>
         <message>
+            <source>It is a sheet of other sticks: %1 cells for %2 sticks.</source>
+            <translation>Es una hoja de otras barras: %1 casillas para %2 barras.</translation>
+        </message>
+        <message>
             <source>Take their colours</source>
             <translation>Tomar sus colores</translation>
         </message>

@@ -5224,6 +5224,10 @@
             <translation>Les bâtons d’une collection reçoivent de nouveau leurs couleurs ; la feuille porte leurs noms</translation>
         </message>
         <message>
+            <source>It is a sheet of other sticks: %1 cells for %2 sticks.</source>
+            <translation>C’est une feuille d’autres bâtons : %1 cases pour %2 bâtons.</translation>
+        </message>
+        <message>
             <source>Take their colours</source>
             <translation>Prendre leurs couleurs</translation>
         </message>

@@ -135,7 +135,6 @@ class TestBoxPage : public QObject {
     const media::Collection before = *w.session.materials().collection(id);
     w.window.sheets().show_box();
     auto* whose = w.find<QComboBox>("box_whose");
-    QVERIFY(whose->findData(id) > 0);
     whose->setCurrentIndex(whose->findData(id));
     QCOMPARE(w.find<QSpinBox>("box_cells")->value(), 5);
     QVERIFY(!w.find<QSpinBox>("box_cells")->isEnabled());
@@ -156,6 +155,13 @@ class TestBoxPage : public QObject {
     const QStringList names = exports::cell_sticks(before);
     QCOMPARE(names.size(), qsizetype{5});
     QVERIFY(names[3].startsWith("4 ") && names[3].size() > 2);
+    // A sheet of four cells is not of these five sticks.
+    QVERIFY(with_box(w, 4));
+    whose->setCurrentIndex(whose->findData(id));
+    QVERIFY(!w.find<QPushButton>("box_take")->isEnabled());
+    QVERIFY(w.find<QLabel>("box_status")->text().contains("4 cells for 5 sticks"));
+    whose->setCurrentIndex(0);
+    QVERIFY(w.find<QPushButton>("box_take")->isEnabled());
   }
 
   void a_picture_that_is_none_is_told() {

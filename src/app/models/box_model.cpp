@@ -5,9 +5,9 @@
 #include <QRegularExpression>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "exports/pass_words.h"
-#include "calibrate/calibrate.h"
 #include "looks/images.h"
 #include "models/chips.h"
 #include "words/number.h"
@@ -161,16 +161,15 @@ std::vector<media::Stick> BoxModel::sticks() const {
 
 media::Collection BoxModel::recoloured(media::Collection collection) const {
   if (!found_) return collection;
-  for (const swatches::SwatchFound& f : found_->box.sticks) {
-    const auto at = static_cast<std::size_t>(f.cell);
-    const Said said = said_.value(f.cell);
-    // What the photograph cannot say for certain leaves a known stick as it is, unless the artist says it.
-    const bool doubtful = f.doubt != swatches::Doubt::none && !said.masstone;
-    if (at >= collection.sticks.size() || said.left_out || doubtful) continue;
-    media::Stick& stick = collection.sticks[at];
-    stick = calibrate::with_masstone(stick, stick_of(f).lab);
+  swatches::BoxFound box = found_->box;
+  std::erase_if(box.sticks, [&](const swatches::SwatchFound& f) { return said_.value(f.cell).left_out; });
+  for (swatches::SwatchFound& f : box.sticks) {
+    f.stick = stick_of(f);
+    if (said_.value(f.cell).masstone) f.doubt = swatches::Doubt::none;
   }
-  return collection;
+  std::vector<int> all(collection.sticks.size());
+  std::iota(all.begin(), all.end(), 0);
+  return swatches::with_masstones(std::move(collection), all, box);
 }
 
 int BoxModel::doubtful() const {

@@ -227,6 +227,7 @@ void BoxPage::refresh_whose() {
   into_->setVisible(c == nullptr);
   name_->setVisible(c == nullptr && into_->currentIndex() == 0);
   take_->setText(c == nullptr ? tr("Take these sticks") : tr("Take their colours"));
+  refresh();
 }
 
 void BoxPage::show_found() {
@@ -237,10 +238,16 @@ void BoxPage::show_found() {
 void BoxPage::refresh() {
   const auto found = reader_.found();
   for (QWidget* w : std::initializer_list<QWidget*>{open_, simulate_}) w->setEnabled(!reader_.busy());
-  take_->setEnabled(found && !reader_.busy());
+  // A sheet of other sticks would give every stick a stranger's colour.
+  const media::Collection* mine = known();
+  const bool other = found && mine != nullptr && found->kinds.size() != mine->sticks.size();
+  take_->setEnabled(found && !other && !reader_.busy());
   for (QWidget* w : std::initializer_list<QWidget*>{said_, leave_out_}) w->setEnabled(found && !reader_.busy());
   if (reader_.busy()) return status_->setText(tr("Reading it …"));
   if (!found) return status_->setText({});
+  if (other)
+    return status_->setText(
+        tr("It is a sheet of other sticks: %1 cells for %2 sticks.").arg(found->kinds.size()).arg(mine->sticks.size()));
   const int doubtful = model_.doubtful();
   const qsizetype empty = static_cast<qsizetype>(found->box.empty.size());
   status_->setText(

@@ -12,15 +12,16 @@ namespace {
 using namespace yd::optics;
 
 struct Setup {
-  Pigment pigment;
+  CoarsePigment pigment;
   CoatLoads loads;
-  StrataSpectra under;
+  CoarseStrata under;
   Setup() {
-    pigment = yd::media::pigment_of(yd::trial::shipped_collection().sticks[20], yd::trial::shipped_model().parameters);
+    pigment = coarse(
+        yd::media::pigment_of(yd::trial::shipped_collection().sticks[20], yd::trial::shipped_model().parameters));
+    under = coarse(yd::trial::paper().ground.reflectance);
     for (std::size_t i = 0; i < kStrata; ++i) {
       loads.load[i] = 0.4F / static_cast<float>(i + 1);
       loads.cover[i] = grain_cover(loads.load[i], 0.16F);
-      under[i] = yd::trial::paper().ground.reflectance[i];
     }
   }
 };
@@ -30,9 +31,9 @@ void count_strata(benchmark::State& state) { state.SetItemsProcessed(state.itera
 void stack_slow_twin(benchmark::State& state) {
   const Setup s;
   for (auto _ : state) {
-    StrataSpectra out = s.under;
+    CoarseStrata out = s.under;
     for (std::size_t i = 0; i < kStrata; ++i) {
-      for (std::size_t b = 0; b < yd::colour::kBands; ++b) {
+      for (std::size_t b = 0; b < yd::colour::kCoarseBands; ++b) {
         const Film f = film(s.pigment.k[b], s.pigment.s[b], s.loads.load[i] / s.loads.cover[i]);
         out[i][b] += s.loads.cover[i] * static_cast<float>(over(f, out[i][b]) - out[i][b]);
       }
@@ -61,7 +62,7 @@ void lay_mean(benchmark::State& state, const Kernel* kernel) {
   const Setup s;
   CoatTable coat;
   kernel->films(s.pigment, s.loads, coat);
-  yd::colour::Spectrum mean;
+  yd::colour::CoarseSpectrum mean;
   for (auto _ : state) {
     kernel->lay_mean(s.under, coat, mean);
     benchmark::DoNotOptimize(mean);
@@ -76,9 +77,9 @@ void lay_mean_memory_limit(benchmark::State& state) {
   const Setup s;
   CoatTable coat;
   kernel().films(s.pigment, s.loads, coat);
-  StrataSpectra a;
-  StrataSpectra b;
-  StrataSpectra c;
+  CoarseStrata a;
+  CoarseStrata b;
+  CoarseStrata c;
   for (auto _ : state) {
     std::memcpy(&a, &s.under, sizeof(a));
     std::memcpy(&b, &coat.r0, sizeof(b));

@@ -5621,6 +5621,25 @@
     </context>
     <context>
         <name>yd::app::CollectionPage</name>
+        <message numerus="yes">
+            <source>Tray: %n stick(s), carry others here</source>
+            <translation>
+                <numerusform>Ablage: %n Kreide, andere hierher legen</numerusform>
+                <numerusform>Ablage: %n Kreiden, andere hierher legen</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>Into the tray</source>
+            <translation>In die Ablage</translation>
+        </message>
+        <message>
+            <source>Not into the tray</source>
+            <translation>Nicht in die Ablage</translation>
+        </message>
+        <message>
+            <source>As the plan likes</source>
+            <translation>Wie der Plan es will</translation>
+        </message>
         <message>
             <source>As a table</source>
             <translation>Als Tabelle</translation>

@@ -161,6 +161,13 @@
     <context>
         <name>yd::app::CollectionPage</name>
         <message numerus="yes">
+            <source>Tray: %n stick(s), carry others here</source>
+            <translation>
+                <numerusform>Tray: %n stick, carry others here</numerusform>
+                <numerusform>Tray: %n sticks, carry others here</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>%1: %n stick(s), %2 owned</source>
             <translation>
                 <numerusform>%1: %n stick, %2 owned</numerusform>

@@ -5621,6 +5621,25 @@
     </context>
     <context>
         <name>yd::app::CollectionPage</name>
+        <message numerus="yes">
+            <source>Tray: %n stick(s), carry others here</source>
+            <translation>
+                <numerusform>Bandeja: %n barra, otras se traen aquí</numerusform>
+                <numerusform>Bandeja: %n barras, otras se traen aquí</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>Into the tray</source>
+            <translation>A la bandeja</translation>
+        </message>
+        <message>
+            <source>Not into the tray</source>
+            <translation>No a la bandeja</translation>
+        </message>
+        <message>
+            <source>As the plan likes</source>
+            <translation>Como decida el plan</translation>
+        </message>
         <message>
             <source>As a table</source>
             <translation>Como tabla</translation>

@@ -5621,6 +5621,25 @@
     </context>
     <context>
         <name>yd::app::CollectionPage</name>
+        <message numerus="yes">
+            <source>Tray: %n stick(s), carry others here</source>
+            <translation>
+                <numerusform>Plateau : %n bâton, d’autres peuvent y être posés</numerusform>
+                <numerusform>Plateau : %n bâtons, d’autres peuvent y être posés</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>Into the tray</source>
+            <translation>Dans le plateau</translation>
+        </message>
+        <message>
+            <source>Not into the tray</source>
+            <translation>Pas dans le plateau</translation>
+        </message>
+        <message>
+            <source>As the plan likes</source>
+            <translation>Au gré du plan</translation>
+        </message>
         <message>
             <source>As a table</source>
             <translation>En tableau</translation>

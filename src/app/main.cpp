@@ -136,15 +136,20 @@ void choose_as_wished(yd::app::MainWindow& window, yd::app::Session& session, co
   }
 }
 
+yd::app::Comfort comfort_asked(const QSettings& settings, const Wishes& w) {
+  yd::app::Comfort comfort = yd::app::comfort_of(settings);
+  if (w.dark) comfort.scheme = yd::app::Scheme::dark;
+  if (w.contrast) comfort.scheme = yd::app::Scheme::contrast;
+  return comfort;
+}
+
+/// What a window takes on as it is built.
 void dress(QApplication& application, const QSettings& settings, const Wishes& w) {
   const QLocale system = QLocale::system();
   const QString chosen = w.language.isEmpty() ? yd::app::language_of(settings) : w.language;
   const QString code = yd::words::language_for(chosen, system.uiLanguages());
   yd::words::speak(code, yd::words::locale_for(code, system));
-  yd::app::Comfort comfort = yd::app::comfort_of(settings);
-  if (w.dark) comfort.scheme = yd::app::Scheme::dark;
-  if (w.contrast) comfort.scheme = yd::app::Scheme::contrast;
-  yd::app::apply_style(application, comfort);
+  yd::app::apply_greys(application, comfort_asked(settings, w));
 }
 
 /// How a window ended.
@@ -173,6 +178,7 @@ Ended run(QApplication& application, QSettings& settings, const Wishes& w, const
   yd::app::Checker checker(session);
   yd::app::Keeper keeper(session, yd::journal::usual_folder(), [] { return QDateTime::currentSecsSinceEpoch(); });
   yd::app::MainWindow window(session, advice, checker, keeper, autosave, easel, settings);
+  yd::app::apply_outlines(application, comfort_asked(settings, w));
   QObject::connect(&application, &QApplication::aboutToQuit, &keeper, &yd::app::Keeper::flush);
   const QStringList wh = w.size.split('x');
   window.resize(wh.value(0).toInt(), wh.value(1).toInt());

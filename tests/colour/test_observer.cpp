@@ -154,6 +154,26 @@ class TestObserver : public QObject {
     }
     QVERIFY2(worst < 0.05, qPrintable(QString::number(worst)));
   }
+
+  // 16 bands against 36, over the same kind of reflectances but no steeper than a powder's: what a search may trust.
+  void coarse_bands_lose_little_more() {
+    yd::Random random(4);
+    double worst = 0;
+    for (int n = 0; n < 300; ++n) {
+      const double centre = random.uniform(400, 700);
+      const double width = random.uniform(18, 90);
+      const double low = random.uniform(0.02, 0.3);
+      const double high = random.uniform(0.3, 0.95);
+      Spectrum s;
+      for (std::size_t i = 0; i < kBands; ++i)
+        s[i] = static_cast<float>(low + (high - low) / (1 + std::exp(-(band_nm(i) - centre) / width)));
+      worst = std::max(worst, ciede2000(to_lab(s), to_lab(coarse(s))));
+      QVERIFY(std::abs(lightness(coarse(s)) - to_lab(coarse(s)).l) < 1e-4);
+    }
+    QVERIFY2(worst < 0.15, qPrintable(QString::number(worst)));
+    const Lab white = to_lab(CoarseSpectrum::constant(1));
+    QVERIFY(std::abs(white.l - 100) < 1e-3 && std::abs(white.a) < 1e-3 && std::abs(white.b) < 1e-3);
+  }
 };
 
 QTEST_APPLESS_MAIN(TestObserver)

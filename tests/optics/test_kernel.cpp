@@ -11,9 +11,9 @@ using namespace yd;
 
 namespace {
 
-optics::Pigment random_pigment(Random& r) {
-  return optics::opaque_pigment(
-      colour::nearest_reflectance({r.uniform(15, 92), r.uniform(-40, 40), r.uniform(-40, 40)}), r.uniform(2, 14));
+optics::CoarsePigment random_pigment(Random& r) {
+  return optics::coarse(optics::opaque_pigment(
+      colour::nearest_reflectance({r.uniform(15, 92), r.uniform(-40, 40), r.uniform(-40, 40)}), r.uniform(2, 14)));
 }
 
 optics::CoatLoads random_loads(Random& r) {
@@ -27,28 +27,28 @@ optics::CoatLoads random_loads(Random& r) {
   return out;
 }
 
-optics::StrataSpectra random_under(Random& r) {
-  optics::StrataSpectra out;
+optics::CoarseStrata random_under(Random& r) {
+  optics::CoarseStrata out;
   for (auto& s : out) {
-    for (std::size_t b = 0; b < colour::kBands; ++b) s[b] = static_cast<float>(r.uniform(0.01, 0.98));
+    for (std::size_t b = 0; b < colour::kCoarseBands; ++b) s[b] = static_cast<float>(r.uniform(0.01, 0.98));
   }
   return out;
 }
 
-float furthest(const optics::StrataSpectra& p, const optics::StrataSpectra& q) {
+float furthest(const optics::CoarseStrata& p, const optics::CoarseStrata& q) {
   float d = 0;
   for (std::size_t i = 0; i < optics::kStrata; ++i) {
-    for (std::size_t b = 0; b < colour::kBands; ++b) d = std::max(d, std::abs(p[i][b] - q[i][b]));
+    for (std::size_t b = 0; b < colour::kCoarseBands; ++b) d = std::max(d, std::abs(p[i][b] - q[i][b]));
   }
   return d;
 }
 
-optics::StrataSpectra slow(const optics::StrataSpectra& under, const optics::Pigment& p,
+optics::CoarseStrata slow(const optics::CoarseStrata& under, const optics::CoarsePigment& p,
                            const optics::CoatLoads& loads) {
-  optics::StrataSpectra out = under;
+  optics::CoarseStrata out = under;
   for (std::size_t i = 0; i < optics::kStrata; ++i) {
     if (loads.cover[i] <= 0) continue;
-    for (std::size_t b = 0; b < colour::kBands; ++b) {
+    for (std::size_t b = 0; b < colour::kCoarseBands; ++b) {
       const double s = static_cast<double>(p.s[b]) * loads.scatter_scale;
       const optics::Film f = optics::film(p.k[b], s, loads.load[i] / loads.cover[i]);
       out[i][b] += loads.cover[i] * static_cast<float>(optics::over(f, under[i][b]) - under[i][b]);
@@ -71,7 +71,7 @@ class TestKernel : public QObject {
       for (const optics::Kernel* k : {&optics::baseline_kernel(), optics::avx2_kernel()}) {
         if (k == nullptr) continue;
         optics::CoatTable coat;
-        optics::StrataSpectra out;
+        optics::CoarseStrata out;
         k->films(pigment, loads, coat);
         k->lay(under, coat, out);
         QVERIFY2(furthest(out, slow(under, pigment, loads)) < 5e-5F, k->name);
@@ -90,8 +90,8 @@ class TestKernel : public QObject {
       optics::CoatTable q;
       optics::baseline_kernel().films(pigment, loads, p);
       optics::avx2_kernel()->films(pigment, loads, q);
-      optics::StrataSpectra sp;
-      optics::StrataSpectra sq;
+      optics::CoarseStrata sp;
+      optics::CoarseStrata sq;
       optics::baseline_kernel().lay(under, p, sp);
       optics::avx2_kernel()->lay(under, q, sq);
       QVERIFY(furthest(sp, sq) < optics::kKernelAgreement);
@@ -104,12 +104,12 @@ class TestKernel : public QObject {
       const auto under = random_under(r);
       optics::CoatTable coat;
       optics::kernel().films(random_pigment(r), random_loads(r), coat);
-      optics::StrataSpectra out;
-      colour::Spectrum mean;
+      optics::CoarseStrata out;
+      colour::CoarseSpectrum mean;
       optics::kernel().lay(under, coat, out);
       optics::kernel().lay_mean(under, coat, mean);
-      const colour::Spectrum wanted = optics::mean(out);
-      for (std::size_t b = 0; b < colour::kBands; ++b) QVERIFY(std::abs(mean[b] - wanted[b]) < 1e-5F);
+      const colour::CoarseSpectrum wanted = optics::mean(out);
+      for (std::size_t b = 0; b < colour::kCoarseBands; ++b) QVERIFY(std::abs(mean[b] - wanted[b]) < 1e-5F);
     }
   }
 };

@@ -52,7 +52,7 @@ class TestLayers : public QObject {
     for (std::size_t n = 0; n < looks.at.size(); ++n) {
       const plan::Recipe r = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, sticks.sticks,
                                             plan::strokes_at(l, n), {50, 0, 0});
-      QVERIFY(colour::ciede2000(r.look.lab, looks.lab[n]) < 0.02);
+      QVERIFY(colour::ciede2000(r.look.lab, looks.lab[n]) < colour::kCoarseAgreement);
     }
   }
 

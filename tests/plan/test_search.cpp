@@ -65,7 +65,7 @@ class TestSearch : public QObject {
         }
       }
     }
-    QVERIFY2(worst < 0.02, qPrintable(QString::number(worst)));
+    QVERIFY2(worst < colour::kCoarseAgreement, qPrintable(QString::number(worst)));
   }
 
   void its_strokes_give_its_cost() {
@@ -78,7 +78,7 @@ class TestSearch : public QObject {
         const auto r =
             plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, c.sticks, strokes, kTargets[t]);
         QVERIFY(std::abs(r.de00 + plan::kStrokePrice * static_cast<double>(strokes.size() - 1) - table->cost(t, a, a)) <
-                0.02);
+                colour::kCoarseAgreement);
       }
     }
   }
@@ -105,9 +105,9 @@ class TestSearch : public QObject {
     for (std::size_t i = 0; i < stacks.size(); i += 7) {
       const auto r = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, c.sticks,
                                     stacks[i].strokes, kTargets[0]);
-      QVERIFY(colour::ciede2000(r.look.lab, stacks[i].lab) < 0.01);
+      QVERIFY(colour::ciede2000(r.look.lab, stacks[i].lab) < colour::kCoarseAgreement);
       QVERIFY(std::abs(r.tooth_left - static_cast<double>(stacks[i].tooth_left)) < 1e-5);
-      QVERIFY(std::abs(r.look.spread_l - static_cast<double>(stacks[i].spread_l)) < 0.02);
+      QVERIFY(std::abs(r.look.spread_l - static_cast<double>(stacks[i].spread_l)) < colour::kCoarseAgreement);
     }
   }
 

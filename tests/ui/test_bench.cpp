@@ -2,6 +2,7 @@
 // The easel over the bench: sizes, cards, ways to look, what is drawn by hand, keys alone and mouse alone.
 #include <QAccessible>
 #include <QApplication>
+#include <QDropEvent>
 #include <QListView>
 #include <QMenuBar>
 #include <QSlider>
@@ -13,6 +14,7 @@
 #include "ui_world.h"
 #include "widgets/drawers_view.h"
 #include "widgets/facts.h"
+#include "widgets/stick_drag.h"
 #include "widgets/tray_view.h"
 #include "widgets/value_strip.h"
 #include "widgets/workbench.h"
@@ -32,6 +34,19 @@ QString picture_of(const trial::World& w, const char* name, int width, int heigh
   const QString file = w.dir.filePath(name);
   QImage(trial::World::demo("salt-works.png")).scaled(width, height).save(file);
   return file;
+}
+
+/// A stick carried to the middle of a widget and let go; whether it was taken.
+bool carried(QWidget* to, const app::DraggedStick& stick) {
+  const std::unique_ptr<QMimeData> load(app::to_carry(stick));
+  const QPoint middle = to->rect().center();
+  QDragEnterEvent enter(middle, Qt::LinkAction, load.get(), Qt::LeftButton, {});
+  enter.ignore();
+  QCoreApplication::sendEvent(to, &enter);
+  if (!enter.isAccepted()) return false;
+  QDropEvent drop(middle, Qt::LinkAction, load.get(), Qt::LeftButton, {});
+  QCoreApplication::sendEvent(to, &drop);
+  return true;
 }
 
 void show_at(trial::World& w, int width, int height) {
@@ -231,6 +246,44 @@ class TestBench : public QObject {
     w.find<QAbstractButton>("collection_as_table")->click();
     QVERIFY(w.find<QTableView>("stick_table")->isVisible());
     click(w, "collection_back");
+  }
+
+  void sticks_are_carried_between_drawers_and_tray() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    w.window.stages().go(Stage::tray);
+    click(w, "collection_edit");
+    auto* drawers = w.find<app::DrawersView>("drawers");
+    auto* tray = w.find<app::TrayView>("collection_tray");
+    QVERIFY(drawers->isVisible() && tray->isVisible());
+    const QString id = w.session.choices().collection;
+    const auto& wishes = [&]() -> const plan::TrayWishes& { return w.session.choices().plan.wishes; };
+    const auto lies = [&](int stick) {
+      const auto& chosen = w.session.planned()->plan.tray;
+      return std::find(chosen.begin(), chosen.end(), stick) != chosen.end();
+    };
+    int missing = 0;
+    while (lies(missing)) ++missing;
+    QVERIFY(carried(tray, {id, missing}));
+    QCOMPARE(wishes().must_have, std::vector<int>{missing});
+    QVERIFY(w.settle());
+    QVERIFY(lies(missing));
+    // Carried back, it is left out from then on.
+    QVERIFY(carried(drawers, {id, missing}));
+    QVERIFY(wishes().must_have.empty());
+    QCOMPARE(wishes().forbidden, std::vector<int>{missing});
+    QVERIFY(w.settle());
+    QVERIFY(!lies(missing));
+    w.session.undo_stack().undo();
+    QCOMPARE(wishes().must_have, std::vector<int>{missing});
+    // A stick of another box is not taken, nor one that is not there; the menu does the same by keys.
+    QVERIFY(!carried(tray, {"another box", 0}));
+    QVERIFY(carried(tray, {id, 100000}));
+    QCOMPARE(wishes().must_have, std::vector<int>{missing});
+    drawers->set_current(missing);
+    drawers->actions().constLast()->trigger();
+    QVERIFY(wishes().must_have.empty() && wishes().forbidden.empty());
+    QVERIFY(w.settle());
   }
 
   void what_the_picture_is_stands_as_facts() {

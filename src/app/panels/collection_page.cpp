@@ -1,18 +1,22 @@
 // SPDX-License-Identifier: MIT
 #include "panels/collection_page.h"
 
+#include <QAction>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "models/chips.h"
+#include "models/tray_drawing.h"
 #include "panels/panel_parts.h"
+#include "session/stick_wish.h"
 
 namespace yd::app {
 
 CollectionPage::CollectionPage(Session& session, QWidget* parent)
     : QWidget(parent),
+      session_(session),
       model_(session),
       title_(heading({})),
       search_(new QLineEdit),
@@ -20,6 +24,8 @@ CollectionPage::CollectionPage(Session& session, QWidget* parent)
       ways_(new QStackedWidget),
       drawers_(new DrawersView),
       stick_(new StickSection(session, model_)),
+      tray_title_(heading({})),
+      tray_(new TrayView("collection_tray")),
       table_(new QTableView) {
   filtered_.setSourceModel(&model_);
   filtered_.setFilterKeyColumn(-1);
@@ -48,6 +54,45 @@ CollectionPage::CollectionPage(Session& session, QWidget* parent)
   });
   connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
           [this](const QModelIndex& at) { choose(filtered_.mapToSource(at).row()); });
+  connect(&session_, &Session::plan_changed, this, &CollectionPage::refresh_tray);
+  connect(tray_, &TrayView::stick_asked, this, &CollectionPage::choose);
+  connect(tray_, &TrayView::stick_brought, this, [this](int row) { wish(row, StickWish::must_have); });
+  connect(drawers_, &DrawersView::put_away, this, [this](int row) { wish(row, StickWish::never); });
+  make_menu();
+}
+
+/// What carrying does, by the menu key too.
+void CollectionPage::make_menu() {
+  drawers_->setContextMenuPolicy(Qt::ActionsContextMenu);
+  const auto add = [this](const QString& text, StickWish asked) {
+    auto* action = new QAction(text, drawers_);
+    connect(action, &QAction::triggered, this, [this, asked] { wish(chosen(), asked); });
+    drawers_->addAction(action);
+  };
+  add(tr("Into the tray"), StickWish::must_have);
+  add(tr("Not into the tray"), StickWish::never);
+  add(tr("As the plan likes"), StickWish::none);
+}
+
+bool CollectionPage::planned_with() const {
+  const media::Collection* c = model_.collection();
+  return c != nullptr && QString::fromStdString(c->id) == session_.choices().collection;
+}
+
+void CollectionPage::wish(int row, StickWish asked) {
+  if (planned_with()) wish_for(session_, row, asked);
+}
+
+void CollectionPage::refresh_tray() {
+  const PlannedPtr planned = session_.planned();
+  const bool shown = planned && planned_with();
+  tray_title_->setVisible(shown);
+  tray_->setVisible(shown);
+  if (!shown) return;
+  tray_->take_sticks_of(session_.choices().collection);
+  tray_->set_sticks(lying_sticks(*planned, 0, 0));
+  const int n = static_cast<int>(planned->plan.tray.size());
+  tray_title_->setText(tr("Tray: %n stick(s), carry others here", nullptr, n));
 }
 
 QLayout* CollectionPage::make_head() {
@@ -81,8 +126,14 @@ QWidget* CollectionPage::make_box() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2 * kSpace);
+  auto* side = new QVBoxLayout;
+  side->addWidget(stick_);
+  side->addStretch(1);
+  side->addWidget(tray_title_);
+  tray_->setFixedWidth(kStickWide);
+  side->addWidget(tray_);
   row->addWidget(scroll, 1);
-  row->addWidget(stick_);
+  row->addLayout(side);
   return box;
 }
 
@@ -115,9 +166,11 @@ void CollectionPage::show_collection(const QString& id) { model_.show_collection
 
 void CollectionPage::refresh() {
   const media::Collection* c = model_.collection();
-  drawers_->set_drawers(c == nullptr ? std::vector<Drawer>{} : drawers_of(*c, search_->text()));
+  drawers_->set_drawers(c == nullptr ? std::vector<Drawer>{} : drawers_of(*c, search_->text()),
+                        c == nullptr ? QString() : QString::fromStdString(c->id));
   const int n = c == nullptr ? 0 : static_cast<int>(c->sticks.size());
   choose(drawers_->current() < n ? drawers_->current() : -1);
+  refresh_tray();
   if (c == nullptr) return title_->setText({});
   const auto owned = std::count_if(c->sticks.begin(), c->sticks.end(), [](const media::Stick& s) { return s.owned; });
   title_->setText(tr("%1: %n stick(s), %2 owned", nullptr, n).arg(words::collection_name(*c)).arg(owned));

@@ -10,6 +10,7 @@
 #include "models/chips.h"
 #include "models/stage_facts.h"
 #include "models/tray_view.h"
+#include "session/stick_wish.h"
 #include "words/number.h"
 #include "words/names.h"
 
@@ -136,8 +137,8 @@ QWidget* TrayPanel::make_tray() {
   row->addWidget(must);
   row->addWidget(forbid);
   column->addLayout(row);
-  connect(must, &QPushButton::clicked, this, [this] { wish(pointed_, true, false); });
-  connect(forbid, &QPushButton::clicked, this, [this] { wish(pointed_, false, true); });
+  connect(must, &QPushButton::clicked, this, [this] { wish_for(session_, pointed_, StickWish::must_have); });
+  connect(forbid, &QPushButton::clicked, this, [this] { wish_for(session_, pointed_, StickWish::never); });
   connect(tray_, &TrayView::stick_asked, this, &TrayPanel::point_out);
   // The same by the other button of the mouse, and by the menu key.
   tray_->setContextMenuPolicy(Qt::ActionsContextMenu);
@@ -173,7 +174,8 @@ QWidget* TrayPanel::make_wishes() {
   wishes_->setMaximumHeight(90);
   auto* drop = button(tr("Drop this wish"), "wish_drop");
   connect(drop, &QPushButton::clicked, this, [this] {
-    if (wishes_->currentItem() != nullptr) wish(wishes_->currentItem()->data(Qt::UserRole).toInt(), false, false);
+    if (wishes_->currentItem() != nullptr)
+      wish_for(session_, wishes_->currentItem()->data(Qt::UserRole).toInt(), StickWish::none);
   });
   connect(medium_price_, &LabelledSlider::moved, this, [this](int v) {
     auto w = session_.choices().plan.wishes;
@@ -206,16 +208,6 @@ QWidget* TrayPanel::make_masses() {
   column->addWidget(masses_);
   column->addWidget(mass_words_);
   return box;
-}
-
-void TrayPanel::wish(int stick, bool must, bool forbid) {
-  if (stick < 0) return;
-  auto w = session_.choices().plan.wishes;
-  std::erase(w.must_have, stick);
-  std::erase(w.forbidden, stick);
-  if (must) w.must_have.push_back(stick);
-  if (forbid) w.forbidden.push_back(stick);
-  change_wishes(w, tr("Wish for a stick"));
 }
 
 void TrayPanel::change_wishes(const plan::TrayWishes& wishes, const QString& text, Merge merge) {

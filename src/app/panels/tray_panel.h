@@ -39,7 +39,6 @@ class TrayPanel : public Bench {
   QWidget* make_wishes();
   QWidget* make_masses();
   void point_out(int stick);
-  void wish(int stick, bool must, bool forbid);
   void change_wishes(const plan::TrayWishes& wishes, const QString& text, Merge merge = Merge::never);
   void refresh_choices();
   void refresh_wishes();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #include "widgets/drawers_view.h"
 
+#include <QDropEvent>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
@@ -10,6 +11,7 @@
 
 #include "looks/greys.h"
 #include "widgets/spoken.h"
+#include "widgets/stick_drag.h"
 #include "widgets/stick_painter.h"
 
 namespace yd::app {
@@ -28,13 +30,15 @@ DrawersView::DrawersView(QWidget* parent) : QWidget(parent) {
   setObjectName("drawers");
   setAccessibleName(tr("The collection by colour, each drawer from dark to light"));
   setFocusPolicy(Qt::StrongFocus);
+  setAcceptDrops(true);
   QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Minimum);
   policy.setHeightForWidth(true);
   setSizePolicy(policy);
 }
 
-void DrawersView::set_drawers(std::vector<Drawer> drawers) {
+void DrawersView::set_drawers(std::vector<Drawer> drawers, const QString& collection) {
   drawers_ = std::move(drawers);
+  collection_ = collection;
   places_ = lay_out(width());
   setMinimumHeight(static_cast<int>(std::ceil(places_.height)));
   updateGeometry();
@@ -121,10 +125,26 @@ void DrawersView::set_current(int stick) {
 }
 
 void DrawersView::mousePressEvent(QMouseEvent* event) {
+  pressed_ = event->position();
   if (const Slot* s = slot_at(event->position())) {
     set_current(at(*s).stick);
     emit chosen(current_);
   }
+}
+
+void DrawersView::mouseMoveEvent(QMouseEvent* event) {
+  const Slot* s = slot_at(pressed_);
+  if (s == nullptr || !drags(*event, pressed_)) return;
+  const DrawerStick stick = at(*s);
+  drag_stick(this, {collection_, stick.stick}, stick.medium, stick.colour, stick.left);
+}
+
+void DrawersView::dragEnterEvent(QDragEnterEvent* event) {
+  if (event->source() != this && stick_carried(event->mimeData(), collection_)) event->accept();
+}
+
+void DrawersView::dropEvent(QDropEvent* event) {
+  if (const auto stick = stick_carried(event->mimeData(), collection_)) emit put_away(*stick);
 }
 
 void DrawersView::mouseDoubleClickEvent(QMouseEvent* event) {

@@ -8,12 +8,13 @@
 namespace yd::app {
 
 /// A box of drawers: a family of colours in each, from dark to light. Arrows go from stick to stick; what is not owned
-/// lies pale, what a search does not find goes dim.
+/// lies pale, what a search does not find goes dim. A stick can be carried to the tray, and one of the tray back here.
 class DrawersView : public QWidget {
   Q_OBJECT
  public:
   explicit DrawersView(QWidget* parent = nullptr);
-  void set_drawers(std::vector<Drawer> drawers);
+  /// `collection`: what they belong to.
+  void set_drawers(std::vector<Drawer> drawers, const QString& collection);
   /// Row of the collection; -1 for none.
   int current() const { return current_; }
   void set_current(int stick);
@@ -25,12 +26,17 @@ class DrawersView : public QWidget {
   void chosen(int stick);
   /// Owned, or not any more.
   void owned_asked(int stick);
+  /// Out of the tray, and not into it again.
+  void put_away(int stick);
 
  protected:
   void paintEvent(QPaintEvent* event) override;
   void resizeEvent(QResizeEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
   void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   bool event(QEvent* event) override;
 
@@ -56,6 +62,8 @@ class DrawersView : public QWidget {
   void step(int by);
 
   std::vector<Drawer> drawers_;
+  QString collection_;
+  QPointF pressed_;
   Places places_;
   int current_ = -1;
 };

@@ -124,6 +124,12 @@ double letters_of_system() {
 }  // namespace
 
 void apply_style(QApplication& application, const Comfort& comfort) {
+  apply_greys(application, comfort);
+  apply_outlines(application, comfort);
+}
+
+void apply_greys(QApplication& application, const Comfort& comfort) {
+  application.setStyleSheet({});
   set_letters(letters_of_system());  // before a font of ours is set
   QApplication::setStyle(new QuietStyle(comfort.still));
   exports::load_fonts();
@@ -131,6 +137,9 @@ void apply_style(QApplication& application, const Comfort& comfort) {
   font.setPointSizeF(points(Type::text));
   QApplication::setFont(font);
   QApplication::setPalette(palette_of(greys_of(comfort.scheme)));
+}
+
+void apply_outlines(QApplication& application, const Comfort& comfort) {
   application.setStyleSheet(sheet(lines_of(comfort.scheme)));
 }
 

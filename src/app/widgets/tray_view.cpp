@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #include "widgets/tray_view.h"
 
+#include <QDropEvent>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
@@ -11,6 +12,7 @@
 
 #include "looks/greys.h"
 #include "widgets/spoken.h"
+#include "widgets/stick_drag.h"
 #include "widgets/stick_painter.h"
 
 namespace yd::app {
@@ -136,7 +138,30 @@ void TrayView::keyPressEvent(QKeyEvent* event) {
   point_out(current_ < 0 ? 0 : std::clamp(current_ + by, 0, static_cast<int>(sticks_.size()) - 1));
 }
 
-void TrayView::mousePressEvent(QMouseEvent* event) { point_out(at(event->position())); }
+void TrayView::mousePressEvent(QMouseEvent* event) {
+  pressed_ = event->position();
+  point_out(at(pressed_));
+}
+
+void TrayView::take_sticks_of(const QString& collection) {
+  collection_ = collection;
+  setAcceptDrops(!collection_.isEmpty());
+}
+
+void TrayView::mouseMoveEvent(QMouseEvent* event) {
+  const int place = at(pressed_);
+  if (place < 0 || collection_.isEmpty() || !drags(*event, pressed_)) return;
+  const LyingStick s = sticks_[place];
+  drag_stick(this, {collection_, s.stick}, s.medium, s.colour, s.left);
+}
+
+void TrayView::dragEnterEvent(QDragEnterEvent* event) {
+  if (event->source() != this && stick_carried(event->mimeData(), collection_)) event->accept();
+}
+
+void TrayView::dropEvent(QDropEvent* event) {
+  if (const auto stick = stick_carried(event->mimeData(), collection_)) emit stick_brought(*stick);
+}
 
 bool TrayView::event(QEvent* event) {
   if (event->type() == QEvent::ToolTip) {

@@ -132,8 +132,8 @@ double ciede2000(const Lab& p, const Lab& q) {
   const double g = 0.5 * (1 - chroma_compression(0.5 * (chroma(p) + chroma(q))));
   const double a1 = p.a * (1 + g);
   const double a2 = q.a * (1 + g);
-  const double c1 = std::hypot(a1, p.b);
-  const double c2 = std::hypot(a2, q.b);
+  const double c1 = std::sqrt(a1 * a1 + p.b * p.b);
+  const double c2 = std::sqrt(a2 * a2 + q.b * q.b);
   const double h1 = hue_angle(a1, p.b);
   const double h2 = hue_angle(a2, q.b);
   const double dl = q.l - p.l;

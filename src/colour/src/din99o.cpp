@@ -10,7 +10,7 @@ Din99o to_din99o(const Lab& lab) {
   constexpr double kSin26 = 0.4383711468;
   const double e = lab.a * kCos26 + lab.b * kSin26;
   const double f = 0.83 * (lab.b * kCos26 - lab.a * kSin26);
-  const double g = std::hypot(e, f);
+  const double g = std::sqrt(e * e + f * f);
   const double c = std::log(1 + 0.075 * g) / 0.0435;
   // The hue angle is turned by 26 degrees; turning the two components by it spares the angle itself.
   const double scale = g > 1e-9 ? c / g : 0;

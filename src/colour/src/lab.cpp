@@ -30,7 +30,7 @@ Xyz to_xyz(const Lab& lab, const Xyz& white) {
   return {white.x * backward(fy + lab.a / 500.0), white.y * backward(fy), white.z * backward(fy - lab.b / 200.0)};
 }
 
-double chroma(const Lab& lab) { return std::hypot(lab.a, lab.b); }
+double chroma(const Lab& lab) { return std::sqrt(lab.a * lab.a + lab.b * lab.b); }
 
 Lch to_lch(const Lab& lab) {
   const double h = std::atan2(lab.b, lab.a) * kDegrees;

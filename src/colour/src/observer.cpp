@@ -61,35 +61,36 @@ std::array<double, 4> lagrange(double f) {
           (f + 1) * f * (f - 1) / 6};
 }
 
-using Band3 = std::array<std::array<double, 3>, kBands>;
+template <std::size_t Count>
+using Band3 = std::array<std::array<double, 3>, Count>;
 
-/// Adds to each band its share of the light seen at one wavelength.
-void share_out(int nm, const std::array<double, 3>& seen, Band3& bands) {
-  const double at = (nm - kFirstBand_nm) / kBandStep_nm;
-  const auto last = static_cast<double>(kBands - 1);
+/// Adds to each band its share of the light seen between them, `at` bands from the first.
+template <std::size_t Count>
+void share_out(double at, const std::array<double, 3>& seen, Band3<Count>& bands) {
+  const auto last = static_cast<double>(Count - 1);
   const auto add = [&](std::size_t band, double part) {
     for (std::size_t k = 0; k < 3; ++k) bands[band][k] += part * seen[k];
   };
   if (at <= 0 || at >= last) {
-    add(at <= 0 ? 0 : kBands - 1, 1.0);
+    add(at <= 0 ? 0 : Count - 1, 1.0);
     return;
   }
   const int i = static_cast<int>(at);
-  const int base = std::clamp(i - 1, 0, static_cast<int>(kBands) - 4);
+  const int base = std::clamp(i - 1, 0, static_cast<int>(Count) - 4);
   const auto c = lagrange(at - base - 1);
   for (int k = 0; k < 4; ++k)
     add(static_cast<std::size_t>(base) + static_cast<std::size_t>(k), c[static_cast<std::size_t>(k)]);
 }
 
 Weights make_weights(Illuminant light) {
-  Band3 bands{};
+  Band3<kBands> bands{};
   double luminance = 0;
   for (int nm = kFirst_nm; nm <= kLast_nm; ++nm) {
     const double power = illuminant_power(light, nm);
     auto seen = matching_function(nm);
     for (double& s : seen) s *= power;
     luminance += seen[1];
-    share_out(nm, seen, bands);
+    share_out((nm - kFirstBand_nm) / kBandStep_nm, seen, bands);
   }
   Weights w;
   double x = 0;
@@ -104,6 +105,43 @@ Weights make_weights(Illuminant light) {
   }
   w.white = {x, 100.0, z};
   return w;
+}
+
+BandWeights<kCoarseBands> make_coarse_weights() {
+  const Weights& all = weights(Illuminant::d50);
+  Band3<kCoarseBands> bands{};
+  for (std::size_t i = 0; i < kBands; ++i) {
+    const std::array<double, 3> seen{all.x[i], all.y[i], all.z[i]};
+    share_out((static_cast<double>(i) - static_cast<double>(kFirstCoarse)) / 2, seen, bands);
+  }
+  BandWeights<kCoarseBands> w;
+  for (std::size_t i = 0; i < kCoarseBands; ++i) {
+    w.x[i] = static_cast<float>(bands[i][0]);
+    w.y[i] = static_cast<float>(bands[i][1]);
+    w.z[i] = static_cast<float>(bands[i][2]);
+  }
+  w.white = all.white;
+  return w;
+}
+
+template <std::size_t Count>
+Xyz sum_of(const Bands<Count>& reflectance, const BandWeights<Count>& w) {
+  float x = 0;
+  float y = 0;
+  float z = 0;
+  for (std::size_t i = 0; i < Count; ++i) {
+    x += w.x[i] * reflectance[i];
+    y += w.y[i] * reflectance[i];
+    z += w.z[i] * reflectance[i];
+  }
+  return {x, y, z};
+}
+
+template <std::size_t Count>
+double lightness_of(const Bands<Count>& reflectance, const BandWeights<Count>& w) {
+  float y = 0;
+  for (std::size_t i = 0; i < Count; ++i) y += w.y[i] * reflectance[i];
+  return lightness(y / w.white.y);
 }
 
 }  // namespace
@@ -132,27 +170,23 @@ const Weights& weights(Illuminant light) {
   return all.at(static_cast<std::size_t>(light));
 }
 
-Xyz to_xyz(const Spectrum& reflectance, const Weights& w) {
-  float x = 0;
-  float y = 0;
-  float z = 0;
-  for (std::size_t i = 0; i < kBands; ++i) {
-    x += w.x[i] * reflectance[i];
-    y += w.y[i] * reflectance[i];
-    z += w.z[i] * reflectance[i];
-  }
-  return {x, y, z};
+const BandWeights<kCoarseBands>& coarse_weights() {
+  static const BandWeights<kCoarseBands> w = make_coarse_weights();
+  return w;
 }
+
+Xyz to_xyz(const Spectrum& reflectance, const Weights& w) { return sum_of(reflectance, w); }
 
 Lab to_lab(const Spectrum& reflectance, const Weights& w) { return to_lab(to_xyz(reflectance, w), w.white); }
 
-double lightness(const Spectrum& reflectance) {
-  const Weights& w = weights(Illuminant::d50);
-  float y = 0;
-  for (std::size_t i = 0; i < kBands; ++i) y += w.y[i] * reflectance[i];
-  return lightness(y / w.white.y);
-}
+double lightness(const Spectrum& reflectance) { return lightness_of(reflectance, weights(Illuminant::d50)); }
 
 Lab to_lab(const Spectrum& reflectance) { return to_lab(reflectance, weights(Illuminant::d50)); }
+
+Xyz to_xyz(const CoarseSpectrum& reflectance) { return sum_of(reflectance, coarse_weights()); }
+
+Lab to_lab(const CoarseSpectrum& reflectance) { return to_lab(to_xyz(reflectance), coarse_weights().white); }
+
+double lightness(const CoarseSpectrum& reflectance) { return lightness_of(reflectance, coarse_weights()); }
 
 }  // namespace yd::colour

@@ -5,6 +5,12 @@
 
 namespace yd::optics {
 
+CoarseStrata coarse(const StrataSpectra& strata) {
+  CoarseStrata out;
+  for (std::size_t i = 0; i < kStrata; ++i) out[i] = colour::coarse(strata[i]);
+  return out;
+}
+
 Ground make_ground(const colour::Spectrum& reflectance, const Tooth& tooth) {
   Ground g;
   g.reflectance.fill(reflectance);

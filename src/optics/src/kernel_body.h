@@ -9,7 +9,7 @@
 namespace yd::optics {
 namespace {
 
-constexpr std::size_t kN = colour::kBands;
+constexpr std::size_t kN = colour::kCoarseBands;
 
 /// exp(x) for x <= 0, relative error below 3e-7: 2^n times a polynomial on [-ln2/2, ln2/2] (S. L. Moshier, "Methods
 /// and Programs for Mathematical Functions", 1989, single precision form). Straight-line code, so that it vectorises.
@@ -32,7 +32,7 @@ inline float exponential(float x) {
   return y * scale;
 }
 
-void films(const Pigment& pigment, const CoatLoads& loads, CoatTable& out) {
+void films(const CoarsePigment& pigment, const CoatLoads& loads, CoatTable& out) {
   alignas(32) float beta[kN];
   alignas(32) float per_beta[kN];  // a division is dear: once a coat, not once a stratum
   alignas(32) float sum[kN];
@@ -60,14 +60,25 @@ void films(const Pigment& pigment, const CoatLoads& loads, CoatTable& out) {
   }
 }
 
+/// Eight bands at once, spelled out: where the result may be what lies below, a plain loop does not become vectors.
+using Lanes = float __attribute__((vector_size(32)));
+constexpr std::size_t kLane = sizeof(Lanes) / sizeof(float);
+static_assert(kN % kLane == 0);
+
 inline void lay_one(const float* under, const float* r0, const float* t2, float cover, float* out) {
-  for (std::size_t i = 0; i < kN; ++i) {
-    const float covered = r0[i] + t2[i] * under[i] / (1.0F - r0[i] * under[i]);
-    out[i] = under[i] + cover * (covered - under[i]);
+  for (std::size_t i = 0; i < kN; i += kLane) {
+    Lanes u;
+    Lanes r;
+    Lanes t;
+    std::memcpy(&u, under + i, sizeof(u));
+    std::memcpy(&r, r0 + i, sizeof(r));
+    std::memcpy(&t, t2 + i, sizeof(t));
+    u += cover * (r + t * u / (1.0F - r * u) - u);
+    std::memcpy(out + i, &u, sizeof(u));
   }
 }
 
-void lay(const StrataSpectra& under, const CoatTable& coat, StrataSpectra& out) {
+void lay(const CoarseStrata& under, const CoatTable& coat, CoarseStrata& out) {
   for (std::size_t n = 0; n < kStrata; ++n) {
     if (coat.cover[n] <= 0) {
       out[n] = under[n];
@@ -77,21 +88,17 @@ void lay(const StrataSpectra& under, const CoatTable& coat, StrataSpectra& out) 
   }
 }
 
-void lay_mean(const StrataSpectra& under, const CoatTable& coat, colour::Spectrum& mean) {
+void lay_mean(const CoarseStrata& under, const CoatTable& coat, colour::CoarseSpectrum& mean) {
   alignas(32) float sum[kN] = {};
   for (std::size_t n = 0; n < kStrata; ++n) {
+    alignas(32) float laid[kN];
     const float* u = under[n].band.data();
     if (coat.cover[n] <= 0) {
-      for (std::size_t i = 0; i < kN; ++i) sum[i] += u[i];
-      continue;
+      std::memcpy(laid, u, sizeof(laid));
+    } else {
+      lay_one(u, coat.r0[n].band.data(), coat.t2[n].band.data(), coat.cover[n], laid);
     }
-    const float* r0 = coat.r0[n].band.data();
-    const float* t2 = coat.t2[n].band.data();
-    const float cover = coat.cover[n];
-    for (std::size_t i = 0; i < kN; ++i) {
-      const float covered = r0[i] + t2[i] * u[i] / (1.0F - r0[i] * u[i]);
-      sum[i] += u[i] + cover * (covered - u[i]);
-    }
+    for (std::size_t i = 0; i < kN; ++i) sum[i] += laid[i];
   }
   for (std::size_t i = 0; i < kN; ++i) mean[i] = sum[i] * (1.0F / kStrata);
 }

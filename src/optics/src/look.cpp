@@ -8,6 +8,32 @@
 #include "colour/observer.h"
 
 namespace yd::optics {
+namespace {
+
+template <std::size_t Count>
+colour::Bands<Count> mean_of(const StrataBands<Count>& strata) {
+  colour::Bands<Count> m;
+  for (const auto& s : strata) {
+    for (std::size_t i = 0; i < Count; ++i) m[i] += s[i];
+  }
+  for (float& b : m.band) b *= 1.0F / kStrata;
+  return m;
+}
+
+template <std::size_t Count>
+double spread_of(const StrataBands<Count>& strata) {
+  double sum = 0;
+  double squares = 0;
+  for (const auto& s : strata) {
+    const double l = colour::lightness(s);
+    sum += l;
+    squares += l * l;
+  }
+  const double mean_l = sum / kStrata;
+  return std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
+}
+
+}  // namespace
 
 Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments) {
   Pigment p;
@@ -46,25 +72,13 @@ Ground settle(const Pile& pile, std::span<const Pigment> pigments) {
   return g;
 }
 
-colour::Spectrum mean(const StrataSpectra& strata) {
-  colour::Spectrum m;
-  for (const colour::Spectrum& s : strata) {
-    for (std::size_t i = 0; i < colour::kBands; ++i) m[i] += s[i] / kStrata;
-  }
-  return m;
-}
+colour::Spectrum mean(const StrataSpectra& strata) { return mean_of(strata); }
 
-double lightness_spread(const StrataSpectra& strata) {
-  double sum = 0;
-  double squares = 0;
-  for (const colour::Spectrum& s : strata) {
-    const double l = colour::lightness(s);
-    sum += l;
-    squares += l * l;
-  }
-  const double mean_l = sum / kStrata;
-  return std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
-}
+colour::CoarseSpectrum mean(const CoarseStrata& strata) { return mean_of(strata); }
+
+double lightness_spread(const StrataSpectra& strata) { return spread_of(strata); }
+
+double lightness_spread(const CoarseStrata& strata) { return spread_of(strata); }
 
 Look look(const StrataSpectra& strata) {
   Look out;

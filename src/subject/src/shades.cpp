@@ -105,6 +105,17 @@ std::vector<Group> grouped(const std::vector<Sample>& all) {
   return groups;
 }
 
+std::size_t nearest_of(const Din99o& here, const std::vector<Din99o>& centres) {
+  std::size_t best = 0;
+  float least = colour::distance_squared(here, centres[0]);
+  for (std::size_t i = 1; i < centres.size(); ++i) {
+    const float d = colour::distance_squared(here, centres[i]);
+    best = d < least ? i : best;
+    least = std::min(least, d);
+  }
+  return best;
+}
+
 /// Every colour to the nearest group, a few times; a group that loses all is gone.
 void settle(std::vector<Group>& groups, const std::vector<Sample>& all) {
   for (int round = 0; round < kSettlings; ++round) {
@@ -113,14 +124,7 @@ void settle(std::vector<Group>& groups, const std::vector<Sample>& all) {
       centres.push_back({static_cast<float>(g.mean[0]), static_cast<float>(g.mean[1]), static_cast<float>(g.mean[2])});
       g.members.clear();
     }
-    for (std::size_t i = 0; i < all.size(); ++i) {
-      std::size_t best = 0;
-      for (std::size_t g = 1; g < centres.size(); ++g) {
-        if (colour::distance_squared(all[i].even, centres[g]) < colour::distance_squared(all[i].even, centres[best]))
-          best = g;
-      }
-      groups[best].members.push_back(i);
-    }
+    for (std::size_t i = 0; i < all.size(); ++i) groups[nearest_of(all[i].even, centres)].members.push_back(i);
     std::erase_if(groups, [](const Group& g) { return g.members.empty(); });
     for (Group& g : groups) g.measure(all);
   }
@@ -241,12 +245,7 @@ Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& label
   Grid<std::uint8_t> out(softened.width, softened.height);
   tbb::parallel_for(0, softened.height, [&](int y) {
     for (int x = 0; x < softened.width; ++x) {
-      const auto& known = centres[labels.at(x, y)];
-      const Din99o here = even(softened.at(x, y));
-      std::size_t best = 0;
-      for (std::size_t s = 1; s < known.size(); ++s) {
-        if (colour::distance_squared(here, known[s]) < colour::distance_squared(here, known[best])) best = s;
-      }
+      const std::size_t best = nearest_of(even(softened.at(x, y)), centres[labels.at(x, y)]);
       out.at(x, y) = static_cast<std::uint8_t>(best);
     }
   });

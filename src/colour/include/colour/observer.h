@@ -14,11 +14,13 @@ enum class Illuminant { d50, d65, a, warm_led };
 inline constexpr std::array<Illuminant, 4> kIlluminants{Illuminant::d50, Illuminant::d65, Illuminant::a,
                                                         Illuminant::warm_led};
 
-/// Weights that turn 36 reflectance bands into XYZ (Y of the perfect white = 100), and that white.
-struct Weights {
-  Spectrum x, y, z;
+/// Weights that turn reflectance bands into XYZ (Y of the perfect white = 100), and that white.
+template <std::size_t Count>
+struct BandWeights {
+  Bands<Count> x, y, z;
   Xyz white;
 };
+using Weights = BandWeights<kBands>;
 
 /// CIE 1931 2° colour matching function at `nm` (360 to 830, whole numbers): x, y, z.
 std::array<double, 3> matching_function(int nm);
@@ -37,5 +39,11 @@ Lab to_lab(const Spectrum& reflectance, const Weights& w);
 Lab to_lab(const Spectrum& reflectance);
 /// L* alone, under D50.
 double lightness(const Spectrum& reflectance);
+
+/// The same from the coarse bands, under D50: they are interpolated onto the 36 as those are onto 1 nm.
+const BandWeights<kCoarseBands>& coarse_weights();
+Xyz to_xyz(const CoarseSpectrum& reflectance);
+Lab to_lab(const CoarseSpectrum& reflectance);
+double lightness(const CoarseSpectrum& reflectance);
 
 }  // namespace yd::colour

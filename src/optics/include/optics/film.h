@@ -30,9 +30,14 @@ double endless_reflectance(double k, double s);
 double k_over_s(double reflectance);
 
 /// Absorption and scattering per unit load, band by band.
-struct Pigment {
-  colour::Spectrum k, s;
+template <std::size_t Count>
+struct BandPigment {
+  colour::Bands<Count> k, s;
 };
+using Pigment = BandPigment<colour::kBands>;
+/// For a search, see colour/spectrum.h.
+using CoarsePigment = BandPigment<colour::kCoarseBands>;
+inline CoarsePigment coarse(const Pigment& p) { return {colour::coarse(p.k), colour::coarse(p.s)}; }
 
 /// Pigment whose endless film has `masstone`, with the same scattering in every band. Reflectances are kept
 /// inside [kDarkest, kLightest]: no powder is perfectly black or white.

@@ -12,7 +12,12 @@ namespace yd::optics {
 inline constexpr std::size_t kStrata = 12;
 using Strata = std::array<float, kStrata>;
 /// Reflectance of each stratum, peaks first.
-using StrataSpectra = std::array<colour::Spectrum, kStrata>;
+template <std::size_t Count>
+using StrataBands = std::array<colour::Bands<Count>, kStrata>;
+using StrataSpectra = StrataBands<colour::kBands>;
+/// For a search, see colour/spectrum.h.
+using CoarseStrata = StrataBands<colour::kCoarseBands>;
+CoarseStrata coarse(const StrataSpectra& strata);
 
 /// The tooth of a paper, in load units.
 struct Tooth {

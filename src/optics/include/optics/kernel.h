@@ -9,11 +9,12 @@
 
 namespace yd::optics {
 
-/// A coat on all strata at once, ready for the inner loop: R0 and T^2 of the covered part, and the share covered.
+/// A coat on all strata at once, ready for the inner loop: R0 and T^2 of the covered part, and the share covered. In the
+/// coarse bands: a search ranks with them.
 struct CoatTable {
   std::array<float, kStrata> cover{};  ///< 0 where nothing landed
-  std::array<colour::Spectrum, kStrata> r0;
-  std::array<colour::Spectrum, kStrata> t2;
+  CoarseStrata r0;
+  CoarseStrata t2;
 };
 
 /// Loads of one coat over the strata, without colour.
@@ -28,11 +29,11 @@ struct CoatLoads {
 inline constexpr float kKernelAgreement = 1e-5F;
 struct Kernel {
   /// Films of one pigment at the given loads.
-  void (*films)(const Pigment& pigment, const CoatLoads& loads, CoatTable& out);
+  void (*films)(const CoarsePigment& pigment, const CoatLoads& loads, CoatTable& out);
   /// Lays `coat` over `under` and writes the new strata.
-  void (*lay)(const StrataSpectra& under, const CoatTable& coat, StrataSpectra& out);
+  void (*lay)(const CoarseStrata& under, const CoatTable& coat, CoarseStrata& out);
   /// As lay, but only the mean over the strata is written.
-  void (*lay_mean)(const StrataSpectra& under, const CoatTable& coat, colour::Spectrum& mean);
+  void (*lay_mean)(const CoarseStrata& under, const CoatTable& coat, colour::CoarseSpectrum& mean);
   const char* name;
 };
 

@@ -30,8 +30,10 @@ Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments);
 Ground settle(const Pile& pile, std::span<const Pigment> pigments);
 
 colour::Spectrum mean(const StrataSpectra& strata);
+colour::CoarseSpectrum mean(const CoarseStrata& strata);
 /// Standard deviation of L* over the strata.
 double lightness_spread(const StrataSpectra& strata);
+double lightness_spread(const CoarseStrata& strata);
 Look look(const StrataSpectra& strata);
 
 }  // namespace yd::optics

@@ -34,8 +34,8 @@ class Sheet {
     }
   }
   colour::Lab laid(std::size_t medium, const media::Stick& stick) const {
-    const optics::Pigment p = media::pigment_of(stick, parameters_);
-    const std::array<const optics::Pigment*, 2> both{&p, &p};
+    const optics::CoarsePigment p = optics::coarse(media::pigment_of(stick, parameters_));
+    const std::array<const optics::CoarsePigment*, 2> both{&p, &p};
     return colour::to_lab(optics::mean(shade_stack(geometry_[medium], paper_.ground, both)));
   }
 

@@ -85,11 +85,11 @@ std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const op
   return out;
 }
 
-optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pigment* const> pigments) {
-  optics::Pigment m;
+optics::CoarsePigment blend(std::span<const float> shares, std::span<const optics::CoarsePigment* const> pigments) {
+  optics::CoarsePigment m;
   for (std::size_t n = 0; n < pigments.size(); ++n) {
     if (shares[n] <= 0) continue;
-    for (std::size_t i = 0; i < colour::kBands; ++i) {
+    for (std::size_t i = 0; i < colour::kCoarseBands; ++i) {
       m.k[i] += shares[n] * pigments[n]->k[i];
       m.s[i] += shares[n] * pigments[n]->s[i];
     }
@@ -97,10 +97,10 @@ optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pig
   return m;
 }
 
-optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
-                                  std::span<const optics::Pigment* const> pigments) {
+optics::CoarseStrata shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
+                                 std::span<const optics::CoarsePigment* const> pigments) {
   const optics::Kernel& kernel = optics::kernel();
-  optics::StrataSpectra state = ground.reflectance;
+  optics::CoarseStrata state = optics::coarse(ground.reflectance);
   optics::CoatTable table;
   for (const StackGeometry::Coat& c : geometry.coats) {
     kernel.films(blend(c.share, pigments), c.loads, table);

@@ -33,9 +33,9 @@ class Reacher {
                                             StrokeShape{over.medium, 1, Technique::laid}};
       found = geometry_.emplace(key, make_geometry(ground_, parameters_, firm)).first;
     }
-    const optics::Pigment first = media::pigment_of(under, parameters_);
-    const optics::Pigment second = media::pigment_of(over, parameters_);
-    const std::array<const optics::Pigment*, 2> both{&first, &second};
+    const optics::CoarsePigment first = optics::coarse(media::pigment_of(under, parameters_));
+    const optics::CoarsePigment second = optics::coarse(media::pigment_of(over, parameters_));
+    const std::array<const optics::CoarsePigment*, 2> both{&first, &second};
     return colour::to_lab(optics::mean(shade_stack(found->second, ground_, both))).l;
   }
 

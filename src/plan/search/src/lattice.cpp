@@ -39,10 +39,10 @@ std::size_t whole_node(std::size_t node, std::size_t layers, std::size_t every) 
 /// topmost coats where the last layer varies fastest.
 class NodeShader {
  public:
-  NodeShader(const optics::Ground& ground, std::span<const optics::Pigment* const> pigments)
-      : pigments_(pigments), states_{ground.reflectance} {}
+  NodeShader(const optics::Ground& ground, std::span<const optics::CoarsePigment* const> pigments)
+      : pigments_(pigments), states_{optics::coarse(ground.reflectance)} {}
 
-  const optics::StrataSpectra& shade(const StackGeometry& g) {
+  const optics::CoarseStrata& shade(const StackGeometry& g) {
     std::size_t same = 0;
     while (last_ != nullptr && same < std::min(g.coats.size(), last_->coats.size()) &&
            alike(g.coats[same], last_->coats[same]))
@@ -62,8 +62,8 @@ class NodeShader {
            p.loads.scatter_scale == q.loads.scatter_scale;
   }
 
-  std::span<const optics::Pigment* const> pigments_;
-  std::vector<optics::StrataSpectra> states_;  ///< under each coat, and the last
+  std::span<const optics::CoarsePigment* const> pigments_;
+  std::vector<optics::CoarseStrata> states_;  ///< under each coat, and the last
   const StackGeometry* last_ = nullptr;
   optics::CoatTable table_;
 };
@@ -96,7 +96,7 @@ std::vector<Stroke> strokes_at(const Layering& layering, std::size_t node) {
 }
 
 Lattice::Lattice(const SearchInput& input, double hand) : in_(input), hand_(hand) {
-  for (const media::Stick& s : in_.sticks) pigments_.push_back(media::pigment_of(s, *in_.parameters));
+  for (const media::Stick& s : in_.sticks) pigments_.push_back(optics::coarse(media::pigment_of(s, *in_.parameters)));
   bare_ = colour::to_xyz(optics::mean(in_.ground->reflectance), colour::weights(colour::Illuminant::d50));
 }
 
@@ -143,7 +143,7 @@ const ChainGeometry& Lattice::chain(const Layering& layering) const { return cha
 
 Looks Lattice::looks(const Layering& layering) const {
   const ChainGeometry& c = chain(layering);
-  std::array<const optics::Pigment*, kMostStrokes> pigments{};
+  std::array<const optics::CoarsePigment*, kMostStrokes> pigments{};
   for (std::size_t i = 0; i < layering.size(); ++i) pigments[i] = &pigment(layering[i].stick);
   const std::size_t count = c.nodes.size();
   Looks out;
@@ -154,7 +154,7 @@ Looks Lattice::looks(const Layering& layering) const {
   for (std::size_t i = 0; i < count; ++i) {
     const std::size_t n = last_fastest(i, count);
     if (c.allowed[n] == 0) continue;
-    const optics::StrataSpectra& strata = shader.shade(c.nodes[n]);
+    const optics::CoarseStrata& strata = shader.shade(c.nodes[n]);
     out.lab[n] = colour::to_lab(optics::mean(strata));
     out.at[n] = colour::to_din99o(out.lab[n]);
     out.speckle[n] = static_cast<float>(optics::lightness_spread(strata));
@@ -165,7 +165,7 @@ Looks Lattice::looks(const Layering& layering) const {
 
 Looks Lattice::guess(const Layering& layering) const {
   const ChainGeometry& c = chain(layering);
-  std::array<const optics::Pigment*, kMostStrokes> pigments{};
+  std::array<const optics::CoarsePigment*, kMostStrokes> pigments{};
   for (std::size_t i = 0; i < layering.size(); ++i) pigments[i] = &pigment(layering[i].stick);
   const auto used = std::span(pigments).first(layering.size());
   std::size_t count = 1;

@@ -322,8 +322,8 @@ class LayerSearch {
     });
   }
 
-  optics::StrataSpectra under_coats(const StackGeometry& g, int first) const {
-    optics::StrataSpectra state = in_.ground->reflectance;
+  optics::CoarseStrata under_coats(const StackGeometry& g, int first) const {
+    optics::CoarseStrata state = optics::coarse(in_.ground->reflectance);
     optics::CoatTable coat;
     for (std::size_t c = 0; c < g.under; ++c) {
       optics::kernel().films(lattice_.pigment(first), g.coats[c].loads, coat);
@@ -334,7 +334,7 @@ class LayerSearch {
 
   void one_first(const ChainGeometry& chain, int first, const std::vector<int>& seconds,
                  const std::array<Technique, 2>& how, std::uint16_t way) {
-    std::vector<optics::StrataSpectra> under;
+    std::vector<optics::CoarseStrata> under;
     for (const StackGeometry& g : chain.nodes) under.push_back(under_coats(g, first));
     Looks looks;
     std::uint64_t done = 0;
@@ -358,16 +358,16 @@ class LayerSearch {
   }
 
   /// Coats above the first stick's own, for the n-th second stick.
-  colour::Lab finish(const StackGeometry& g, const optics::StrataSpectra& under, int first, int second, std::size_t n,
+  colour::Lab finish(const StackGeometry& g, const optics::CoarseStrata& under, int first, int second, std::size_t n,
                      std::size_t offset) const {
-    optics::StrataSpectra state;
-    const optics::StrataSpectra* below = &under;
+    optics::CoarseStrata state;
+    const optics::CoarseStrata* below = &under;
     optics::CoatTable mixed;
-    colour::Spectrum mean;
+    colour::CoarseSpectrum mean;
     for (std::size_t c = g.under; c < g.coats.size(); ++c) {
       const optics::CoatTable* coat = &over_[n * coats_ + offset + c - g.under];
       if (g.coats[c].share[1] < 1) {
-        const std::array<const optics::Pigment*, 2> both{&lattice_.pigment(first), &lattice_.pigment(second)};
+        const std::array<const optics::CoarsePigment*, 2> both{&lattice_.pigment(first), &lattice_.pigment(second)};
         optics::kernel().films(blend(g.coats[c].share, both), g.coats[c].loads, mixed);
         coat = &mixed;
       }

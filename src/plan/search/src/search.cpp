@@ -16,8 +16,8 @@
 namespace yd::plan {
 namespace {
 
+using optics::CoarseStrata;
 using optics::CoatTable;
-using optics::StrataSpectra;
 
 /// Colours of one first stick under every allowed second one, as arrays for the bulk difference.
 struct Batch {
@@ -76,7 +76,7 @@ void PairTable::take(const PairTable& part, std::span<const std::size_t> targets
 class PairSearch {
  public:
   PairSearch(const SearchInput& input, PairTable& table) : in_(input), table_(table), kernel_(optics::kernel()) {
-    for (const media::Stick& s : in_.sticks) pigments_.push_back(media::pigment_of(s, *in_.parameters));
+    for (const media::Stick& s : in_.sticks) pigments_.push_back(optics::coarse(media::pigment_of(s, *in_.parameters)));
   }
 
   void run(std::uint16_t index) {
@@ -111,8 +111,8 @@ class PairSearch {
     });
   }
 
-  StrataSpectra under_coats(const StackGeometry& g, std::size_t first) const {
-    StrataSpectra state = in_.ground->reflectance;
+  CoarseStrata under_coats(const StackGeometry& g, std::size_t first) const {
+    CoarseStrata state = optics::coarse(in_.ground->reflectance);
     CoatTable coat;
     for (std::size_t c = 0; c < g.under; ++c) {
       kernel_.films(pigments_[first], g.coats[c].loads, coat);
@@ -122,16 +122,16 @@ class PairSearch {
   }
 
   /// Coats above the first stick's own, for the n-th second stick.
-  colour::Lab finish(const StackGeometry& g, const StrataSpectra& under, std::size_t first, std::size_t second,
+  colour::Lab finish(const StackGeometry& g, const CoarseStrata& under, std::size_t first, std::size_t second,
                      std::size_t n) const {
-    StrataSpectra state;
-    const StrataSpectra* below = &under;
+    CoarseStrata state;
+    const CoarseStrata* below = &under;
     CoatTable mixed;
-    colour::Spectrum mean;
+    colour::CoarseSpectrum mean;
     for (std::size_t c = g.under; c < g.coats.size(); ++c) {
       const CoatTable* coat = &over_[n * g.coats.size() + c];
       if (g.coats[c].share[1] < 1) {
-        const std::array<const optics::Pigment*, 2> both{&pigments_[first], &pigments_[second]};
+        const std::array<const optics::CoarsePigment*, 2> both{&pigments_[first], &pigments_[second]};
         kernel_.films(blend(g.coats[c].share, both), g.coats[c].loads, mixed);
         coat = &mixed;
       }
@@ -149,7 +149,7 @@ class PairSearch {
   void one_first(const StackGeometry& g, std::uint16_t index, std::size_t first,
                  const std::vector<std::size_t>& seconds, Batch& batch) {
     batch.clear();
-    const StrataSpectra under = under_coats(g, first);
+    const CoarseStrata under = under_coats(g, first);
     if (g.strokes == 1) {
       batch.add(first, colour::to_lab(optics::mean(under)));
     } else {
@@ -179,7 +179,7 @@ class PairSearch {
   const SearchInput& in_;
   PairTable& table_;
   const optics::Kernel& kernel_;
-  std::vector<optics::Pigment> pigments_;
+  std::vector<optics::CoarsePigment> pigments_;
   std::vector<CoatTable> over_;
   std::atomic<std::uint64_t> evaluations_ = 0;
 };

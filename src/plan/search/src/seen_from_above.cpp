@@ -12,19 +12,19 @@ namespace {
 constexpr float kHidden = 1e-3F;  // share of the area that a guess may leave out
 
 /// XYZ of an endless film of the mixture.
-colour::Xyz masstone(std::span<const float> shares, std::span<const optics::Pigment* const> pigments) {
-  const optics::Pigment mixed = blend(shares, pigments);
-  colour::Spectrum r;
-  for (std::size_t i = 0; i < colour::kBands; ++i) {
+colour::Xyz masstone(std::span<const float> shares, std::span<const optics::CoarsePigment* const> pigments) {
+  const optics::CoarsePigment mixed = blend(shares, pigments);
+  colour::CoarseSpectrum r;
+  for (std::size_t i = 0; i < colour::kCoarseBands; ++i) {
     const float q = mixed.k[i] / mixed.s[i];
     r[i] = 1 + q - __builtin_sqrtf(q * q + 2 * q);
   }
-  return colour::to_xyz(r, colour::weights(colour::Illuminant::d50));
+  return colour::to_xyz(r);
 }
 
 }  // namespace
 
-colour::Lab guess_from_above(const StackGeometry& geometry, std::span<const optics::Pigment* const> pigments,
+colour::Lab guess_from_above(const StackGeometry& geometry, std::span<const optics::CoarsePigment* const> pigments,
                              const colour::Xyz& ground) {
   std::array<float, optics::kStrata> bare{};
   bare.fill(1.0F / optics::kStrata);

@@ -31,7 +31,7 @@ Stroke stroke_of(const StackGeometry& g, std::size_t which, int stick) {
 class StackMaker {
  public:
   StackMaker(const SearchInput& input, std::span<const int> tray) : in_(input), tray_(tray) {
-    for (const int i : tray_) pigments_[i] = media::pigment_of(stick(i), *in_.parameters);
+    for (const int i : tray_) pigments_[i] = optics::coarse(media::pigment_of(stick(i), *in_.parameters));
   }
 
   std::vector<Stack> of(const StackGeometry& g) const {
@@ -54,16 +54,16 @@ class StackMaker {
   const media::Stick& stick(int i) const { return in_.sticks[static_cast<std::size_t>(i)]; }
 
   Stack make(const StackGeometry& g, std::vector<Stroke> strokes) const {
-    const std::array<const optics::Pigment*, 2> both{&pigments_.at(strokes.front().stick),
+    const std::array<const optics::CoarsePigment*, 2> both{&pigments_.at(strokes.front().stick),
                                                      &pigments_.at(strokes.back().stick)};
     const auto strata = shade_stack(g, *in_.ground, std::span(both).first(strokes.size()));
-    const optics::Look look = optics::look(strata);
-    return {std::move(strokes), look.lab, static_cast<float>(look.spread_l), static_cast<float>(g.tooth_left)};
+    return {std::move(strokes), colour::to_lab(optics::mean(strata)),
+            static_cast<float>(optics::lightness_spread(strata)), static_cast<float>(g.tooth_left)};
   }
 
   const SearchInput& in_;
   std::span<const int> tray_;
-  std::map<int, optics::Pigment> pigments_;
+  std::map<int, optics::CoarsePigment> pigments_;
 };
 
 }  // namespace

@@ -49,10 +49,10 @@ std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const op
 std::vector<StrokeShape> all_shapes(std::span<const optics::Medium> media);
 
 /// Strata of one stack by the fast kernel. `pigments` holds one for each stroke.
-optics::StrataSpectra shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
-                                  std::span<const optics::Pigment* const> pigments);
+optics::CoarseStrata shade_stack(const StackGeometry& geometry, const optics::Ground& ground,
+                                 std::span<const optics::CoarsePigment* const> pigments);
 
 /// K and S of a mixture, shares summing to 1.
-optics::Pigment blend(std::span<const float> shares, std::span<const optics::Pigment* const> pigments);
+optics::CoarsePigment blend(std::span<const float> shares, std::span<const optics::CoarsePigment* const> pigments);
 
 }  // namespace yd::plan

@@ -61,7 +61,7 @@ class Lattice {
   Looks guess(const Layering& layering) const;
   const ChainGeometry& chain(const Layering& layering) const;
   const SearchInput& input() const { return in_; }
-  const optics::Pigment& pigment(int stick) const { return pigments_[static_cast<std::size_t>(stick)]; }
+  const optics::CoarsePigment& pigment(int stick) const { return pigments_[static_cast<std::size_t>(stick)]; }
   double hand() const { return hand_; }
 
  private:
@@ -70,7 +70,7 @@ class Lattice {
 
   SearchInput in_;
   double hand_;
-  std::vector<optics::Pigment> pigments_;
+  std::vector<optics::CoarsePigment> pigments_;
   colour::Xyz bare_;
   std::map<std::int64_t, ChainGeometry> chains_;
 };

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <set>
 
+#include "colour/ciede2000.h"
 #include "tray/tray.h"
 #include "small_world.h"
 
@@ -112,6 +113,28 @@ class TestPlan : public QObject {
       if (nearest >= 0) QCOMPARE(reason.edge.before, nearest);
       if (nearest >= 0) QCOMPARE(reason.edge.after, static_cast<int>(i));
     }
+  }
+
+  void a_stick_that_must_be_there_lies_in_the_tray_whatever_it_does() {
+    const subject::Subject s = trial::small_subject();
+    const media::Collection& c = trial::shipped_collection();
+    const plan::Plan free = trial::small_plan(s, c);
+    // The one furthest from all that is used: no mass has a place for it.
+    int alien = -1;
+    double furthest = 0;
+    for (std::size_t i = 0; i < c.sticks.size(); ++i) {
+      double nearest = 1e9;
+      for (const int t : free.tray)
+        nearest = std::min(nearest, colour::ciede2000(c.sticks[i].lab, c.sticks[static_cast<std::size_t>(t)].lab));
+      if (nearest > furthest) furthest = nearest, alien = static_cast<int>(i);
+    }
+    plan::PlanOptions wished = trial::options_with(6);
+    wished.wishes.must_have = {alien};
+    Observer observer;
+    const auto p = plan::make_plan(s, trial::paper(), c, trial::shipped_model().parameters, wished, observer);
+    QVERIFY(p.ok());
+    QVERIFY(std::binary_search(p->tray.begin(), p->tray.end(), alien));
+    QVERIFY(p->tray.size() <= 6);
   }
 
   void figures_fit_the_recipes() {

@@ -32,8 +32,11 @@ inline const media::Paper& paper(const char* id = "sanded-400-warm-grey") {
 /// A step for `every` that plans well and soon; the sanitizers are ten times as slow.
 #ifdef __SANITIZE_ADDRESS__
 inline constexpr std::size_t kEnough = 5;
+/// Of many alike, every n-th is tried: what they say together the release build asks of all.
+inline constexpr std::size_t kThinned = 4;
 #else
 inline constexpr std::size_t kEnough = 2;
+inline constexpr std::size_t kThinned = 1;
 #endif
 
 /// Every n-th stick of the shipped collection: small enough for brute force.

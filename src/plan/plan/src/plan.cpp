@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <set>
+#include <span>
 
 #include "going_on.h"
 #include "painting.h"
@@ -39,8 +40,8 @@ void fit_values(Plan& plan, const subject::Subject& subject, const media::Paper&
   for (TargetPlan& t : plan.targets) t.target.l = fit_lightness(t.seen.l, options.fit, plan.seen, plan.reach);
 }
 
-void measure(Plan& plan, std::size_t masses) {
-  std::set<int> used;
+void measure(Plan& plan, std::size_t masses, std::span<const int> must_have) {
+  std::set<int> used(must_have.begin(), must_have.end());
   plan.mass_tooth_left.assign(masses, 1.0);
   double area = 0;
   for (const TargetPlan& t : plan.targets) {
@@ -84,7 +85,7 @@ class Planner {
     const auto looks = quick_ && !options_.rest.empty() ? continued(input, observer) : searched(input, observer);
     if (!looks) return looks.error();
     plan_.evaluations += looks.value();
-    measure(plan_, subject_.masses.size());
+    measure(plan_, subject_.masses.size(), options_.wishes.must_have);
     if (!quick_) plan_.work = std::make_shared<const TrayWork>(std::move(work_));
     Stretch arranging(observer, 0.97, 1.0);
     return arrange(std::move(plan_), subject_, paper_, collection_, parameters_, options_, arranging);

@@ -35,7 +35,7 @@ struct Plan {
   Sequence sequence;  ///< minutes, changes and how few are possible
   std::vector<Sitting> sittings;
   ToothBudget tooth;
-  std::vector<int> tray;                ///< sticks that are used, indices into the collection
+  std::vector<int> tray;                ///< sticks that are used or must be there, indices into the collection
   std::vector<double> mass_tooth_left;  ///< by mass, the least of its targets, 0 to 1
   double area_mean_de00 = 0;
   double worst_de00 = 0;

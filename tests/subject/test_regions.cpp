@@ -142,6 +142,21 @@ class TestRegions : public QObject {
     QCOMPARE(with.count, 2);
   }
 
+  // Between white and black lies grey. A rust-red strip there is as near to both as the grey is, and yet a shape.
+  void a_coloured_strip_between_far_values_is_no_halo() {
+    const auto masses = [](float chroma) {
+      const LabImage image = noisy(300, 200, 0.5, [chroma](int x, int) -> colour::LabPixel {
+        if (x >= 147 && x < 153) return {52, chroma, chroma};
+        return x < 150 ? colour::LabPixel{94, 0, 0} : colour::LabPixel{10, 0, 0};
+      });
+      subject::MergeOptions options;
+      options.fewest = 2;
+      return subject::merge_regions(image, subject::superpixels(image, 4), options).count;
+    };
+    QCOMPARE(masses(0), 2);
+    QCOMPARE(masses(13), 3);
+  }
+
   // A face of nearly the colour of the wall behind it: it melts into it unless the artist rings it.
   void what_is_ringed_does_not_melt_into_its_surroundings() {
     const LabImage image = noisy(300, 200, 0.5, [](int x, int y) -> colour::LabPixel {

@@ -14,7 +14,8 @@ namespace yd::subject {
 namespace {
 
 constexpr double kValueWeight = 1.5;
-constexpr double kBetween = 1.08;  // how far off the straight line between two colours still lies between them
+constexpr double kBetween = 1.08;  // how far off the straight line between two colours still lies between them,
+constexpr double kAside = 8;       // as a share of its length, and at most
 
 struct Piece {
   double area = 0;
@@ -23,6 +24,13 @@ struct Piece {
   std::map<int, int> neighbours;  // id -> length of the shared border
   bool alive = true;
 };
+
+/// How far a point lies off the line between two others, from the three distances (Heron).
+double aside(double to_p, double to_q, double apart) {
+  const double half = (to_p + to_q + apart) / 2;
+  const double square = half * (half - to_p) * (half - to_q) * (half - apart);
+  return apart > 0 ? 2 * std::sqrt(std::max(0.0, square)) / apart : to_p;
+}
 
 std::vector<Piece> measure(const LabImage& image, const Regions& regions) {
   std::vector<Piece> pieces(static_cast<std::size_t>(regions.count));
@@ -161,7 +169,8 @@ class Merger {
         const Piece& r = pieces_[static_cast<std::size_t>(n)];
         const double to_q = std::sqrt(distance2(p, q));
         const double to_r = std::sqrt(distance2(p, r));
-        if (to_q + to_r < kBetween * std::sqrt(distance2(q, r))) return to_q < to_r ? m : n;
+        const double apart = std::sqrt(distance2(q, r));
+        if (to_q + to_r < kBetween * apart && aside(to_q, to_r, apart) < kAside) return to_q < to_r ? m : n;
       }
     }
     return -1;

@@ -3867,6 +3867,30 @@
     <context>
         <name>yd::app</name>
         <message>
+            <source>Differs</source>
+            <translation>Weicht ab</translation>
+        </message>
+        <message>
+            <source>Chroma it adds</source>
+            <translation>Buntheit dazu</translation>
+        </message>
+        <message>
+            <source>Values stand at once</source>
+            <translation>Tonwerte stehen sofort</translation>
+        </message>
+        <message>
+            <source>A layer less</source>
+            <translation>Eine Schicht weniger</translation>
+        </message>
+        <message>
+            <source>In the gaps</source>
+            <translation>In den Lücken</translation>
+        </message>
+        <message>
+            <source>colours vibrate</source>
+            <translation>Farben flirren</translation>
+        </message>
+        <message>
             <source>warmer</source>
             <translation>wärmer</translation>
         </message>
@@ -5414,6 +5438,14 @@
     <context>
         <name>yd::app::CoatModel</name>
         <message>
+            <source>It shows on this sheet.</source>
+            <translation>Es zeigt sich auf diesem Blatt.</translation>
+        </message>
+        <message>
+            <source>It hardly shows on this sheet.</source>
+            <translation>Es zeigt sich auf diesem Blatt kaum.</translation>
+        </message>
+        <message>
             <source>at once</source>
             <translation>sofort</translation>
         </message>
@@ -5473,28 +5505,24 @@
             <translation>Die Sammlung hat dafür keine Kreide zur Hand.</translation>
         </message>
         <message>
-            <source>%1: %2 wet, %3 dry; %4.</source>
-            <translation>%1: nass %2, trocken %3; %4.</translation>
-        </message>
-        <message>
-            <source>it shows on this sheet</source>
-            <translation>es zeigt sich auf diesem Blatt</translation>
-        </message>
-        <message>
-            <source>it hardly shows on this sheet</source>
-            <translation>es zeigt sich auf diesem Blatt kaum</translation>
-        </message>
-        <message>
-            <source>Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.</source>
-            <translation>Fehler %1 (ohne %2), Buntheit %3%4, %5 % davon scheinen durch, dunkelster Tonwert %6, %7 % des Zahns.</translation>
-        </message>
-        <message>
             <source>Dries: %1, with heat %2.</source>
             <translation>Trocknet: %1, mit Wärme %2.</translation>
         </message>
     </context>
     <context>
         <name>yd::app::CoatPanel</name>
+        <message>
+            <source>What speaks for it</source>
+            <translation>Was dafür spricht</translation>
+        </message>
+        <message>
+            <source>Best left out: no coat gains enough for its tooth and time.</source>
+            <translation>Am besten weglassen: keine bringt genug für Zahn und Zeit.</translation>
+        </message>
+        <message>
+            <source>%1, %2</source>
+            <translation>%1, %2</translation>
+        </message>
         <message>
             <source>Take the advice</source>
             <translation>Den Rat annehmen</translation>
@@ -5550,10 +5578,6 @@
         <message>
             <source>For mass %1, %2</source>
             <translation>Für Masse %1, %2</translation>
-        </message>
-        <message>
-            <source>Advice: %1</source>
-            <translation>Rat: %1</translation>
         </message>
         <message>
             <source>Open a picture: underpaintings are tried on its plan.</source>

@@ -3867,6 +3867,30 @@
     <context>
         <name>yd::app</name>
         <message>
+            <source>Differs</source>
+            <translation>Se aparta</translation>
+        </message>
+        <message>
+            <source>Chroma it adds</source>
+            <translation>Croma que añade</translation>
+        </message>
+        <message>
+            <source>Values stand at once</source>
+            <translation>Valores puestos de entrada</translation>
+        </message>
+        <message>
+            <source>A layer less</source>
+            <translation>Una capa menos</translation>
+        </message>
+        <message>
+            <source>In the gaps</source>
+            <translation>En los huecos</translation>
+        </message>
+        <message>
+            <source>colours vibrate</source>
+            <translation>los colores vibran</translation>
+        </message>
+        <message>
             <source>warmer</source>
             <translation>más cálido</translation>
         </message>
@@ -5414,6 +5438,14 @@
     <context>
         <name>yd::app::CoatModel</name>
         <message>
+            <source>It shows on this sheet.</source>
+            <translation>Se nota en esta hoja.</translation>
+        </message>
+        <message>
+            <source>It hardly shows on this sheet.</source>
+            <translation>Apenas se nota en esta hoja.</translation>
+        </message>
+        <message>
             <source>at once</source>
             <translation>al momento</translation>
         </message>
@@ -5473,28 +5505,24 @@
             <translation>La colección no tiene barra a mano para ello.</translation>
         </message>
         <message>
-            <source>%1: %2 wet, %3 dry; %4.</source>
-            <translation>%1: mojado %2, seco %3; %4.</translation>
-        </message>
-        <message>
-            <source>it shows on this sheet</source>
-            <translation>se nota en esta hoja</translation>
-        </message>
-        <message>
-            <source>it hardly shows on this sheet</source>
-            <translation>apenas se nota en esta hoja</translation>
-        </message>
-        <message>
-            <source>Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.</source>
-            <translation>Error %1 (sin %2), saturación %3%4, el %5 % asoma, valor más oscuro %6, %7 % del diente.</translation>
-        </message>
-        <message>
             <source>Dries: %1, with heat %2.</source>
             <translation>Seca: %1, con calor %2.</translation>
         </message>
     </context>
     <context>
         <name>yd::app::CoatPanel</name>
+        <message>
+            <source>What speaks for it</source>
+            <translation>Lo que habla a favor</translation>
+        </message>
+        <message>
+            <source>Best left out: no coat gains enough for its tooth and time.</source>
+            <translation>Mejor sin ella: ninguna gana bastante por el diente y el tiempo.</translation>
+        </message>
+        <message>
+            <source>%1, %2</source>
+            <translation>%1, %2</translation>
+        </message>
         <message>
             <source>Take the advice</source>
             <translation>Seguir el consejo</translation>
@@ -5550,10 +5578,6 @@
         <message>
             <source>For mass %1, %2</source>
             <translation>Para la masa %1, %2</translation>
-        </message>
-        <message>
-            <source>Advice: %1</source>
-            <translation>Consejo: %1</translation>
         </message>
         <message>
             <source>Open a picture: underpaintings are tried on its plan.</source>

@@ -3867,6 +3867,30 @@
     <context>
         <name>yd::app</name>
         <message>
+            <source>Differs</source>
+            <translation>S’écarte</translation>
+        </message>
+        <message>
+            <source>Chroma it adds</source>
+            <translation>Chroma ajouté</translation>
+        </message>
+        <message>
+            <source>Values stand at once</source>
+            <translation>Valeurs posées d’emblée</translation>
+        </message>
+        <message>
+            <source>A layer less</source>
+            <translation>Une couche de moins</translation>
+        </message>
+        <message>
+            <source>In the gaps</source>
+            <translation>Dans les interstices</translation>
+        </message>
+        <message>
+            <source>colours vibrate</source>
+            <translation>les couleurs vibrent</translation>
+        </message>
+        <message>
             <source>warmer</source>
             <translation>plus chaud</translation>
         </message>
@@ -5414,6 +5438,14 @@
     <context>
         <name>yd::app::CoatModel</name>
         <message>
+            <source>It shows on this sheet.</source>
+            <translation>Cela paraît sur cette feuille.</translation>
+        </message>
+        <message>
+            <source>It hardly shows on this sheet.</source>
+            <translation>Cela paraît à peine sur cette feuille.</translation>
+        </message>
+        <message>
             <source>at once</source>
             <translation>aussitôt</translation>
         </message>
@@ -5473,28 +5505,24 @@
             <translation>La collection n’a pas de bâton sous la main pour cela.</translation>
         </message>
         <message>
-            <source>%1: %2 wet, %3 dry; %4.</source>
-            <translation>%1 : mouillé %2, sec %3 ; %4.</translation>
-        </message>
-        <message>
-            <source>it shows on this sheet</source>
-            <translation>cela paraît sur cette feuille</translation>
-        </message>
-        <message>
-            <source>it hardly shows on this sheet</source>
-            <translation>cela paraît à peine sur cette feuille</translation>
-        </message>
-        <message>
-            <source>Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.</source>
-            <translation>Erreur %1 (sans %2), saturation %3%4, %5 % en transparaît, valeur la plus foncée %6, %7 % de l’accroche.</translation>
-        </message>
-        <message>
             <source>Dries: %1, with heat %2.</source>
             <translation>Sèche : %1, à la chaleur %2.</translation>
         </message>
     </context>
     <context>
         <name>yd::app::CoatPanel</name>
+        <message>
+            <source>What speaks for it</source>
+            <translation>Ce qui parle pour</translation>
+        </message>
+        <message>
+            <source>Best left out: no coat gains enough for its tooth and time.</source>
+            <translation>Mieux vaut s’en passer : aucune ne gagne assez pour l’accroche et le temps.</translation>
+        </message>
+        <message>
+            <source>%1, %2</source>
+            <translation>%1, %2</translation>
+        </message>
         <message>
             <source>Take the advice</source>
             <translation>Suivre le conseil</translation>
@@ -5550,10 +5578,6 @@
         <message>
             <source>For mass %1, %2</source>
             <translation>Pour la masse %1, %2</translation>
-        </message>
-        <message>
-            <source>Advice: %1</source>
-            <translation>Conseil : %1</translation>
         </message>
         <message>
             <source>Open a picture: underpaintings are tried on its plan.</source>

@@ -30,6 +30,12 @@ using trial::walk;
 
 namespace {
 
+void take_a_coat(trial::World& w) {
+  app::Choices c = w.session.choices();
+  c.plan.underpaint.picture = plan::CoatChoice{plan::CoatMedium::acrylic, plan::CoatColours::tonal};
+  w.session.change(c, "Underpainting");
+}
+
 double luminance(const QColor& c) {
   const auto linear = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
   return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
@@ -249,6 +255,28 @@ class TestAccess : public QObject {
       page->show_topic(static_cast<app::HelpTopic>(i));
       QVERIFY2(!page->findChild<QLabel*>("help_drawing")->pixmap().isNull(), qPrintable(h.drawing));
     }
+  }
+
+  // Our own rule: what is said beside the pictures has three lines at most. Help is for reading, the steps at the easel
+  // are a list with a line for each, and a caution is as long as it has to be.
+  void no_text_has_more_than_three_lines() {
+    trial::World w;
+    w.window.resize(1280, 800);
+    QVERIFY(w.open_demo());
+    QStringList long_ones;
+    for (const trial::View& view : trial::views()) {
+      if (view.name == "help") continue;
+      if (view.name == "underpainting") take_a_coat(w);
+      trial::open(w, view);
+      for (const QLabel* label : w.window.findChildren<QLabel*>()) {
+        if (!label->isVisible() || !label->wordWrap()) continue;
+        if (label->objectName() == "easel_steps" || label->objectName() == "coat_caution") continue;
+        const int lines = label->heightForWidth(label->width()) / label->fontMetrics().lineSpacing();
+        if (lines > 3)
+          long_ones << QString("%1, %2: %3 lines: %4").arg(view.name, label->objectName()).arg(lines).arg(label->text());
+      }
+    }
+    QVERIFY2(long_ones.isEmpty(), qPrintable(long_ones.join("\n")));
   }
 };
 

@@ -237,7 +237,7 @@ class TestDecisions : public QObject {
     QVERIFY(w.settle_all());
     QVERIFY(w.session.choices().plan.underpaint.picture.has_value());
     QVERIFY(!w.session.planned()->plan.coats.empty());
-    QVERIFY(w.find<QLabel>("coat_about")->text().contains("safety data sheet"));
+    QVERIFY(w.find<QLabel>("coat_caution")->text().contains("safety data sheet"));
     QTest::keyClick(&w.window, Qt::Key_U);
     QVERIFY(w.settle_all());
     QVERIFY(w.advice.other() != nullptr);

@@ -93,7 +93,7 @@ QVariant CoatModel::data(const QModelIndex& index, int role) const {
     return index.column() >= error ? QVariant(Qt::AlignRight | Qt::AlignVCenter) : QVariant();
   if (role == Qt::DecorationRole && index.column() == medium && v != nullptr && v->possible && paper_)
     return brush_chip(v->dry, *paper_, kChip);
-  if (role == Qt::ToolTipRole && v != nullptr) return coat_words(*v, *advice_);
+  if (role == Qt::ToolTipRole && v != nullptr) return coat_words(*v) + "\n" + words::safety(v->choice.medium);
   if (role != Qt::DisplayRole) return {};
   const QString none = QStringLiteral("–");
   const double e = v == nullptr ? advice_->plain_de00 : v->de00;
@@ -119,29 +119,16 @@ QVariant CoatModel::headerData(int section, Qt::Orientation orientation, int rol
   return names[section];
 }
 
-QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
+QString coat_words(const plan::CoatVerdict& v) {
   QStringList lines;
   if (!v.bears) lines << CoatModel::tr("This paper does not bear it.");
   if (!v.possible) {
     lines << CoatModel::tr("The collection has no stick at hand for it.");
   } else {
-    lines << CoatModel::tr("%1: %2 wet, %3 dry; %4.")
-                 .arg(medium_words(v.choice.medium), words::colour_name(v.wet), words::colour_name(v.dry),
-                      v.shows ? CoatModel::tr("it shows on this sheet")
-                              : CoatModel::tr("it hardly shows on this sheet"));
-    lines << CoatModel::tr(
-                 "Error %1 (without %2), chroma %3%4, %5 % of it peeks through, darkest value %6, %7 % of the tooth.")
-                 .arg(words::number(v.de00, 2))
-                 .arg(words::number(advice.plain_de00, 2))
-                 .arg(v.chroma >= 0 ? "+" : "")
-                 .arg(words::number(v.chroma, 1))
-                 .arg(qRound(100 * v.peeks))
-                 .arg(words::number(colour::value_step(v.darkest_l), 1))
-                 .arg(qRound(100 * v.tooth_used));
+    lines << (v.shows ? CoatModel::tr("It shows on this sheet.") : CoatModel::tr("It hardly shows on this sheet."));
   }
   lines << words::note(v.choice.medium) + " " +
                CoatModel::tr("Dries: %1, with heat %2.").arg(minutes(v.dry_minutes), minutes(v.heated_minutes));
-  lines << words::safety(v.choice.medium);
   return lines.join('\n');
 }
 

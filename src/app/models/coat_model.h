@@ -32,8 +32,8 @@ class CoatModel : public QAbstractTableModel {
   std::vector<std::size_t> order_;
 };
 
-/// What a coat would do, in sentences, with its cautions.
-QString coat_words(const plan::CoatVerdict& v, const plan::CoatAdvice& advice);
+/// What cannot be said as a number: whether the paper bears a coat, whether it shows, how it dries.
+QString coat_words(const plan::CoatVerdict& v);
 QString medium_words(plan::CoatMedium medium);
 QString colours_words(plan::CoatColours colours);
 

@@ -29,6 +29,13 @@ Fact spot_fact(const QString& label, const colour::Lab& lab, bool from_dark) {
 
 QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
 
+Fact differs_fact(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
+  return {tr("Differs"),
+          tr("%1, %2 without").arg(words::number(v.de00, 1), words::number(advice.plain_de00, 1)),
+          -1,
+          {}};
+}
+
 }  // namespace
 
 ValueDrawing value_drawing(const ReadSubject& s, bool from_dark) {
@@ -115,6 +122,7 @@ QList<Fact> plan_facts(const Planned& planned) {
 
 QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
   if (!v.possible) return {};
+  const QString chroma = (v.chroma >= 0 ? "+" : "") + words::number(v.chroma, 1);
   return {{tr("Wet"), words::colour_name(v.wet), -1, to_colour(v.wet)},
           {tr("Dry"), words::colour_name(v.dry), -1, to_colour(v.dry)},
           {tr("Shows in the gaps"), percent(v.peeks), v.peeks, {}},
@@ -124,7 +132,22 @@ QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advic
                .arg(words::number(colour::value_step(v.darkest_l), 1))
                .arg(words::number(colour::value_step(advice.plain_darkest_l), 1)),
            -1,
-           {}}};
+           {}},
+          differs_fact(v, advice),
+          {tr("Chroma it adds"), chroma, -1, {}}};
+}
+
+QList<Fact> coat_advice_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
+  QList<Fact> out{{tr("Values stand at once"),
+                   tr("%1, %2 without").arg(percent(v.values_set), percent(advice.plain_values_set)),
+                   -1,
+                   {}}};
+  constexpr double kMore = 0.03;
+  if (v.spared > advice.plain_spared + kMore) out.append({tr("A layer less"), percent(v.spared), v.spared, {}});
+  if (v.vibrates > 0) out.append({tr("In the gaps"), tr("colours vibrate"), -1, {}});
+  out.append(differs_fact(v, advice));
+  out.append({tr("Tooth it takes"), percent(v.tooth_used), v.tooth_used, {}});
+  return out;
 }
 
 QList<Fact> hand_facts(const calibrate::Calibration& c) {

@@ -26,6 +26,8 @@ QList<Fact> reach_facts(const Planned& planned);
 QList<Fact> plan_facts(const Planned& planned);
 /// What an underpainting does to the plan.
 QList<Fact> coat_facts(const plan::CoatVerdict& verdict, const plan::CoatAdvice& advice);
+/// What speaks for the one that is advised.
+QList<Fact> coat_advice_facts(const plan::CoatVerdict& verdict, const plan::CoatAdvice& advice);
 
 /// What offcuts say: the hand where it is light and firm, how far sticks are from what they were taken for, and how
 /// much better strokes are predicted.

@@ -39,14 +39,17 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
       pick_(new QPushButton(tr("Take the advice"))),
       follow_(new QPushButton(tr("As the whole picture"))),
       reason_(paragraph()),
+      reasons_(new Facts("coat_reasons", tr("What speaks for it"))),
       facts_(new Facts("coat_facts", tr("What the underpainting does"))),
-      about_(paragraph()) {
+      about_(paragraph()),
+      caution_(paragraph()) {
   scope_->setObjectName("coat_scope");
   scope_->setAccessibleName(tr("Where this underpainting goes"));
   pick_->setObjectName("coat_pick");
   follow_->setObjectName("coat_follow");
   reason_->setObjectName("coat_reason");
   about_->setObjectName("coat_about");
+  caution_->setObjectName("coat_caution");
   table_->setAccessibleName(tr("Underpaintings"));
   table_->horizontalHeader()->setMinimumSectionSize(30);
   table_->setIconSize(kChip);
@@ -59,6 +62,7 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
   auto* middle = new QVBoxLayout(advice_box);
   middle->setContentsMargins(0, 0, 0, 0);
   middle->addWidget(reason_);
+  middle->addWidget(reasons_);
   auto* row = new QHBoxLayout;
   row->addWidget(pick_);
   row->addWidget(follow_);
@@ -69,6 +73,7 @@ CoatPanel::CoatPanel(Session& session, Advice& advice, QWidget* parent)
   right->setContentsMargins(0, 0, 0, 0);
   right->addWidget(facts_);
   right->addWidget(about_);
+  right->addWidget(caution_);
   right->addStretch();
   add(new Card(tr("A first thin coat"), "card_coats", choose, 420, false));
   chosen_card_ = add(new Card(tr("What it does"), "card_coat", chosen, 320));
@@ -149,11 +154,25 @@ void CoatPanel::refresh() {
   if (row >= 0) table_->selectRow(row);
   table_->viewport()->update();
   follow_->setEnabled(scope_->currentData().toInt() != kPicture);
+  refresh_advice();
+  refresh_about();
+}
+
+void CoatPanel::refresh_advice() {
   const auto a = advice_.coats();
   pick_->setEnabled(a != nullptr);
-  if (a) reason_->setText(tr("Advice: %1").arg(words::reason(*a)));
-  if (!session_.planned()) reason_->setText(tr("Open a picture: underpaintings are tried on its plan."));
-  refresh_about();
+  if (!session_.planned()) {
+    reasons_->set_facts({});
+    return reason_->setText(tr("Open a picture: underpaintings are tried on its plan."));
+  }
+  if (!a) return;
+  if (a->pick < 0) {
+    reasons_->set_facts({});
+    return reason_->setText(tr("Best left out: no coat gains enough for its tooth and time."));
+  }
+  const plan::CoatVerdict& v = a->verdicts[static_cast<std::size_t>(a->pick)];
+  reason_->setText(tr("%1, %2").arg(medium_words(v.choice.medium), colours_words(v.choice.colours)));
+  reasons_->set_facts(coat_advice_facts(v, *a));
 }
 
 void CoatPanel::refresh_about() {
@@ -161,7 +180,8 @@ void CoatPanel::refresh_about() {
   const auto* v = model_.verdict(model_.row_of(present()));
   facts_->set_facts(a && v != nullptr ? coat_facts(*v, *a) : QList<Fact>{});
   chosen_card_->set_fact(v == nullptr ? QString() : medium_words(v->choice.medium));
-  if (a && v != nullptr) return about_->setText(coat_words(*v, *a));
+  caution_->setText(v == nullptr ? QString() : words::safety(v->choice.medium));
+  if (a && v != nullptr) return about_->setText(coat_words(*v));
   about_->setText(tr("No underpainting. U shows the board with and without one."));
 }
 

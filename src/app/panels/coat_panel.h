@@ -26,6 +26,7 @@ class CoatPanel : public Bench {
   void refresh_scopes();
   void refresh();
   void refresh_about();
+  void refresh_advice();
 
   Session& session_;
   Advice& advice_;
@@ -35,8 +36,10 @@ class CoatPanel : public Bench {
   QPushButton* pick_;
   QPushButton* follow_;
   QLabel* reason_;
+  Facts* reasons_;
   Facts* facts_;
   QLabel* about_;
+  QLabel* caution_;
   Card* chosen_card_ = nullptr;
 };
 

@@ -522,6 +522,10 @@
             <translation>ist abgeschnitten</translation>
         </message>
         <message>
+            <source>needs libheif, which is not installed here</source>
+            <translation>braucht libheif, das hier nicht installiert ist</translation>
+        </message>
+        <message>
             <source>has more than 120 million pixels</source>
             <translation>hat mehr als 120 Millionen Bildpunkte</translation>
         </message>

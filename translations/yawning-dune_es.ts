@@ -522,6 +522,10 @@
             <translation>está cortado</translation>
         </message>
         <message>
+            <source>needs libheif, which is not installed here</source>
+            <translation>necesita libheif, que no está instalado aquí</translation>
+        </message>
+        <message>
             <source>has more than 120 million pixels</source>
             <translation>tiene más de 120 millones de píxeles</translation>
         </message>

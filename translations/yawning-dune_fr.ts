@@ -522,6 +522,10 @@
             <translation>est tronqué</translation>
         </message>
         <message>
+            <source>needs libheif, which is not installed here</source>
+            <translation>demande libheif, qui n’est pas installé ici</translation>
+        </message>
+        <message>
             <source>has more than 120 million pixels</source>
             <translation>a plus de 120 millions de pixels</translation>
         </message>

@@ -58,6 +58,35 @@ class TestPictures : public QObject {
     QCOMPARE(raw->rgb[3 * (5 * 64 + 9)], static_cast<std::uint16_t>(36 * 257));
   }
 
+  // The same small picture as seeds of the fuzzers: lossless, and as two lossy kinds that Qt itself does not read.
+  void heif_and_avif_are_read_data() {
+    QTest::addColumn<QString>("ending");
+    QTest::newRow("HEVC inside") << "heic";
+    QTest::newRow("AV1 inside") << "avif";
+  }
+  void heif_and_avif_are_read() {
+    QFETCH(QString, ending);
+    const QString seed = YD_SOURCE_DIR "/fuzz/corpus/pictures/small.";
+    const auto bytes = pictures::read_bytes(seed + ending);
+    QVERIFY(bytes.ok());
+    const auto raw = pictures::decode(bytes.value(), "a." + ending);
+    QVERIFY2(raw.ok(), raw.ok() ? "" : raw.error().what.c_str());
+    const QImage lossless(seed + "png");
+    QCOMPARE(QSize(raw->width, raw->height), lossless.size());
+    double off = 0;
+    for (int y = 0; y < raw->height; ++y) {
+      for (int x = 0; x < raw->width; ++x) {
+        const QColor c = lossless.pixelColor(x, y);
+        const auto* p = &raw->rgb[static_cast<std::size_t>(3 * (y * raw->width + x))];
+        off += std::abs(p[0] / 257.0 - c.red()) + std::abs(p[1] / 257.0 - c.green());
+      }
+    }
+    off /= 2.0 * raw->width * raw->height;
+    QVERIFY2(off < 16, qPrintable(QString::number(off)));
+    // Cut short it is refused, not guessed.
+    QVERIFY(!pictures::decode(bytes->left(bytes->size() / 2), "a." + ending).ok());
+  }
+
   void sixteen_bits_stay() {
     QImage deep(8, 8, QImage::Format_RGBX64);
     deep.fill(QColor::fromRgba64(qRgba64(1000, 2001, 30003, 65535)));

@@ -208,6 +208,7 @@ class TestDrawings : public QObject {
 
   void thumbnails_fit_and_broken_files_have_none() {
     const QSize within(208, 140);
+    QVERIFY(!formats::thumbnail_of(YD_SOURCE_DIR "/fuzz/corpus/pictures/small.heic", within).isNull());
     const QImage small = formats::thumbnail_of(demo("salt-works.png"), within);
     QVERIFY(!small.isNull() && small.width() <= within.width() && small.height() <= within.height());
     QVERIFY(small.width() == within.width() || small.height() == within.height());

@@ -4,8 +4,10 @@
 #include <QBuffer>
 #include <QFile>
 #include <QImageReader>
+#include <algorithm>
 
 #include "formats/project.h"
+#include "pictures/pictures.h"
 #include "pictures/screen.h"
 
 namespace yd::formats {
@@ -24,9 +26,23 @@ QImage read_small(QIODevice& device, QSize within) {
   return reader.read();
 }
 
+/// Of a kind that Qt's readers do not know, HEIF: the whole picture has to be decoded.
+QImage read_decoded(const QByteArray& bytes, QSize within) {
+  const auto raw = pictures::decode(bytes, "thumbnail");
+  if (!raw) return {};
+  QImage whole(raw->width, raw->height, QImage::Format_RGB888);
+  const auto width = static_cast<std::size_t>(raw->width) * 3;
+  for (int y = 0; y < raw->height; ++y) {
+    const auto* from = &raw->rgb[static_cast<std::size_t>(y) * width];
+    std::transform(from, from + width, whole.scanLine(y), [](std::uint16_t v) { return static_cast<uchar>(v >> 8); });
+  }
+  return pictures::shrunk(whole, fitted(whole.size(), within));
+}
+
 QImage read_small(QByteArray bytes, QSize within) {
   QBuffer buffer(&bytes);
-  return buffer.open(QIODevice::ReadOnly) ? read_small(buffer, within) : QImage();
+  const QImage quick = buffer.open(QIODevice::ReadOnly) ? read_small(buffer, within) : QImage();
+  return quick.isNull() ? read_decoded(bytes, within) : quick;
 }
 
 }  // namespace
@@ -34,7 +50,10 @@ QImage read_small(QByteArray bytes, QSize within) {
 QImage thumbnail_of(const QString& file, QSize within) {
   if (!file.endsWith(".dune", Qt::CaseInsensitive)) {
     QFile f(file);
-    return f.open(QIODevice::ReadOnly) ? read_small(f, within) : QImage();
+    const QImage quick = f.open(QIODevice::ReadOnly) ? read_small(f, within) : QImage();
+    if (!quick.isNull()) return quick;
+    const auto bytes = pictures::read_bytes(file);
+    return bytes ? read_decoded(bytes.value(), within) : QImage();
   }
   const auto kept = load_thumbnail(file);
   if (!kept) return {};

@@ -44,7 +44,7 @@ float furthest(const optics::CoarseStrata& p, const optics::CoarseStrata& q) {
 }
 
 optics::CoarseStrata slow(const optics::CoarseStrata& under, const optics::CoarsePigment& p,
-                           const optics::CoatLoads& loads) {
+                          const optics::CoatLoads& loads) {
   optics::CoarseStrata out = under;
   for (std::size_t i = 0; i < optics::kStrata; ++i) {
     if (loads.cover[i] <= 0) continue;

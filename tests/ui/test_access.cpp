@@ -273,7 +273,8 @@ class TestAccess : public QObject {
         if (label->objectName() == "easel_steps" || label->objectName() == "coat_caution") continue;
         const int lines = label->heightForWidth(label->width()) / label->fontMetrics().lineSpacing();
         if (lines > 3)
-          long_ones << QString("%1, %2: %3 lines: %4").arg(view.name, label->objectName()).arg(lines).arg(label->text());
+          long_ones
+              << QString("%1, %2: %3 lines: %4").arg(view.name, label->objectName()).arg(lines).arg(label->text());
       }
     }
     QVERIFY2(long_ones.isEmpty(), qPrintable(long_ones.join("\n")));

@@ -30,10 +30,8 @@ Fact spot_fact(const QString& label, const colour::Lab& lab, bool from_dark) {
 QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
 
 Fact differs_fact(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
-  return {tr("Differs"),
-          tr("%1, %2 without").arg(words::number(v.de00, 1), words::number(advice.plain_de00, 1)),
-          -1,
-          {}};
+  return {
+      tr("Differs"), tr("%1, %2 without").arg(words::number(v.de00, 1), words::number(advice.plain_de00, 1)), -1, {}};
 }
 
 }  // namespace

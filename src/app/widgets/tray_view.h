@@ -9,8 +9,8 @@
 namespace yd::app {
 
 /// The tray with its sticks lying in it from dark to light: stubs, bars, points and discs, as long as what is left of
-/// them. What is in the hand is lifted out. Left and right go from stick to stick. A stick can be carried out of it, and
-/// one of a drawer into it.
+/// them. What is in the hand is lifted out. Left and right go from stick to stick. A stick can be carried out of it,
+/// and one of a drawer into it.
 class TrayView : public QWidget {
   Q_OBJECT
  public:

@@ -113,8 +113,7 @@ Result<subject::RawPicture> decode_heif(const QByteArray& bytes, const QString& 
   if (!heif().whole)
     return Error{Error::Code::bad_format, where.toStdString(), "needs libheif, which is not installed here"};
   const std::unique_ptr<heif_context, void (*)(heif_context*)> context(heif().context_alloc(), heif().context_free);
-  heif_error error =
-      heif().read(context.get(), bytes.data(), static_cast<std::size_t>(bytes.size()), nullptr);
+  heif_error error = heif().read(context.get(), bytes.data(), static_cast<std::size_t>(bytes.size()), nullptr);
   if (error.code != heif_error_Ok) return bad(where, error);
   heif_image_handle* found = nullptr;
   error = heif().primary(context.get(), &found);
@@ -126,7 +125,7 @@ Result<subject::RawPicture> decode_heif(const QByteArray& bytes, const QString& 
   const bool deep = heif().luma_bits(found) > 8;
   heif_image* decoded = nullptr;
   error = heif().decode(found, &decoded, heif_colorspace_RGB,
-                            deep ? heif_chroma_interleaved_RRGGBB_LE : heif_chroma_interleaved_RGB, nullptr);
+                        deep ? heif_chroma_interleaved_RRGGBB_LE : heif_chroma_interleaved_RGB, nullptr);
   const std::unique_ptr<heif_image, ImageRelease> image(decoded);
   if (error.code != heif_error_Ok) return bad(where, error);
   subject::RawPicture out;

@@ -28,8 +28,9 @@ struct alignas(32) Bands {
 
 using Spectrum = Bands<kBands>;
 
-/// Every second band from 400 to 700 nm. A film answers band by band, so a search counts with these and what it keeps is
-/// worked out with all 36. They differ by kCoarseAgreement CIEDE2000 at most over two layers of any two shipped sticks.
+/// Every second band from 400 to 700 nm. A film answers band by band, so a search counts with these and what it keeps
+/// is worked out with all 36. They differ by kCoarseAgreement CIEDE2000 at most over two layers of any two shipped
+/// sticks.
 inline constexpr std::size_t kCoarseBands = 16;
 inline constexpr double kCoarseAgreement = 0.1;
 inline constexpr std::size_t kFirstCoarse = 2;

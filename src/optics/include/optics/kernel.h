@@ -9,8 +9,8 @@
 
 namespace yd::optics {
 
-/// A coat on all strata at once, ready for the inner loop: R0 and T^2 of the covered part, and the share covered. In the
-/// coarse bands: a search ranks with them.
+/// A coat on all strata at once, ready for the inner loop: R0 and T^2 of the covered part, and the share covered. In
+/// the coarse bands: a search ranks with them.
 struct CoatTable {
   std::array<float, kStrata> cover{};  ///< 0 where nothing landed
   CoarseStrata r0;

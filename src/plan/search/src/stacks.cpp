@@ -55,7 +55,7 @@ class StackMaker {
 
   Stack make(const StackGeometry& g, std::vector<Stroke> strokes) const {
     const std::array<const optics::CoarsePigment*, 2> both{&pigments_.at(strokes.front().stick),
-                                                     &pigments_.at(strokes.back().stick)};
+                                                           &pigments_.at(strokes.back().stick)};
     const auto strata = shade_stack(g, *in_.ground, std::span(both).first(strokes.size()));
     return {std::move(strokes), colour::to_lab(optics::mean(strata)),
             static_cast<float>(optics::lightness_spread(strata)), static_cast<float>(g.tooth_left)};

@@ -22,6 +22,9 @@ endif()
 # The modules that read what comes from outside tell libFuzzer which ways they took; the others would only be slower.
 set(YD_FUZZED media pictures formats journal)
 
+# Small matrices and lenses for every pixel: what -O1 does not inline takes the sanitizers several times as long.
+set(YD_PIXEL_BY_PIXEL check standin)
+
 # yd_pch(NAME KIND HEADER libs ...): a target that only carries a precompiled header. KIND is OBJECT for libraries and
 # EXECUTABLE for programs, because the two are compiled with different position-independence.
 function(yd_pch name kind header)
@@ -54,6 +57,9 @@ function(yd_module name)
     target_link_libraries(yd_${name} PUBLIC yd_${used})
   endforeach()
   target_link_libraries(yd_${name} PRIVATE yd_flags ${M_PRIVATE_LIBS} PUBLIC ${M_PUBLIC_LIBS})
+  if(YD_SANITIZE AND name IN_LIST YD_PIXEL_BY_PIXEL)
+    target_compile_options(yd_${name} PRIVATE -O2)
+  endif()
   if(YD_FUZZ AND name IN_LIST YD_FUZZED)  # a header precompiled otherwise does not fit
     target_compile_options(yd_${name} PRIVATE -fsanitize=fuzzer-no-link)
     return()

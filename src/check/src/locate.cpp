@@ -208,26 +208,46 @@ Placement stepped(const Placement& at, const Eigen::Matrix<double, kMoves, 1>& s
   return {lens, homography({{{0, 0}, {1, 0}, {1, 1}, {0, 1}}}, corners)};
 }
 
+/// Sums of Gauss and Newton over the pixels: J^T W J, its lower half, and J^T W r. Spelled out: as products of small
+/// matrices they were the larger part of a check under the sanitizers.
+struct Sums {
+  std::array<std::array<double, kMoves>, kMoves> a{};
+  std::array<double, kMoves> b{};
+
+  void add(const std::array<double, kMoves>& j, double r, double weight) {
+    for (std::size_t i = 0; i < kMoves; ++i) {
+      const double wj = weight * j[i];
+      for (std::size_t k = 0; k <= i; ++k) a[i][k] += wj * j[k];
+      b[i] += wj * r;
+    }
+  }
+};
+
 /// The step of Gauss and Newton in pixels: what lies far off the Board, painted otherwise, counts little.
 Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& now,
                                          const std::array<cv::Mat, kMoves>& moved, double by) {
   const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
   const cv::Mat off = wanted - gain * now;
   const double scale = 1.5 * std::sqrt(off.dot(off) / static_cast<double>(3 * off.total())) + 1e-6;
-  Eigen::Matrix<double, kMoves, kMoves> a = Eigen::Matrix<double, kMoves, kMoves>::Zero();
-  Eigen::Matrix<double, kMoves, 1> b = Eigen::Matrix<double, kMoves, 1>::Zero();
+  Sums sums;
   for (int y = 2; y < off.rows - 2; ++y) {
+    const auto* r = off.ptr<cv::Vec3f>(y);
+    std::array<const cv::Vec3f*, kMoves> row{};
+    for (std::size_t i = 0; i < kMoves; ++i) row[i] = moved[i].ptr<cv::Vec3f>(y);
     for (int x = 2; x < off.cols - 2; ++x) {
-      const auto& r = off.at<cv::Vec3f>(y, x);
-      const double w = 1 / (1 + r.dot(r) / (scale * scale));
-      Eigen::Matrix<double, kMoves, 3> j;
-      for (int i = 0; i < kMoves; ++i) {
-        const auto& d = moved[static_cast<std::size_t>(i)].at<cv::Vec3f>(y, x);
-        for (int k = 0; k < 3; ++k) j(i, k) = gain * d[k];
+      const double weight = 1 / (1 + r[x].dot(r[x]) / (scale * scale));
+      for (int k = 0; k < 3; ++k) {
+        std::array<double, kMoves> j{};
+        for (std::size_t i = 0; i < kMoves; ++i) j[i] = gain * row[i][x].val[k];
+        sums.add(j, r[x].val[k], weight);
       }
-      a.noalias() += (w * j).lazyProduct(j.transpose());  // too large for Eigen to choose it
-      b.noalias() += w * j * Eigen::Vector3d(r[0], r[1], r[2]);
     }
+  }
+  Eigen::Matrix<double, kMoves, kMoves> a;
+  Eigen::Matrix<double, kMoves, 1> b;
+  for (int i = 0; i < kMoves; ++i) {
+    b(i) = sums.b[static_cast<std::size_t>(i)];
+    for (int k = 0; k <= i; ++k) a(i, k) = a(k, i) = sums.a[static_cast<std::size_t>(i)][static_cast<std::size_t>(k)];
   }
   a.diagonal().array() += 0.01 * a.trace() / kMoves;
   return a.ldlt().solve(b) * by;

@@ -8125,6 +8125,10 @@
     <context>
         <name>yd::app::Session</name>
         <message>
+            <source>Wish for a stick</source>
+            <translation>Wunsch nach einer Kreide</translation>
+        </message>
+        <message>
             <source>That is more than a project keeps: %1 changes of masses, %2 marks. Undo some, or begin a new project.</source>
             <translation>Das ist mehr, als ein Projekt aufbewahrt: %1 Änderungen von Massen, %2 Haken. Einige zurücknehmen oder ein neues Projekt beginnen.</translation>
         </message>
@@ -8672,10 +8676,6 @@
         <message>
             <source>Mass</source>
             <translation>Masse</translation>
-        </message>
-        <message>
-            <source>Wish for a stick</source>
-            <translation>Wunsch nach einer Kreide</translation>
         </message>
         <message>
             <source>%1 (%2)</source>

@@ -8125,6 +8125,10 @@
     <context>
         <name>yd::app::Session</name>
         <message>
+            <source>Wish for a stick</source>
+            <translation>Deseo de una barra</translation>
+        </message>
+        <message>
             <source>That is more than a project keeps: %1 changes of masses, %2 marks. Undo some, or begin a new project.</source>
             <translation>Eso es más de lo que guarda un proyecto: %1 cambios de masas, %2 marcas. Deshacer algunos, o empezar un proyecto nuevo.</translation>
         </message>
@@ -8672,10 +8676,6 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>Mass</source>
             <translation>Masa</translation>
-        </message>
-        <message>
-            <source>Wish for a stick</source>
-            <translation>Deseo de una barra</translation>
         </message>
         <message>
             <source>%1 (%2)</source>

@@ -8125,6 +8125,10 @@
     <context>
         <name>yd::app::Session</name>
         <message>
+            <source>Wish for a stick</source>
+            <translation>Souhait d’un bâton</translation>
+        </message>
+        <message>
             <source>That is more than a project keeps: %1 changes of masses, %2 marks. Undo some, or begin a new project.</source>
             <translation>C’est plus qu’un projet n’en garde : %1 changements de masses, %2 coches. En annuler, ou commencer un nouveau projet.</translation>
         </message>
@@ -8672,10 +8676,6 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>Mass</source>
             <translation>Masse</translation>
-        </message>
-        <message>
-            <source>Wish for a stick</source>
-            <translation>Souhait d’un bâton</translation>
         </message>
         <message>
             <source>%1 (%2)</source>

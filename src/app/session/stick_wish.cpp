@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "session/stick_wish.h"
 
-#include <QCoreApplication>
-
 namespace yd::app {
 
 void wish_for(Session& session, int stick, StickWish wish) {
@@ -14,7 +12,7 @@ void wish_for(Session& session, int stick, StickWish wish) {
   std::erase(w.forbidden, stick);
   if (wish == StickWish::must_have) w.must_have.push_back(stick);
   if (wish == StickWish::never) w.forbidden.push_back(stick);
-  session.change(c, QCoreApplication::translate("yd::app::TrayPanel", "Wish for a stick"));
+  session.change(c, Session::tr("Wish for a stick"));
 }
 
 }  // namespace yd::app

@@ -210,7 +210,7 @@ Placement stepped(const Placement& at, const Eigen::Matrix<double, kMoves, 1>& s
 
 /// Sums of Gauss and Newton over the pixels: J^T W J, its lower half, and J^T W r. Spelled out: as products of small
 /// matrices they were the larger part of a check under the sanitizers.
-struct Sums {
+struct StepSums {
   std::array<std::array<double, kMoves>, kMoves> a{};
   std::array<double, kMoves> b{};
 
@@ -229,7 +229,7 @@ Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& n
   const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
   const cv::Mat off = wanted - gain * now;
   const double scale = 1.5 * std::sqrt(off.dot(off) / static_cast<double>(3 * off.total())) + 1e-6;
-  Sums sums;
+  StepSums sums;
   for (int y = 2; y < off.rows - 2; ++y) {
     const auto* r = off.ptr<cv::Vec3f>(y);
     std::array<const cv::Vec3f*, kMoves> row{};

@@ -7,10 +7,12 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "looks/greys.h"
 #include "models/chips.h"
 #include "models/tray_drawing.h"
 #include "panels/panel_parts.h"
 #include "session/stick_wish.h"
+#include "words/names.h"
 
 namespace yd::app {
 

@@ -5,6 +5,7 @@
 #include <QDrag>
 #include <QPainter>
 #include <QPixmap>
+#include <QWidget>
 
 #include "widgets/stick_painter.h"
 

@@ -41,7 +41,7 @@ QImage read_decoded(const QByteArray& bytes, QSize within) {
 
 QImage read_small(QByteArray bytes, QSize within) {
   QBuffer buffer(&bytes);
-  const QImage quick = buffer.open(QIODevice::ReadOnly) ? read_small(buffer, within) : QImage();
+  QImage quick = buffer.open(QIODevice::ReadOnly) ? read_small(buffer, within) : QImage();
   return quick.isNull() ? read_decoded(bytes, within) : quick;
 }
 
@@ -50,7 +50,7 @@ QImage read_small(QByteArray bytes, QSize within) {
 QImage thumbnail_of(const QString& file, QSize within) {
   if (!file.endsWith(".dune", Qt::CaseInsensitive)) {
     QFile f(file);
-    const QImage quick = f.open(QIODevice::ReadOnly) ? read_small(f, within) : QImage();
+    QImage quick = f.open(QIODevice::ReadOnly) ? read_small(f, within) : QImage();
     if (!quick.isNull()) return quick;
     const auto bytes = pictures::read_bytes(file);
     return bytes ? read_decoded(bytes.value(), within) : QImage();

@@ -16,8 +16,6 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kWorthKeeping = 2.0;  // stacks further than this from a target's best are not looked at again
-
 std::vector<optics::Medium> media_of(std::span<const media::Stick> sticks, std::span<const int> tray) {
   std::set<optics::Medium> present;
   for (const int i : tray) present.insert(sticks[static_cast<std::size_t>(i)].medium);

@@ -55,6 +55,20 @@ Xyz white_point(Illuminant light, int first, int last, int step) {
   return {100 * x / y, 100, 100 * z / y};
 }
 
+/// A reflectance that rises smoothly once, as most powders' do.
+struct Rise {
+  double centre, width, low, high;
+  double operator()(double nm) const { return low + (high - low) / (1 + std::exp(-(nm - centre) / width)); }
+  Spectrum bands() const {
+    Spectrum s;
+    for (std::size_t i = 0; i < kBands; ++i) s[i] = static_cast<float>((*this)(band_nm(i)));
+    return s;
+  }
+};
+Rise random_rise(yd::Random& r) {
+  return {r.uniform(400, 700), r.uniform(18, 90), r.uniform(0.02, 0.3), r.uniform(0.3, 0.95)};
+}
+
 }  // namespace
 
 class TestObserver : public QObject {
@@ -135,13 +149,8 @@ class TestObserver : public QObject {
     yd::Random random(3);
     double worst = 0;
     for (int n = 0; n < 300; ++n) {
-      const double centre = random.uniform(400, 700);
-      const double width = random.uniform(18, 90);
-      const double low = random.uniform(0.02, 0.3);
-      const double high = random.uniform(0.3, 0.95);
-      const auto at = [&](double nm) { return low + (high - low) / (1 + std::exp(-(nm - centre) / width)); };
-      Spectrum s;
-      for (std::size_t i = 0; i < kBands; ++i) s[i] = static_cast<float>(at(band_nm(i)));
+      const Rise at = random_rise(random);
+      const Spectrum s = at.bands();
       double x = 0, y = 0, z = 0, all = 0;
       for (int nm = 360; nm <= 830; ++nm) {
         const auto m = matching_function(nm);
@@ -160,13 +169,7 @@ class TestObserver : public QObject {
     yd::Random random(4);
     double worst = 0;
     for (int n = 0; n < 300; ++n) {
-      const double centre = random.uniform(400, 700);
-      const double width = random.uniform(18, 90);
-      const double low = random.uniform(0.02, 0.3);
-      const double high = random.uniform(0.3, 0.95);
-      Spectrum s;
-      for (std::size_t i = 0; i < kBands; ++i)
-        s[i] = static_cast<float>(low + (high - low) / (1 + std::exp(-(band_nm(i) - centre) / width)));
+      const Spectrum s = random_rise(random).bands();
       worst = std::max(worst, ciede2000(to_lab(s), to_lab(coarse(s))));
       QVERIFY(std::abs(lightness(coarse(s)) - to_lab(coarse(s)).l) < 1e-4);
     }

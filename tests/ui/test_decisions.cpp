@@ -12,6 +12,7 @@
 
 #include "models/collection_model.h"
 #include "models/chips.h"
+#include "models/stage_facts.h"
 #include "ui_world.h"
 #include "widgets/curve_view.h"
 #include "widgets/facts.h"
@@ -238,6 +239,18 @@ class TestDecisions : public QObject {
     QVERIFY(w.session.choices().plan.underpaint.picture.has_value());
     QVERIFY(!w.session.planned()->plan.coats.empty());
     QVERIFY(w.find<QLabel>("coat_caution")->text().contains("safety data sheet"));
+    // What speaks for a coat: a darker dark is said where it brings one, and only there.
+    const auto says_dark = [](const plan::CoatVerdict& v, const plan::CoatAdvice& a) {
+      const auto facts = app::coat_advice_facts(v, a);
+      return std::any_of(facts.begin(), facts.end(), [](const app::Fact& f) { return f.label == "Darkest value"; });
+    };
+    const auto advised = w.advice.coats();
+    int darker = 0;
+    for (const plan::CoatVerdict& v : advised->verdicts) {
+      QCOMPARE(says_dark(v, *advised), v.darkest_l < advised->plain_darkest_l - 1);
+      darker += says_dark(v, *advised) ? 1 : 0;
+    }
+    QVERIFY(darker > 0 && darker < static_cast<int>(advised->verdicts.size()));
     QTest::keyClick(&w.window, Qt::Key_U);
     QVERIFY(w.settle_all());
     QVERIFY(w.advice.other() != nullptr);

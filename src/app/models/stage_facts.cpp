@@ -9,6 +9,7 @@
 #include "looks/images.h"
 #include "looks/translate.h"
 #include "models/course_model.h"
+#include "words/coats.h"
 #include "words/grounds.h"
 #include "words/seen.h"
 #include "words/sentence.h"
@@ -28,6 +29,11 @@ Fact spot_fact(const QString& label, const colour::Lab& lab, bool from_dark) {
 }
 
 QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
+
+Fact darkest_fact(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
+  const auto step = [](double l) { return words::number(colour::value_step(l), 1); };
+  return {tr("Darkest value"), tr("%1, %2 without").arg(step(v.darkest_l), step(advice.plain_darkest_l)), -1, {}};
+}
 
 Fact differs_fact(const plan::CoatVerdict& v, const plan::CoatAdvice& advice) {
   return {
@@ -125,12 +131,7 @@ QList<Fact> coat_facts(const plan::CoatVerdict& v, const plan::CoatAdvice& advic
           {tr("Dry"), words::colour_name(v.dry), -1, to_colour(v.dry)},
           {tr("Shows in the gaps"), percent(v.peeks), v.peeks, {}},
           {tr("Tooth it takes"), percent(v.tooth_used), v.tooth_used, {}},
-          {tr("Darkest value"),
-           tr("%1, %2 without")
-               .arg(words::number(colour::value_step(v.darkest_l), 1))
-               .arg(words::number(colour::value_step(advice.plain_darkest_l), 1)),
-           -1,
-           {}},
+          darkest_fact(v, advice),
           differs_fact(v, advice),
           {tr("Chroma it adds"), chroma, -1, {}}};
 }
@@ -140,8 +141,8 @@ QList<Fact> coat_advice_facts(const plan::CoatVerdict& v, const plan::CoatAdvice
                    tr("%1, %2 without").arg(percent(v.values_set), percent(advice.plain_values_set)),
                    -1,
                    {}}};
-  constexpr double kMore = 0.03;
-  if (v.spared > advice.plain_spared + kMore) out.append({tr("A layer less"), percent(v.spared), v.spared, {}});
+  if (words::spares_a_layer(v, advice)) out.append({tr("A layer less"), percent(v.spared), v.spared, {}});
+  if (words::reaches_darker(v, advice)) out.append(darkest_fact(v, advice));
   if (v.vibrates > 0) out.append({tr("In the gaps"), tr("colours vibrate"), -1, {}});
   out.append(differs_fact(v, advice));
   out.append({tr("Tooth it takes"), percent(v.tooth_used), v.tooth_used, {}});

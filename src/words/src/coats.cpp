@@ -55,6 +55,15 @@ QString safety(plan::CoatMedium medium) {
   return with_deferral(Coats::tr("Keep a dryer moving: paper scorches. Some pigments are harmful: mind the label."));
 }
 
+bool spares_a_layer(const plan::CoatVerdict& v, const plan::CoatAdvice& a) {
+  constexpr double kMore = 0.03;  // of the sheet
+  return v.spared > a.plain_spared + kMore;
+}
+
+bool reaches_darker(const plan::CoatVerdict& v, const plan::CoatAdvice& a) {
+  return v.darkest_l < a.plain_darkest_l - 1;
+}
+
 QString reason(const plan::CoatAdvice& a) {
   if (a.verdicts.empty()) return {};
   if (a.pick < 0) {
@@ -68,9 +77,9 @@ QString reason(const plan::CoatAdvice& a) {
              .arg(term(plan::name(v.choice.medium)), term(plan::name(v.choice.colours)))
              .arg(qRound(100 * v.values_set))
              .arg(qRound(100 * a.plain_values_set));
-  if (v.spared > a.plain_spared + 0.03)
+  if (spares_a_layer(v, a))
     out << Coats::tr("It is the colour wanted already on %1 %: a layer less.").arg(qRound(100 * v.spared));
-  if (v.darkest_l < a.plain_darkest_l - 1)
+  if (reaches_darker(v, a))
     out << Coats::tr("The darkest dark goes from L* %1 to %2.")
                .arg(number(a.plain_darkest_l, 1))
                .arg(number(v.darkest_l, 1));

@@ -12,6 +12,7 @@
 #include <unistd.h>
 #include <algorithm>
 
+#include "colour/light.h"
 #include "pictures/pictures.h"
 #include "pictures/screen.h"
 #include "support/random.h"
@@ -213,6 +214,31 @@ class TestPictures : public QObject {
     const QImage line = pictures::shrunk(ramp, QSize(256, 1));
     for (int x = 0; x < 256; ++x) QVERIFY(std::abs(qGreen(line.pixel(x, 0)) - x) <= 1);
     QCOMPARE(pictures::shrunk(ramp, QSize(900, 900)).size(), ramp.size());
+  }
+
+  // Whatever the ratio, each pixel counts by its area: the light of a picture is that of the small one, and a lone
+  // bright pixel is shared by those it falls in (51 x 35 to 20 x 8: 2.55 x 4.375 pixels in one).
+  void no_light_is_lost_at_any_ratio() {
+    QImage dots(51, 35, QImage::Format_RGB888);
+    dots.fill(Qt::black);
+    for (const QPoint& p : {QPoint(5, 4), QPoint(50, 34), QPoint(0, 0), QPoint(25, 17)})
+      dots.setPixelColor(p, Qt::white);
+    const QImage small = pictures::shrunk(dots, QSize(20, 8));
+    double light = 0;
+    for (int y = 0; y < small.height(); ++y) {
+      for (int x = 0; x < small.width(); ++x)
+        light += colour::light_of_level(static_cast<std::uint8_t>(qGreen(small.pixel(x, y))));
+    }
+    QVERIFY2(std::abs(light * 2.55 * 4.375 - 4) < 0.05, qPrintable(QString::number(light * 2.55 * 4.375)));
+    // Columns 5 to 5.1 lie in the second of twenty, 5.1 to 6 in the third; rows 4 to 4.375 in the first, the rest
+    // below.
+    const auto at = [&](int x, int y) {
+      return colour::light_of_level(static_cast<std::uint8_t>(qGreen(small.pixel(x, y))));
+    };
+    const double whole = 2.55 * 4.375;
+    QVERIFY(std::abs(at(2, 0) - 0.9 * 0.375 / whole) < 0.002);
+    QVERIFY(std::abs(at(2, 1) - 0.9 * 0.625 / whole) < 0.002);
+    QVERIFY(std::abs(at(1, 1) - 0.1 * 0.625 / whole) < 0.002);
   }
 
   void files_that_cannot_be_read_or_written() {

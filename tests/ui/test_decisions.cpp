@@ -31,6 +31,14 @@ QString write(trial::World& w, const char* name, const QByteArray& bytes) {
   return f.fileName();
 }
 
+/// Nanoseconds this thread has stood ready while the machine ran others (Linux, proc(5) schedstat); 0 where untold.
+qint64 kept_waiting() {
+  QFile f("/proc/thread-self/schedstat");
+  if (!f.open(QIODevice::ReadOnly)) return 0;
+  const QList<QByteArray> told = f.readAll().simplified().split(' ');
+  return told.size() > 1 ? told[1].toLongLong() : 0;
+}
+
 }  // namespace
 
 class TestDecisions : public QObject {
@@ -271,7 +279,8 @@ class TestDecisions : public QObject {
   }
 
   // The window is never blocked over 100 ms: events are answered while masses, plan, grounds, curve and proof are
-  // worked out. Best of three, since another program may hold the machine for once.
+  // worked out. The time in which the machine ran other programs is not the window's; best of three, since what they
+  // do to caches and memory is not told.
   void the_window_is_never_blocked() {
     constexpr qint64 kMost_ms = 100;
     qint64 best = 1000000;
@@ -284,15 +293,15 @@ class TestDecisions : public QObject {
       c.read.masses = 24 - attempt;
       w.session.change(c, "test");
       QElapsedTimer since;
-      qint64 longest = 0;
-      since.start();
+      qint64 longest_ns = 0;
       while (w.session.busy() || w.advice.busy()) {
+        const qint64 waited = kept_waiting();
+        since.start();
         QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
-        longest = std::max(longest, since.restart());
+        longest_ns = std::max(longest_ns, since.nsecsElapsed() - (kept_waiting() - waited));
         QTest::qSleep(1);
-        since.restart();
       }
-      best = std::min(best, longest);
+      best = std::min(best, longest_ns / 1000000);
     }
     qInfo("longest wait %lld ms", best);
     QVERIFY2(best <= kMost_ms, qPrintable(QString("blocked for %1 ms").arg(best)));

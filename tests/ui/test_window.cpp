@@ -27,7 +27,7 @@ int kept_sticks(const QString& file) {
 /// A window with its own session over a folder of copies, as another run of the program has it.
 struct Run {
   explicit Run(const QString& copies, QSettings& settings)
-      : session(trial::World::materials()),
+      : session(trial::World::materials(), trial::Remembered::steps()),
         autosave(session, copies),
         advice(session),
         easel(session, [] { return std::int64_t{0}; }),

@@ -181,87 +181,10 @@ int Painting::most_layers(const Family& family) const {
   return std::clamp(most - laid, 1, 2);
 }
 
-Status Painting::list_layerings(Family& family, std::span<const int> tray, Observer& observer) {
-  TraySearch options;
-  options.most_layers = most_layers(family);
-  family.costs.assign(family.masses.size(), {});
-  family.used.assign(family.masses.size(), {});
-  if (family.beds.empty()) {
-    auto found = tray_layerings(*family.lattice, family.shades, tray, options, observer);
-    if (!found) return found.error();
-    for (LayeringCosts& c : found.value()) {
-      if (c.layering.empty()) continue;
-      family.layerings.push_back(std::move(c.layering));
-      for (std::size_t m = 0; m < family.masses.size(); ++m) {
-        family.costs[m].push_back(c.cost[m]);
-        family.used[m].push_back(c.used[m]);
-      }
-      family.looks += nodes_of(family.layerings.back().size());
-    }
-    return success();
-  }
-  // What lies on a shade of the mass bars what may not lie over it; leaving all as it is, is one way.
-  std::vector<int> over;
-  for (const int s : tray) {
-    const bool may = std::all_of(family.beds.begin(), family.beds.end(), [&](const Bed& b) {
-      return b.laid.empty() || may_lie_over(in_.sticks[static_cast<std::size_t>(s)].medium,
-                                            in_.sticks[static_cast<std::size_t>(b.laid.back().stick)].medium);
-    });
-    if (may) over.push_back(s);
-  }
-  for (std::size_t b = 0; b < family.beds.size(); ++b) {
-    const Bed& bed = family.beds[b];
-    std::vector<colour::Lab> labs;
-    std::vector<double> areas;
-    for (const std::size_t t : bed.targets) {
-      labs.push_back(in_.targets[t].target);
-      areas.push_back(in_.targets[t].area);
-    }
-    ShadeSet shades;
-    shades.add_mass(labs, areas);
-    auto found = tray_layerings(*family.bed_lattices[b], shades, over, options, observer);
-    if (!found) return found.error();
-    for (std::size_t i = 0; i < found.value().size(); ++i) {
-      const LayeringCosts& c = found.value()[i];
-      const auto share = static_cast<float>(bed.share);
-      if (b == 0) family.layerings.push_back(c.layering), family.costs[0].push_back(0), family.used[0].push_back({});
-      family.costs[0][i] += share * c.cost[0];
-      for (std::size_t n = 0; n < c.layering.size(); ++n) family.used[0][i][n] += share * c.used[0][n];
-      family.looks += nodes_of(c.layering.size());
-    }
-  }
-  return success();
-}
-
-/// A mass whose layers the artist chose has that layering only.
-void Painting::force_hand_choices(Family& family) {
-  if (!family.beds.empty()) return;
-  for (std::size_t m = 0; m < family.masses.size(); ++m) {
-    const HandChoice* hand = chosen_by_hand(*in_.options, in_.targets[family.targets[m].front()].mass);
-    if (hand == nullptr || hand->strokes.empty()) continue;
-    family.layerings.push_back(layering_of(hand->strokes));
-    for (std::vector<float>& costs : family.costs) costs.push_back(kForbidden);
-    std::fill(family.costs[m].begin(), family.costs[m].end(), kForbidden);
-    family.costs[m].back() = 0;
-    for (std::vector<LayerShares>& used : family.used) {
-      used.emplace_back();
-      used.back().fill(1);
-    }
-    for (const std::size_t t : family.targets[m]) in_.targets[t].by_hand = true;
-  }
-}
-
-Result<std::uint64_t> Painting::paint(std::span<const int> tray, Observer& observer) {
+Result<std::uint64_t> Painting::finish(std::span<const int> tray, Observer& observer) {
+  const std::vector<LeveledLayering>& chosen = chosen_;
   std::uint64_t looks = 0;
-  for (std::size_t f = 0; f < families_.size(); ++f) {
-    if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
-    const Status listed = list_layerings(*families_[f], tray, observer);
-    if (!listed) return listed.error();
-    force_hand_choices(*families_[f]);
-    looks += families_[f]->looks;
-    observer.progress(0.7 * static_cast<double>(f + 1) / static_cast<double>(families_.size()), "building recipes");
-  }
-  const std::vector<LeveledLayering> chosen = choose();
+  for (const auto& f : families_) looks += f->listed.looks;
   if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
   work_out_ways(chosen);
   tbb::parallel_for(std::size_t{0}, chosen.size(), [&](std::size_t m) {

@@ -27,6 +27,13 @@ struct PaintingInput {
   const PlanOptions* options = nullptr;
 };
 
+/// Sticks that may come into a tray, and those that may not leave it; indices into the collection.
+struct Exchange {
+  std::vector<int> others;
+  std::vector<int> must_have;
+  int most_sticks = 0;
+};
+
 /// Strokes of the passes that are done, on one shade.
 std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target);
 
@@ -41,18 +48,30 @@ class Painting {
   Result<PairTable> table(std::span<const int> pool, Observer& observer);
   /// What each row counts for; all sum to 1.
   std::vector<double> weights() const;
-  /// Layerings, pressures, recipes and alternatives for every target. Returns how many looks were worked out.
-  Result<std::uint64_t> paint(std::span<const int> tray, Observer& observer);
+  /// Layerings, pressures, recipes and alternatives for every target; sticks of the tray are exchanged first while the
+  /// whole picture gains by it, since the pairs it is chosen by do not tell what a third and a fourth layer make of it.
+  /// Returns how many looks were worked out.
+  Result<std::uint64_t> paint(std::vector<int>& tray, const Exchange& exchange, Observer& observer);
 
  private:
   struct Bed;
   using PassKey = std::tuple<int, int, Technique>;  ///< level, stick, how
+  struct Listing;
   struct Family;
+  /// What a tray lists for every family, and what was chosen of it.
+  struct Considered;
   const optics::Ground& bare(int coat) const;
   void add_mass(const std::vector<std::size_t>& targets);
   std::vector<Bed> beds_of(const std::vector<std::size_t>& targets) const;
-  Status list_layerings(Family& family, std::span<const int> tray, Observer& observer);
+  Status consider(std::span<const int> tray, std::span<const int> others, Observer& observer);
+  std::vector<int> exchanged(std::span<const int> tray, const Exchange& exchange) const;
+  void keep(Considered& now);
+  void bring_back(Considered& before);
+  Status list_layerings(Family& family, std::span<const int> tray, std::span<const int> others, Observer& observer);
+  Status list_on_beds(Family& family, std::span<const int> tray, Observer& observer);
+  Result<std::uint64_t> finish(std::span<const int> tray, Observer& observer);
   void force_hand_choices(Family& family);
+  void list_masses();
   std::vector<LeveledLayering> choose();
   double minutes_of(const std::vector<LeveledLayering>& chosen) const;
   int most_accents(const std::vector<LeveledLayering>& chosen) const;
@@ -69,6 +88,7 @@ class Painting {
   std::vector<std::unique_ptr<Family>> families_;
   std::vector<LayeredMass> all_;                        ///< masses of all families, in their order
   std::vector<std::pair<Family*, std::size_t>> place_;  ///< of each of them
+  std::vector<LeveledLayering> chosen_;                 ///< of each of them
 };
 
 }  // namespace yd::plan

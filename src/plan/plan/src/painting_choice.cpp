@@ -37,9 +37,9 @@ constexpr int kUsualWithAccents = 20;
 
 }  // namespace
 
-/// With a wish of passes or minutes the prices are raised until it is met, by halving; without one a little at a time
-/// until the passes are few enough.
-std::vector<LeveledLayering> Painting::choose() {
+void Painting::list_masses() {
+  all_.clear();
+  place_.clear();
   double weights = 0;
   for (auto& f : families_) {
     for (std::size_t m = 0; m < f->masses.size(); ++m) {
@@ -47,9 +47,9 @@ std::vector<LeveledLayering> Painting::choose() {
       mass.area = f->shades.area[m];
       mass.weight = mass.area + kSmallMass / static_cast<double>(in_.masses);
       weights += mass.weight;
-      mass.layerings = f->layerings;
-      mass.cost = f->costs[m];
-      mass.used = f->used[m];
+      mass.layerings = f->listed.layerings;
+      mass.cost = f->listed.costs[m];
+      mass.used = f->listed.used[m];
       if (!f->beds.empty()) {
         for (const Bed& b : f->beds) {
           for (const Stroke& s : b.laid) {
@@ -74,6 +74,12 @@ std::vector<LeveledLayering> Painting::choose() {
     const std::size_t b = place_of(q);
     if (a < all_.size() && b < all_.size()) all_[a].bands.push_back({b, length}), all_[b].bands.push_back({a, length});
   }
+}
+
+/// With a wish of passes or minutes the prices are raised until it is met, by halving; without one a little at a time
+/// until the passes are few enough.
+std::vector<LeveledLayering> Painting::choose() {
+  list_masses();
   const int most = std::max(3, in_.options->most_strokes);
   PlanPrices prices;
   std::vector<LeveledLayering> chosen = choose_layerings(all_, most, prices);

@@ -14,6 +14,20 @@ struct Painting::Bed {
   optics::Ground ground;
 };
 
+/// What masses of a family may be built by, from one tray.
+struct Painting::Listing {
+  std::vector<Layering> layerings;
+  std::vector<std::vector<float>> costs;       ///< of each mass, by layering
+  std::vector<std::vector<LayerShares>> used;  ///< likewise
+  std::vector<LayeringCosts> beyond;           ///< with one stick that is not in the tray
+  std::uint64_t looks = 0;
+};
+
+struct Painting::Considered {
+  std::vector<Listing> listings;
+  std::vector<LeveledLayering> chosen;
+};
+
 /// Masses on the same ground under the same rules; one mass by itself where strokes lie on it already.
 struct Painting::Family {
   int coat = -1;
@@ -24,11 +38,9 @@ struct Painting::Family {
   std::unique_ptr<Lattice> lattice;
   std::vector<Bed> beds;  ///< empty where nothing is laid
   std::vector<std::unique_ptr<Lattice>> bed_lattices;
-  std::vector<Layering> layerings;
-  std::vector<std::vector<float>> costs;       ///< of each mass, by layering
-  std::vector<std::vector<LayerShares>> used;  ///< likewise
-  std::vector<WayBook> ways;                   ///< on the ground, or on each bed
-  std::uint64_t looks = 0;
+  Listing listed;
+  WholeReach known;           ///< on the ground, of the trays so far
+  std::vector<WayBook> ways;  ///< on the ground, or on each bed
 };
 
 /// Floor of a mass's weight, shared among all, so that a small one still counts.

@@ -22,7 +22,7 @@ constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered 
 /// `left_out`: a bit for each layer that is not to be used, the lowest first.
 void Painting::write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen,
                           std::size_t left_out) {
-  const Layering& layering = family.layerings[chosen.layering];
+  const Layering& layering = family.listed.layerings[chosen.layering];
   std::vector<Bed> whole;
   if (family.beds.empty()) {
     whole.push_back({{}, {}, 1, {}});
@@ -49,7 +49,7 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
 
 /// The cheapest layerings of a mass, and the chosen one, as places in the family's list.
 std::vector<std::size_t> Painting::offered(const Family& family, std::size_t place, std::size_t chosen) {
-  const std::vector<float>& cost = family.costs[place];
+  const std::vector<float>& cost = family.listed.costs[place];
   std::vector<std::size_t> order(cost.size());
   std::iota(order.begin(), order.end(), 0);
   const std::size_t count = std::min(kOtherWays, order.size());
@@ -69,7 +69,7 @@ void Painting::write_alternatives(const Family& family, std::size_t place, const
   for (const std::size_t t : family.targets[place]) {
     std::vector<Stack> best;
     for (const std::size_t l : others) {
-      best.push_back(family.ways[0].nearest(family.layerings[l], in_.targets[t].target));
+      best.push_back(family.ways[0].nearest(family.listed.layerings[l], in_.targets[t].target));
       if (best.back().strokes.empty()) best.pop_back();
     }
     in_.targets[t].alternatives = pareto(best, in_.targets[t].target);
@@ -82,9 +82,10 @@ void Painting::work_out_ways(const std::vector<LeveledLayering>& chosen) {
     std::vector<Layering> wanted;
     for (std::size_t m = 0; m < chosen.size(); ++m) {
       if (place_[m].first != f.get()) continue;
-      if (!f->beds.empty()) wanted.push_back(f->layerings[chosen[m].layering]);
+      if (!f->beds.empty()) wanted.push_back(f->listed.layerings[chosen[m].layering]);
       if (!f->beds.empty()) continue;
-      for (const std::size_t l : offered(*f, place_[m].second, chosen[m].layering)) wanted.push_back(f->layerings[l]);
+      for (const std::size_t l : offered(*f, place_[m].second, chosen[m].layering))
+        wanted.push_back(f->listed.layerings[l]);
     }
     if (f->beds.empty()) f->ways.emplace_back(*f->lattice);
     for (auto& lattice : f->bed_lattices) f->ways.emplace_back(*lattice);
@@ -154,7 +155,7 @@ void Painting::drop_brief_passes(const std::vector<LeveledLayering>& chosen) {
     double cost = 0;
     for (std::size_t m = 0; m < chosen.size(); ++m) {
       const auto& [family, place] = place_[m];
-      const Layering& layering = family->layerings[chosen[m].layering];
+      const Layering& layering = family->listed.layerings[chosen[m].layering];
       const std::vector<std::size_t>& targets = family->targets[place];
       for (std::size_t i = 0; i < layering.size(); ++i) {
         if (PassKey{chosen[m].levels[i], layering[i].stick, layering[i].technique} != *key) continue;

@@ -148,7 +148,30 @@ class Planner {
     const Status chosen = choose(observer);
     if (!chosen) return chosen.error();
     Stretch finishing(observer, 0.8, 0.97);
-    return painting.paint(tray_, finishing);
+    auto looks = painting.paint(tray_, exchange(), finishing);
+    if (looks && !quick_) {
+      work_.tray.sticks = places(tray_);
+      work_.tray.cost = tray_cost(work_.problem(), work_.tray.sticks);
+    }
+    return looks;
+  }
+
+  /// A tray in the hand stays as it is, and one that is to have colours return is not judged by its layers alone.
+  Exchange exchange() const {
+    Exchange out;
+    if (quick_ || tray_given_ || options_.wishes.lonely_price > 0) return out;
+    const auto of = [&](int stick) { return collection_.sticks[static_cast<std::size_t>(stick)].medium; };
+    for (std::size_t n = 0; n < work_.pool.size(); ++n) {
+      const auto place = static_cast<int>(n);
+      const int stick = work_.pool[n];
+      if (std::count(tray_.begin(), tray_.end(), stick) != 0) continue;
+      if (std::count(work_.wishes.forbidden.begin(), work_.wishes.forbidden.end(), place) != 0) continue;
+      const bool known = std::any_of(tray_.begin(), tray_.end(), [&](int t) { return of(t) == of(stick); });
+      if (known || options_.wishes.medium_price == 0) out.others.push_back(stick);
+    }
+    out.must_have = options_.wishes.must_have;
+    out.most_sticks = options_.most_sticks;
+    return out;
   }
 
   Result<std::uint64_t> continued(const PaintingInput& input, Observer& observer) {
@@ -209,6 +232,7 @@ class Planner {
     if (stands && !work_.tray.sticks.empty()) {
       std::sort(work_.tray.sticks.begin(), work_.tray.sticks.end());
       work_.tray.cost = tray_cost(work_.problem(), work_.tray.sticks);
+      tray_given_ = true;
       return success();
     }
     Stretch choosing(observer, 0.6, 0.8);
@@ -227,6 +251,7 @@ class Planner {
   TrayWork work_;
   std::vector<int> tray_;
   bool quick_ = false;
+  bool tray_given_ = false;
 };
 
 }  // namespace

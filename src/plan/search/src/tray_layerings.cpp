@@ -2,14 +2,19 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
-#include <map>
+#include <array>
+#include <numeric>
 #include <set>
 
 #include "colour/observer.h"
-#include "search/layer_search.h"
+#include "layer_climb.h"
 
 namespace yd::plan {
 namespace {
+
+constexpr int kRounds = 2;             // of steps within the tray
+constexpr double kNear = 14;           // CIEDE2000 from a mass beyond which no stick is fetched for it
+constexpr std::size_t kMostNear = 24;  // sticks that are tried for a mass
 
 class TrayLayerings {
  public:
@@ -20,11 +25,14 @@ class TrayLayerings {
         tray_(tray),
         options_(options),
         prices_(in_, shades),
-        bare_(shades.size(), kFarOff) {
+        rules_(in_),
+        bare_(shades.size(), kFarOff),
+        full_(options.known != nullptr ? *options.known : own_) {
     Looks bare;
     bare.at.push_back(colour::to_din99o(colour::to_lab(optics::mean(in_.ground->reflectance))));
     bare.unsteady.push_back(0);
     reach_down(shades_, bare, bare_.data());
+    full_.emplace(Layering{}, bare_);
   }
 
   Result<std::vector<LayeringCosts>> run(Observer& observer) {
@@ -43,47 +51,25 @@ class TrayLayerings {
       latest = layers == 2 ? std::move(grown) : best_guessed(grown, last ? options_.kept_of_four : options_.kept);
       work_out(latest);
     }
+    if (options_.most_layers < 2 || options_.started == 0) return std::move(out_);
+    for (int round = 0; round < kRounds; ++round) {
+      if (observer.cancelled()) return Error{Error::Code::cancelled, "search", "stopped"};
+      climb([&](std::size_t) { return std::vector<int>(tray_.begin(), tray_.end()); }, options_.stepped);
+    }
+    if (!options_.others.empty()) climb([&](std::size_t m) { return near(m); }, options_.stepped_out);
     return std::move(out_);
   }
 
  private:
-  bool follows(const Layer& under, const Layer& over) const {
-    const media::Stick& below = in_.sticks[static_cast<std::size_t>(under.stick)];
-    const media::Stick& above = in_.sticks[static_cast<std::size_t>(over.stick)];
-    if (in_.rules.manner == Manner::rubbed && under.technique != Technique::rubbed) return false;
-    return under.stick != over.stick && may_lie_over(above.medium, below.medium) &&
-           stick_may_follow(in_.rules, below, above);
-  }
-
-  /// A layer between may be nothing somewhere: the new one keeps the school's law, and dirties nothing, over all below.
-  bool may_meet(const Layering& below, const Layer& over) const {
-    const media::Stick& above = in_.sticks[static_cast<std::size_t>(over.stick)];
-    return std::all_of(below.begin(), below.end(), [&](const Layer& l) {
-      const media::Stick& under = in_.sticks[static_cast<std::size_t>(l.stick)];
-      return stick_may_follow(in_.rules, under, above) &&
-             !(over.technique == Technique::rubbed && dirties(under, above));
-    });
-  }
-
-  bool completes(const Layering& l) const {
-    if (l.size() != 3) return true;
-    const auto stick = [&](std::size_t i) -> const media::Stick& {
-      return in_.sticks[static_cast<std::size_t>(l[i].stick)];
-    };
-    return may_complete(in_.rules, stick(0), stick(1), stick(2));
-  }
-
   /// One layer more on top of each.
   std::vector<Layering> grow(const std::vector<Layering>& from) const {
     std::vector<Layering> out;
     for (const Layering& l : from) {
       for (const int stick : tray_) {
         for (const Technique t : kAllTechniques) {
-          if (in_.rules.manner == Manner::broken && t == Technique::rubbed) continue;
-          if (!follows(l.back(), {stick, t}) || !may_meet(l, {stick, t})) continue;
-          Layering more = l;
-          more.push_back({stick, t});
-          if (completes(more)) out.push_back(std::move(more));
+          if (!rules_.may_grow(l, {stick, t})) continue;
+          out.push_back(l);
+          out.back().push_back({stick, t});
         }
       }
     }
@@ -140,14 +126,98 @@ class TrayLayerings {
 
   void work_out(const std::vector<Layering>& layerings) {
     lattice_.prepare(layerings);
-    std::vector<std::vector<float>> whole(layerings.size(), std::vector<float>(shades_.size(), kFarOff));
+    std::vector<std::vector<float>> whole(layerings.size());
     std::vector<LayeringCosts> made(layerings.size());
     tbb::parallel_for(std::size_t{0}, layerings.size(), [&](std::size_t n) {
-      reach_down(shades_, lattice_.looks(layerings[n]), whole[n].data());
-      made[n] = costs(layerings[n], whole[n]);
+      const auto known = full_.find(layerings[n]);
+      if (known == full_.end()) {
+        whole[n].assign(shades_.size(), kFarOff);
+        reach_down(shades_, lattice_.looks(layerings[n]), whole[n].data());
+      }
+      made[n] = costs(layerings[n], known == full_.end() ? whole[n] : known->second);
     });
-    for (std::size_t n = 0; n < layerings.size(); ++n) full_.emplace(layerings[n], std::move(whole[n]));
+    for (std::size_t n = 0; n < layerings.size(); ++n) {
+      if (!whole[n].empty()) full_.emplace(layerings[n], std::move(whole[n]));
+    }
+    listed_.insert(layerings.begin(), layerings.end());
     std::move(made.begin(), made.end(), std::back_inserter(out_));
+  }
+
+  /// From the best of each mass a step further, into the sticks that suit it: what growing from below has missed.
+  template <class Sticks>
+  void climb(Sticks sticks, int kept) {
+    const std::size_t masses = shades_.masses.size();
+    std::vector<std::vector<Layering>> steps(masses);
+    std::vector<Layering> all;
+    for (std::size_t m = 0; m < masses; ++m) {
+      steps[m] = steps_from(best_on(m), sticks(m), options_.most_layers, in_);
+      for (const Layering& l : steps[m]) {
+        all.push_back(l);
+        for (Layering& part : parts_of(l)) all.push_back(std::move(part));
+      }
+    }
+    lattice_.prepare(all);
+    std::vector<std::vector<Layering>> found(masses);
+    tbb::parallel_for(std::size_t{0}, masses, [&](std::size_t m) { found[m] = cheapest_steps(m, steps[m], kept); });
+    std::array<std::set<Layering>, kMostStrokes + 1> wanted;  // by layers: parts are worked out before what has them
+    for (const std::vector<Layering>& list : found) {
+      for (const Layering& l : list) {
+        wanted[l.size()].insert(l);
+        for (Layering& part : parts_of(l)) {
+          if (rules_.may_stand(part)) wanted[part.size()].insert(std::move(part));
+        }
+      }
+    }
+    for (const std::set<Layering>& layerings : wanted) {
+      std::vector<Layering> unknown;
+      std::copy_if(layerings.begin(), layerings.end(), std::back_inserter(unknown),
+                   [&](const Layering& l) { return listed_.count(l) == 0; });
+      work_out(unknown);
+    }
+  }
+
+  std::vector<Layering> best_on(std::size_t mass) const {
+    std::vector<std::size_t> order(out_.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    const std::size_t count = std::min(order.size(), static_cast<std::size_t>(options_.started));
+    std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
+                      [&](std::size_t p, std::size_t q) {
+                        return std::pair(out_[p].cost[mass], p) < std::pair(out_[q].cost[mass], q);
+                      });
+    std::vector<Layering> out;
+    for (std::size_t i = 0; i < count; ++i) out.push_back(out_[order[i]].layering);
+    return out;
+  }
+
+  /// The cheapest by a guess; of those that need a stick from outside the tray, one for each such stick.
+  std::vector<Layering> cheapest_steps(std::size_t mass, const std::vector<Layering>& steps, int kept) const {
+    MassGuess guess(lattice_, shades_, mass, prices_, full_);
+    std::vector<std::pair<double, std::size_t>> order;
+    for (std::size_t i = 0; i < steps.size(); ++i) {
+      if (listed_.count(steps[i]) == 0) order.emplace_back(guess.cost(steps[i]), i);
+    }
+    std::sort(order.begin(), order.end());
+    std::vector<Layering> out;
+    std::set<int> outside;
+    for (const auto& [cost, i] : order) {
+      if (static_cast<int>(out.size()) == kept) break;
+      const int stick = stick_beyond(steps[i], tray_);
+      if (stick < 0 || outside.insert(stick).second) out.push_back(steps[i]);
+    }
+    return out;
+  }
+
+  /// The other sticks that are nearest to a mass.
+  std::vector<int> near(std::size_t mass) const {
+    std::vector<std::pair<double, int>> order;
+    for (const int s : options_.others) {
+      if (prices_.far_from(mass, s) <= kNear) order.emplace_back(prices_.far_from(mass, s), s);
+    }
+    std::sort(order.begin(), order.end());
+    order.resize(std::min(order.size(), kMostNear));
+    std::vector<int> out;
+    for (const auto& [far, stick] : order) out.push_back(stick);
+    return out;
   }
 
   /// The union of the cheapest of every mass.
@@ -191,12 +261,22 @@ class TrayLayerings {
   std::span<const int> tray_;
   TraySearch options_;
   LayerPrices prices_;
+  LayerRules rules_;
   std::vector<float> bare_;
-  std::map<Layering, std::vector<float>> full_;
+  WholeReach own_;
+  WholeReach& full_;
+  std::set<Layering> listed_;
   std::vector<LayeringCosts> out_;
 };
 
 }  // namespace
+
+int stick_beyond(const Layering& layering, std::span<const int> tray) {
+  for (const Layer& l : layering) {
+    if (std::find(tray.begin(), tray.end(), l.stick) == tray.end()) return l.stick;
+  }
+  return -1;
+}
 
 Result<std::vector<LayeringCosts>> tray_layerings(Lattice& lattice, const ShadeSet& shades, std::span<const int> tray,
                                                   const TraySearch& options, Observer& observer) {

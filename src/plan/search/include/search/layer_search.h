@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <map>
 #include <span>
 #include <vector>
 
@@ -105,17 +106,29 @@ struct LayeringCosts {
   std::vector<float> cost;
   std::vector<LayerShares> used;  ///< of each mass, where every shade is built by what suits it best
 };
+/// Squared differences of the shades of a set from what a layering comes to where all its layers are used; of the empty
+/// one too.
+using WholeReach = std::map<Layering, std::vector<float>>;
 struct TraySearch {
   int most_layers = 3;  ///< 1 to 4
-  int grown = 200;      ///< pairs of each mass that are grown to three layers
-  int kept = 100;       ///< guessed layerings of each mass that are worked out
-  int grown_to_four = 30;
-  int kept_of_four = 20;
+  int grown = 100;      ///< pairs of each mass that are grown to three layers
+  int kept = 60;        ///< guessed layerings of each mass that are worked out
+  int grown_to_four = 10;
+  int kept_of_four = 6;
+  int started = 4;                ///< best of each mass from which one steps further; 0: none
+  int stepped = 8;                ///< guessed steps of each mass that are worked out
+  std::span<const int> others{};  ///< sticks that might come into the tray
+  int stepped_out = 3;            ///< of those, for each mass, that are worked out
+  WholeReach* known = nullptr;    ///< on these shades, from another tray; grows
 };
-/// Layerings of a tray that are worth having on these masses: all of one and two layers, and what grows from the best
-/// of them. Ranked by a guess, worked out in full. Errors: `cancelled`.
+/// Layerings of a tray that are worth having on these masses: all of one and two layers, what grows from the best of
+/// them, and what lies a step from the best of that. Ranked by a guess, worked out in full. With `others`, also what
+/// one stick more would make of the best. Errors: `cancelled`.
 Result<std::vector<LayeringCosts>> tray_layerings(Lattice& lattice, const ShadeSet& shades, std::span<const int> tray,
                                                   const TraySearch& options, Observer& observer);
+
+/// The stick of a layering that is not in the tray; -1 where all are.
+int stick_beyond(const Layering& layering, std::span<const int> tray);
 
 /// CIEDE2000 of the colour nearest to each target that the tray can build, each target by itself; huge where there is
 /// none. Errors: `cancelled`.

@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: MIT
+#include "layer_climb.h"
+
+#include <algorithm>
+#include <set>
+
+namespace yd::plan {
+
+bool LayerRules::follows(const Layer& under, const Layer& over) const {
+  const StackRules& rules = in_.rules;
+  if (rules.manner == Manner::broken && over.technique == Technique::rubbed) return false;
+  if (rules.manner == Manner::rubbed && under.technique != Technique::rubbed) return false;
+  return under.stick != over.stick && may_lie_over(stick(over).medium, stick(under).medium) &&
+         stick_may_follow(rules, stick(under), stick(over));
+}
+
+/// A layer between may be nothing somewhere: the new one keeps the school's law, and dirties nothing, over all below.
+bool LayerRules::meets(const Layering& below, const Layer& over) const {
+  return std::all_of(below.begin(), below.end(), [&](const Layer& l) {
+    return stick_may_follow(in_.rules, stick(l), stick(over)) &&
+           !(over.technique == Technique::rubbed && dirties(stick(l), stick(over)));
+  });
+}
+
+bool LayerRules::may_grow(const Layering& below, const Layer& over) const {
+  if (!follows(below.back(), over) || !meets(below, over)) return false;
+  return below.size() != 2 || may_complete(in_.rules, stick(below[0]), stick(below[1]), stick(over));
+}
+
+bool LayerRules::may_stand(const Layering& layering) const {
+  Layering below;
+  for (const Layer& l : layering) {
+    if (!below.empty() && !may_grow(below, l)) return false;
+    below.push_back(l);
+  }
+  return true;
+}
+
+std::vector<Layering> parts_of(const Layering& layering) {
+  std::vector<Layering> out;
+  const std::size_t all = (std::size_t{1} << layering.size()) - 1;
+  for (std::size_t mask = 1; mask < all; ++mask) {
+    Layering part;
+    for (std::size_t i = 0; i < layering.size(); ++i) {
+      if ((mask >> i & 1U) != 0) part.push_back(layering[i]);
+    }
+    out.push_back(std::move(part));
+  }
+  std::stable_sort(out.begin(), out.end(), [](const Layering& p, const Layering& q) { return p.size() < q.size(); });
+  return out;
+}
+
+std::vector<Layering> steps_from(const std::vector<Layering>& from, std::span<const int> sticks, int most_layers,
+                                 const SearchInput& input) {
+  const LayerRules rules(input);
+  std::set<Layering> out;
+  const auto take = [&](Layering l) {
+    if (rules.may_stand(l)) out.insert(std::move(l));
+  };
+  for (const Layering& l : from) {
+    for (const int stick : sticks) {
+      if (std::any_of(l.begin(), l.end(), [&](const Layer& x) { return x.stick == stick; })) continue;
+      for (const Technique t : kAllTechniques) {
+        for (std::size_t i = 0; i < l.size(); ++i) {
+          Layering other = l;
+          other[i] = {stick, t};
+          take(std::move(other));
+        }
+        for (std::size_t i = 0; i <= l.size() && l.size() < static_cast<std::size_t>(most_layers); ++i) {
+          Layering more = l;
+          more.insert(more.begin() + static_cast<std::ptrdiff_t>(i), {stick, t});
+          take(std::move(more));
+        }
+      }
+    }
+  }
+  return {out.begin(), out.end()};
+}
+
+MassGuess::MassGuess(const Lattice& lattice, const ShadeSet& shades, std::size_t mass, const LayerPrices& prices,
+                     const WholeReach& known)
+    : lattice_(lattice),
+      prices_(prices),
+      known_(known),
+      rules_(lattice.input()),
+      mass_(mass),
+      range_(shades.masses[mass]) {
+  const auto slice = [&](auto& to, const auto& all) {
+    to.assign(all.begin() + static_cast<std::ptrdiff_t>(range_.first),
+              all.begin() + static_cast<std::ptrdiff_t>(range_.second));
+  };
+  slice(own_.l, shades.l), slice(own_.a, shades.a), slice(own_.b, shades.b);
+  slice(own_.weight, shades.weight);
+  own_.masses.emplace_back(0, own_.l.size());
+}
+
+const std::vector<float>& MassGuess::whole(const Layering& layering) {
+  const auto made = made_.find(layering);
+  if (made != made_.end()) return made->second;
+  std::vector<float> out(own_.size(), kFarOff);
+  const auto known = known_.find(layering);
+  if (known != known_.end())
+    std::copy(known->second.begin() + static_cast<std::ptrdiff_t>(range_.first),
+              known->second.begin() + static_cast<std::ptrdiff_t>(range_.second), out.begin());
+  else if (rules_.may_stand(layering))
+    reach_down(own_, lattice_.guess(layering), out.data());
+  return made_.emplace(layering, std::move(out)).first->second;
+}
+
+double MassGuess::cost(const Layering& layering) {
+  std::vector<float> best = whole({});
+  const auto lower = [&](const std::vector<float>& by) {
+    for (std::size_t s = 0; s < best.size(); ++s) best[s] = std::min(best[s], by[s]);
+  };
+  lower(whole(layering));
+  for (const Layering& part : parts_of(layering)) lower(whole(part));
+  return mean_difference(own_, 0, best.data()) + prices_.of(mass_, layering);
+}
+
+}  // namespace yd::plan

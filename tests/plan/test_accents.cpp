@@ -2,6 +2,7 @@
 // Strokes of their own on top, what each pass is for, and what it costs when it is off.
 #include <QTest>
 #include <algorithm>
+#include <cmath>
 
 #include "advice/delicate.h"
 #include "colour/ciede2000.h"
@@ -35,6 +36,25 @@ plan::Plan planned(const subject::Subject& s, const plan::PlanOptions& options) 
   return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
                          observer)
       .value();
+}
+
+/// A grey head before grass, with two small amber eyes, which are marked or not.
+subject::Subject head_with_eyes(bool marked) {
+  subject::LabImage image(400, 300);
+  for (int y = 0; y < image.height; ++y) {
+    for (int x = 0; x < image.width; ++x) {
+      const bool head = std::hypot(x - 200, y - 150) < 60;
+      const bool eye = std::hypot(std::abs(x - 200) - 20, y - 140) < 4;
+      const auto wave = static_cast<float>(std::sin(0.21 * x) * std::sin(0.17 * y));
+      image.at(x, y) = eye    ? colour::LabPixel{58, 24, 56}
+                       : head ? colour::LabPixel{60 + 18 * wave, 0, -2}
+                              : colour::LabPixel{56 + 8 * wave, -30, 40 + 8 * wave};
+    }
+  }
+  Observer observer;
+  subject::ReadOptions options{0.1, 8};
+  if (marked) options.focus.push_back({0.5, 0.47, 0.09});
+  return subject::read_subject(std::move(image), options, observer).value();
 }
 
 double off(const plan::TargetPlan& t) { return colour::ciede2000(t.recipe.look.lab, t.target); }
@@ -74,6 +94,31 @@ int nearest(const colour::Lab& lab) {
 class TestAccents : public QObject {
   Q_OBJECT
  private slots:
+  // Eyes of a ten-thousandth of the picture are nothing to it, and all to who marks them: the tray has a stick for
+  // them.
+  void what_is_marked_gets_its_accent() {
+    const auto eyes = [](const plan::Plan& p) {
+      double sum = 0;
+      double area = 0;
+      for (const plan::TargetPlan& t : p.targets) {
+        if (t.seen.a > 12 && t.seen.b > 25) sum += t.area * off(t), area += t.area;
+      }
+      return area > 0 ? sum / area : 1e9;
+    };
+    const plan::Plan marked = planned(head_with_eyes(true), trial::options_with(8));
+    const plan::Plan plain = planned(head_with_eyes(false), trial::options_with(8));
+    const QByteArray told = QString("marked %1, not marked %2").arg(eyes(marked)).arg(eyes(plain)).toUtf8();
+    QVERIFY2(eyes(marked) < 8, told);
+    QVERIFY2(eyes(marked) < 0.6 * eyes(plain), told);
+    QVERIFY(marked.tray.size() <= 8);
+    // What is not marked counts once, what is counts for a share of the picture.
+    double counts = 0;
+    double area = 0;
+    for (const plan::TargetPlan& t : marked.targets) counts += plan::counted(t), area += t.area;
+    QVERIFY2(counts > 1.05 * area && counts < 1.25 * area, qPrintable(QString::number(counts / area)));
+    for (const plan::TargetPlan& t : plain.targets) QCOMPARE(t.times, 1.0);
+  }
+
   // Common practice, no published source: a small vivid thing gets a touch of its own, not a layer all over its mass.
   void a_small_vivid_colour_is_not_lost() {
     const subject::Subject s = wall_with_tiles();

@@ -144,6 +144,35 @@ class TestShades : public QObject {
     QVERIFY(colour::distance_squared(colour::to_din99o({0, 0, 0}), {}) < 1e-9F);
     QVERIFY(std::abs(colour::to_din99o({100, 0, 0}).l - 100) < 0.1F);
   }
+
+  // In a ring a small thing has a shade of its own, and is hit with a point; the areas stay what they are.
+  void what_matters_is_told_finer() {
+    subject::LabImage image(400, 300);
+    for (int y = 0; y < image.height; ++y) {
+      for (int x = 0; x < image.width; ++x) {
+        const bool dot = std::hypot(x - 120, y - 100) < 1.6;
+        image.at(x, y) = dot ? colour::LabPixel{50, 40, 20} : colour::LabPixel{40 + 0.1F * static_cast<float>(x), 2, 8};
+      }
+    }
+    const subject::LabelImage one(image.width, image.height);
+    const auto read = [&](const std::vector<subject::FocusRing>& rings) {
+      std::vector<subject::Mass> masses = subject::measure_masses(image, {one, 1});
+      subject::find_shades(image, one, masses, rings);
+      return masses.front().shades;
+    };
+    const auto reddest = [](const std::vector<subject::Shade>& all) {
+      return *std::max_element(all.begin(), all.end(), [](const auto& p, const auto& q) { return p.lab.a < q.lab.a; });
+    };
+    const std::vector<subject::FocusRing> ring{{0.3, 1.0 / 3, 0.05}};
+    const subject::Shade marked = reddest(read(ring));
+    const subject::Shade plain = reddest(read({}));
+    QVERIFY(marked.matters > 0.99);
+    QCOMPARE(plain.matters, 0.0);
+    QVERIFY2(marked.solid > 0.9 && plain.solid < 0.1, qPrintable(QString("%1 %2").arg(marked.solid).arg(plain.solid)));
+    double area = 0;
+    for (const subject::Shade& s : read(ring)) area += s.area;
+    QVERIFY(std::abs(area - 1) < 1e-6);
+  }
 };
 
 QTEST_GUILESS_MAIN(TestShades)

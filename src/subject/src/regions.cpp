@@ -255,6 +255,12 @@ Regions connected_pieces(const LabelImage& labels) {
   return out;
 }
 
+bool in_a_ring(const std::vector<FocusRing>& rings, int x, int y, int width, int height) {
+  return std::any_of(rings.begin(), rings.end(), [&](const FocusRing& r) {
+    return std::hypot(x - r.x * width, y - r.y * height) <= r.radius * std::max(width, height);
+  });
+}
+
 std::vector<double> importance_of(const LabImage& image, const Regions& pieces, const std::vector<FocusRing>& rings) {
   constexpr double kVivid = 30;      // chroma beyond the picture's mean that counts in full
   constexpr double kContrasty = 25;  // distance to the neighbours beyond the mean
@@ -276,14 +282,9 @@ std::vector<double> importance_of(const LabImage& image, const Regions& pieces, 
     mean_contrast += contrast[i] * all[i].area / static_cast<double>(image.size());
   }
   std::vector<double> in_ring(n, 0);
-  const double side = std::max(image.width, image.height);
   for (int y = 0; y < image.height && !rings.empty(); ++y) {
-    for (int x = 0; x < image.width; ++x) {
-      const bool inside = std::any_of(rings.begin(), rings.end(), [&](const FocusRing& r) {
-        return std::hypot(x - r.x * image.width, y - r.y * image.height) <= r.radius * side;
-      });
-      if (inside) in_ring[pieces.labels.at(x, y)] += 1;
-    }
+    for (int x = 0; x < image.width; ++x)
+      in_ring[pieces.labels.at(x, y)] += in_a_ring(rings, x, y, image.width, image.height) ? 1 : 0;
   }
   std::vector<double> out(n, 1);
   for (std::size_t i = 0; i < n; ++i) {

@@ -25,6 +25,7 @@ Din99o even(const colour::LabPixel& p) { return colour::to_din99o({p.l, p.a, p.b
 struct Sample {
   Din99o even;
   colour::LabPixel lab;
+  double counts = 1;  // kInFocus times where it matters
 };
 
 /// Colours that are one shade.
@@ -36,13 +37,16 @@ struct Group {
   void measure(const std::vector<Sample>& all) {
     mean = {};
     scatter = 0;
+    double counted = 0;
     for (const std::size_t i : members) {
       const Vector v = vector(all[i].even);
-      for (std::size_t k = 0; k < 3; ++k) mean[k] += v[k] / static_cast<double>(members.size());
+      for (std::size_t k = 0; k < 3; ++k) mean[k] += all[i].counts * v[k];
+      counted += all[i].counts;
     }
+    for (double& x : mean) x /= std::max(1.0, counted);
     for (const std::size_t i : members) {
       const Vector v = vector(all[i].even);
-      for (std::size_t k = 0; k < 3; ++k) scatter += (v[k] - mean[k]) * (v[k] - mean[k]);
+      for (std::size_t k = 0; k < 3; ++k) scatter += all[i].counts * (v[k] - mean[k]) * (v[k] - mean[k]);
     }
   }
 
@@ -52,7 +56,7 @@ struct Group {
     for (const std::size_t i : members) {
       const Vector v = vector(all[i].even);
       for (std::size_t r = 0; r < 3; ++r) {
-        for (std::size_t c = 0; c < 3; ++c) covariance[r][c] += (v[r] - mean[r]) * (v[c] - mean[c]);
+        for (std::size_t c = 0; c < 3; ++c) covariance[r][c] += all[i].counts * (v[r] - mean[r]) * (v[c] - mean[c]);
       }
     }
     Vector out{1, 0.3, 0.2};
@@ -88,12 +92,14 @@ std::vector<Group> grouped(const std::vector<Sample>& all) {
   std::vector<Group> groups(1);
   for (std::size_t i = 0; i < all.size(); ++i) groups[0].members.push_back(i);
   groups[0].measure(all);
+  double counted = 0;
+  for (const Sample& s : all) counted += s.counts;
   while (groups.size() < static_cast<std::size_t>(kMostShades)) {
     const auto worst = std::max_element(groups.begin(), groups.end(),
                                         [](const Group& p, const Group& q) { return p.scatter < q.scatter; });
     double sum = 0;
     for (const Group& g : groups) sum += g.scatter;
-    const double rms = std::sqrt(sum / static_cast<double>(all.size()));
+    const double rms = std::sqrt(sum / counted);
     const bool fine = groups.size() >= static_cast<std::size_t>(kFewestShades) && rms < kFineEnough;
     if (fine || worst->scatter < 1e-3) break;
     std::array<Group, 2> two = halves(*worst, all);
@@ -141,6 +147,7 @@ std::vector<Shade> shades_of(const Mass& mass, const std::vector<Sample>& all) {
       s.lab.l += all[i].lab.l / n;
       s.lab.a += all[i].lab.a / n;
       s.lab.b += all[i].lab.b / n;
+      s.matters += all[i].counts > 1 ? 1 / n : 0;
     }
     s.area = mass.area * n / static_cast<double>(all.size());
     s.role = role_at(mass, s.lab.l);
@@ -153,8 +160,11 @@ std::vector<Shade> shades_of(const Mass& mass, const std::vector<Sample>& all) {
 /// Connected places of one shade, on a grid of every `step`-th pixel.
 class Places {
  public:
-  Places(const LabelImage& labels, const Grid<std::uint8_t>& shades, int step)
-      : step_(step), width_((labels.width + step - 1) / step), height_((labels.height + step - 1) / step) {
+  Places(const LabelImage& labels, const Grid<std::uint8_t>& shades, int step, const std::vector<FocusRing>& rings)
+      : rings_(rings),
+        step_(step),
+        width_((labels.width + step - 1) / step),
+        height_((labels.height + step - 1) / step) {
     key_.resize(static_cast<std::size_t>(width_) * static_cast<std::size_t>(height_));
     for (int y = 0; y < height_; ++y) {
       for (int x = 0; x < width_; ++x)
@@ -171,7 +181,7 @@ class Places {
       const auto key = static_cast<std::size_t>(key_[i]);
       const auto size = static_cast<double>(fill(i));
       pixels[key][0] += size;
-      if (size >= least) pixels[key][1] += size;
+      if (size >= (matters(i) ? kHitWithAPoint / kHit : 1) * least) pixels[key][1] += size;
     }
     for (std::size_t m = 0; m < masses.size(); ++m) {
       for (std::size_t s = 0; s < masses[m].shades.size(); ++s) {
@@ -185,6 +195,11 @@ class Places {
   static constexpr int kSeen = -1;
   std::size_t at(int x, int y) const {
     return static_cast<std::size_t>(y) * static_cast<std::size_t>(width_) + static_cast<std::size_t>(x);
+  }
+
+  bool matters(std::size_t i) const {
+    const auto w = static_cast<std::size_t>(width_);
+    return in_a_ring(rings_, static_cast<int>(i % w), static_cast<int>(i / w), width_, height_);
   }
 
   std::size_t fill(std::size_t from) {
@@ -209,6 +224,7 @@ class Places {
     return size;
   }
 
+  const std::vector<FocusRing>& rings_;
   int step_, width_, height_;
   std::vector<int> key_;
   std::vector<std::size_t> open_;
@@ -227,12 +243,15 @@ std::size_t nearest_shade(const Mass& mass, const colour::Lab& lab) {
   return best;
 }
 
-Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& labels, std::vector<Mass>& masses) {
+Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& labels, std::vector<Mass>& masses,
+                               const std::vector<FocusRing>& rings) {
   std::vector<std::vector<Sample>> samples(masses.size());
   const int step = std::max(1, std::max(softened.width, softened.height) / kSampleSide);
   for (int y = step / 2; y < softened.height; y += step) {
-    for (int x = step / 2; x < softened.width; x += step)
-      samples[labels.at(x, y)].push_back({even(softened.at(x, y)), softened.at(x, y)});
+    for (int x = step / 2; x < softened.width; x += step) {
+      const bool matters = in_a_ring(rings, x, y, softened.width, softened.height);
+      samples[labels.at(x, y)].push_back({even(softened.at(x, y)), softened.at(x, y), matters ? kInFocus : 1});
+    }
   }
   std::vector<std::vector<Din99o>> centres(masses.size());
   tbb::parallel_for(std::size_t{0}, masses.size(), [&](std::size_t m) {
@@ -249,7 +268,7 @@ Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& label
       out.at(x, y) = static_cast<std::uint8_t>(best);
     }
   });
-  Places(labels, out, step).measure(masses);
+  Places(labels, out, step, rings).measure(masses);
   return out;
 }
 

@@ -31,7 +31,7 @@ void recolour(Subject& s, const std::vector<MassWords>& words) {
   }
   s.as_it_is = std::move(before);
   s.masses = measure_masses(s.squinted, Regions{s.labels, static_cast<int>(words.size())});
-  s.shade = find_shades(s.softened, s.labels, s.masses);
+  s.shade = find_shades(s.softened, s.labels, s.masses, s.focus);
 }
 
 /// Plays the edits on what was found and measures the masses. An edit that cannot be played is left out and said.
@@ -49,7 +49,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   }
   s.labels = enlarge(state.regions.labels, s.image.width, s.image.height);
   s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});
-  s.shade = find_shades(s.softened, s.labels, s.masses);
+  s.shade = find_shades(s.softened, s.labels, s.masses, s.focus);
   // What a mass is and how it ends is read from the subject, whatever colour it is given.
   const auto edges = guess_edges(s.image, s.labels, state.regions.count);
   const auto surfaces = guess_surfaces(s.image, s.softened, s.labels, s.masses);

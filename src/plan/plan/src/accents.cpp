@@ -114,7 +114,7 @@ class Accents {
 double worth_of(double gain, const TargetPlan& target) {
   const double caught =
       target.stands_out ? kVividWeight : 1 + std::min(1.0, colour::chroma(target.target) / kEyeCatching);
-  return caught * gain * target.area * target.solid;
+  return caught * gain * counted(target) * target.solid;
 }
 
 bool may_begin(const StackRules& rules, const media::Stick& stick, const colour::Lab& target) {

@@ -134,7 +134,7 @@ class GoingOn {
     if (out.pressure <= 0) return out;
     const double gain =
         expected(t, t.recipe.strokes) - expected(t, with(t, {stick, out.pressure, technique, false, 0}));
-    out.worth = gain < kWorthOnShade ? 0 : gain * t.area;
+    out.worth = gain < kWorthOnShade ? 0 : gain * counted(t);
     return out;
   }
 

@@ -74,11 +74,13 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   StackRules rules = in_.rules[static_cast<std::size_t>(any.mass)];
   std::vector<colour::Lab> labs;
   std::vector<double> areas;
+  std::vector<double> counts;
   double light = 0;
   double area = 0;
   for (const std::size_t t : targets) {
     labs.push_back(in_.targets[t].target);
     areas.push_back(in_.targets[t].area);
+    counts.push_back(counted(in_.targets[t]));
     light += in_.targets[t].target.l * in_.targets[t].area;
     area += in_.targets[t].area;
   }
@@ -97,7 +99,7 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   (*found)->masses.push_back(static_cast<std::size_t>(any.mass));
   (*found)->targets.push_back(targets);
   ShadeSet& shades = (*found)->shades;
-  shades.add_mass(labs, areas);
+  shades.add_mass(labs, areas, counts);
   const std::size_t first = shades.masses.back().first;
   for (const std::size_t s : shades.vivid(shades.masses.size() - 1)) in_.targets[targets[s - first]].stands_out = true;
 }
@@ -163,8 +165,9 @@ std::vector<double> Painting::weights() const {
     const ShadeSet rows = f->shades.rows();
     for (std::size_t n = 0; n < rows.masses.size(); ++n) {
       double& weight = out[kRowsOfMass * f->masses[n / kRowsOfMass] + n % kRowsOfMass];
-      weight = rows.by_itself[n] != 0 ? kVividWeight * rows.area[n]
-                                      : rows.share[n] * (rows.area[n] + kSmallMass / static_cast<double>(in_.masses));
+      const double counts = rows.counts[n];
+      weight = rows.by_itself[n] != 0 ? kVividWeight * counts
+                                      : rows.share[n] * (counts + kSmallMass / static_cast<double>(in_.masses));
       sum += weight;
     }
   }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <functional>
 #include <memory>
 #include <optional>
 #include <set>
@@ -32,6 +33,8 @@ struct Exchange {
   std::vector<int> others;
   std::vector<int> must_have;
   int most_sticks = 0;
+  /// What a tray costs beyond the layers of the masses, CIEDE2000 of the whole picture; asked where there are others.
+  std::function<double(std::span<const int> tray)> accents;
 };
 
 /// Strokes of the passes that are done, on one shade.

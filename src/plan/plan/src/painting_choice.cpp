@@ -45,7 +45,7 @@ void Painting::list_masses() {
     for (std::size_t m = 0; m < f->masses.size(); ++m) {
       LayeredMass mass;
       mass.area = f->shades.area[m];
-      mass.weight = mass.area + kSmallMass / static_cast<double>(in_.masses);
+      mass.weight = f->shades.counts[m] + kSmallMass / static_cast<double>(in_.masses);
       weights += mass.weight;
       mass.layerings = f->listed.layerings;
       mass.cost = f->listed.costs[m];

@@ -118,8 +118,8 @@ void Painting::write_recipes(const std::vector<std::size_t>& targets) {
         if (strokes[i].level == level) strokes[i].fix_first = true;
       }
       fixed.push_back(evaluated(t, std::move(strokes)));
-      gain += target.area * (target.recipe.de00 - fixed.back().de00);
-      area += target.area;
+      gain += counted(target) * (target.recipe.de00 - fixed.back().de00);
+      area += counted(target);
     }
     if (gain < kFixGain * area) continue;
     for (std::size_t i = 0; i < targets.size(); ++i) in_.targets[targets[i]].recipe = std::move(fixed[i]);
@@ -166,7 +166,7 @@ void Painting::drop_brief_passes(const std::vector<LeveledLayering>& chosen) {
         write_recipes(targets);
       }
     }
-    for (const auto& [t, recipe] : before) cost += in_.targets[t].area * (in_.targets[t].recipe.de00 - recipe.de00);
+    for (const auto& [t, recipe] : before) cost += counted(in_.targets[t]) * (in_.targets[t].recipe.de00 - recipe.de00);
     if (cost <= kMissed) continue;
     left_out = left_out_before;
     for (auto& [t, recipe] : before) in_.targets[t].recipe = std::move(recipe);

@@ -37,10 +37,12 @@ struct WaysOfMass {
   }
 };
 
-double best_of_all(const std::vector<WaysOfMass>& masses, const std::set<int>& added, const std::set<int>& removed) {
-  double sum = 0;
-  for (const WaysOfMass& m : masses) sum += m.weight * m.best(added, removed);
-  return sum;
+/// A tray with some sticks more and some fewer.
+std::vector<int> changed(std::span<const int> tray, const std::set<int>& added, const std::set<int>& removed) {
+  std::vector<int> out(added.begin(), added.end());
+  std::copy_if(tray.begin(), tray.end(), std::back_inserter(out), [&](int s) { return removed.count(s) == 0; });
+  std::sort(out.begin(), out.end());
+  return out;
 }
 
 }  // namespace
@@ -92,12 +94,14 @@ Status Painting::list_on_beds(Family& family, std::span<const int> tray, Observe
     const Bed& bed = family.beds[b];
     std::vector<colour::Lab> labs;
     std::vector<double> areas;
+    std::vector<double> counts;
     for (const std::size_t t : bed.targets) {
       labs.push_back(in_.targets[t].target);
       areas.push_back(in_.targets[t].area);
+      counts.push_back(counted(in_.targets[t]));
     }
     ShadeSet shades;
-    shades.add_mass(labs, areas);
+    shades.add_mass(labs, areas, counts);
     auto found = tray_layerings(*family.bed_lattices[b], shades, over, options, observer);
     if (!found) return found.error();
     for (std::size_t i = 0; i < found.value().size(); ++i) {
@@ -160,9 +164,14 @@ std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& 
                      [](const OfferedWay& p, const OfferedWay& q) { return p.cost < q.cost; });
     masses.push_back(std::move(of));
   }
+  const auto cost = [&](const std::set<int>& added, const std::set<int>& removed) {
+    double sum = exchange.accents(changed(tray, added, removed));
+    for (const WaysOfMass& m : masses) sum += m.weight * m.best(added, removed);
+    return sum;
+  };
   std::set<int> added;
   std::set<int> removed;
-  const double before = best_of_all(masses, added, removed);
+  const double before = cost(added, removed);
   double now = before;
   for (std::size_t n = 0; n < kAtATime; ++n) {
     std::pair<double, int> best{now - kWorthAStick, -1};
@@ -170,7 +179,7 @@ std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& 
       if (added.count(s) != 0) continue;
       std::set<int> more = added;
       more.insert(s);
-      best = std::min(best, {best_of_all(masses, more, removed), s});
+      best = std::min(best, {cost(more, removed), s});
     }
     if (best.second < 0) break;
     added.insert(best.second);
@@ -182,16 +191,14 @@ std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& 
       if (removed.count(s) != 0 || std::count(exchange.must_have.begin(), exchange.must_have.end(), s) != 0) continue;
       std::set<int> fewer = removed;
       fewer.insert(s);
-      least = std::min(least, {best_of_all(masses, added, fewer), s});
+      least = std::min(least, {cost(added, fewer), s});
     }
     if (least.second < 0) return {tray.begin(), tray.end()};
     removed.insert(least.second);
+    now = least.first;
   }
-  if (before - best_of_all(masses, added, removed) < kWorthAStick) return {tray.begin(), tray.end()};
-  std::vector<int> out(added.begin(), added.end());
-  std::copy_if(tray.begin(), tray.end(), std::back_inserter(out), [&](int s) { return removed.count(s) == 0; });
-  std::sort(out.begin(), out.end());
-  return out;
+  if (before - now < kWorthAStick) return {tray.begin(), tray.end()};
+  return changed(tray, added, removed);
 }
 
 void Painting::keep(Considered& now) {
@@ -210,7 +217,7 @@ Result<std::uint64_t> Painting::paint(std::vector<int>& tray, const Exchange& ex
   Stretch first(observer, 0, 0.4);
   const Status considered = consider(tray, exchange.others, first);
   if (!considered) return considered.error();
-  double cost = plan_cost(all_, chosen_, {});
+  double cost = plan_cost(all_, chosen_, {}) + (exchange.others.empty() ? 0 : exchange.accents(tray));
   Exchange left = exchange;
   for (int n = 0; n < kExchanges && !left.others.empty(); ++n) {
     std::vector<int> other = exchanged(tray, left);
@@ -223,7 +230,7 @@ Result<std::uint64_t> Painting::paint(std::vector<int>& tray, const Exchange& ex
     Stretch again(observer, 0.4 + 0.15 * n, 0.4 + 0.15 * (n + 1));
     const Status tried = consider(other, others, again);
     if (!tried) return tried.error();
-    const double now = plan_cost(all_, chosen_, {});
+    const double now = plan_cost(all_, chosen_, {}) + exchange.accents(other);
     if (now >= cost) {
       bring_back(before);
       break;

@@ -12,6 +12,22 @@
 namespace yd::plan {
 namespace {
 
+/// What the artist marked counts for a share of the picture, however small it is, within bounds: it is where the eye
+/// goes.
+void weigh_what_matters(const subject::Subject& subject, std::vector<TargetPlan>& targets) {
+  constexpr double kShare = 0.15;
+  constexpr double kLeast = 4;
+  constexpr double kMost = 16;
+  const auto matters = [&](const TargetPlan& t) {
+    return subject.masses[static_cast<std::size_t>(t.mass)].shades[static_cast<std::size_t>(t.shade)].matters;
+  };
+  double marked = 0;
+  for (const TargetPlan& t : targets) marked += t.area * matters(t);
+  if (marked <= 0) return;
+  const double times = std::clamp(kShare / marked, kLeast, kMost);
+  for (TargetPlan& t : targets) t.times = 1 + (times - 1) * matters(t);
+}
+
 std::vector<TargetPlan> collect_targets(const subject::Subject& subject) {
   std::vector<TargetPlan> out;
   for (std::size_t m = 0; m < subject.masses.size(); ++m) {
@@ -27,6 +43,7 @@ std::vector<TargetPlan> collect_targets(const subject::Subject& subject) {
       out.push_back(std::move(p));
     }
   }
+  weigh_what_matters(subject, out);
   return out;
 }
 
@@ -171,7 +188,38 @@ class Planner {
     }
     out.must_have = options_.wishes.must_have;
     out.most_sticks = options_.most_sticks;
+    out.accents = accents_that_matter();
     return out;
+  }
+
+  /// Small vivid colours in what the artist marked are met by an accent, for which one stick of the tray has to be
+  /// near.
+  std::function<double(std::span<const int>)> accents_that_matter() const {
+    struct Place {
+      double counts = 0;
+      std::vector<double> alone;  ///< CIEDE2000 of each stick of the collection by itself
+    };
+    auto places = std::make_shared<std::vector<Place>>();
+    double sum = 0;
+    for (const TargetPlan& t : plan_.targets) {
+      sum += counted(t);
+      if (!t.stands_out || t.times <= 1) continue;
+      Place p{kVividWeight * counted(t) * t.solid, {}};
+      for (std::size_t s = 0; s < collection_.sticks.size(); ++s)
+        p.alone.push_back(evaluate(ground_of(plan_, t, paper_), parameters_, collection_.sticks,
+                                   {{static_cast<int>(s), 1, Technique::laid}}, t.target)
+                              .de00);
+      places->push_back(std::move(p));
+    }
+    return [places, sum](std::span<const int> tray) {
+      double out = 0;
+      for (const Place& p : *places) {
+        double least = kForbidden;
+        for (const int s : tray) least = std::min(least, p.alone[static_cast<std::size_t>(s)]);
+        out += p.counts / sum * priced(least);
+      }
+      return out;
+    };
   }
 
   Result<std::uint64_t> continued(const PaintingInput& input, Observer& observer) {

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
+#include <numeric>
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
@@ -46,21 +47,25 @@ std::vector<StackGeometry> ways_of_pairs() {
 
 }  // namespace
 
-void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const double> areas) {
+void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const double> areas,
+                        std::span<const double> counted) {
   const std::size_t first = l.size();
-  double sum = 0;
-  for (const double x : areas) sum += x;
+  if (counted.empty()) counted = areas;
+  const double sum = std::accumulate(areas.begin(), areas.end(), 0.0);
+  const double all = std::accumulate(counted.begin(), counted.end(), 0.0);
   for (std::size_t i = 0; i < labs.size(); ++i) {
     const colour::Din99o p = colour::to_din99o(labs[i]);
     l.push_back(p.l);
     a.push_back(p.a);
     b.push_back(p.b);
     weight.push_back(static_cast<float>(areas[i] / sum));
+    count.push_back(static_cast<float>(counted[i] / all));
     lab.push_back(labs[i]);
   }
   masses.emplace_back(first, l.size());
   whole.emplace_back(first, l.size());
   area.push_back(sum);
+  counts.push_back(all);
 }
 
 std::vector<std::size_t> ShadeSet::vivid(std::size_t mass) const {
@@ -86,11 +91,24 @@ ShadeSet ShadeSet::rows() const {
   out.masses.clear();
   out.whole.clear();
   out.area.clear();
-  const auto row = [&](std::size_t mass, std::size_t begin, std::size_t end, double own, bool alone) {
+  out.counts.clear();
+  /// Shades that are a row, of those of `mass`: the shares of the whole are made shares of the row.
+  const auto row = [&](std::size_t mass, std::size_t begin, std::size_t end, bool alone) {
+    double own = 0;
+    double counted = 0;
+    for (std::size_t s = begin; s < end; ++s) {
+      own += static_cast<double>(out.weight[s]);
+      counted += static_cast<double>(out.count[s]);
+    }
+    for (std::size_t s = begin; s < end; ++s) {
+      out.weight[s] = static_cast<float>(out.weight[s] / own);
+      out.count[s] = static_cast<float>(out.count[s] / counted);
+    }
     out.masses.emplace_back(begin, end);
     out.whole.push_back(masses[mass]);
     out.area.push_back(alone ? own * area[mass] : area[mass]);
-    out.share.push_back(own);
+    out.counts.push_back(alone ? counted * counts[mass] : counts[mass]);
+    out.share.push_back(counted);
     out.by_itself.push_back(alone ? 1 : 0);
   };
   for (std::size_t m = 0; m < masses.size(); ++m) {
@@ -98,22 +116,19 @@ ShadeSet ShadeSet::rows() const {
     double done = 0;
     for (int part = 1; part <= 3; ++part) {
       const std::size_t begin = at;
-      double own = 0;
-      while (at < masses[m].second && (done < part / 3.0 - 1e-6 || part == 3)) own += weight[at], done += weight[at++];
-      for (std::size_t s = begin; s < at; ++s) out.weight[s] = static_cast<float>(weight[s] / own);
-      row(m, begin, at, own, false);
+      while (at < masses[m].second && (done < part / 3.0 - 1e-6 || part == 3)) done += weight[at++];
+      row(m, begin, at, false);
     }
     const std::size_t begin = out.l.size();
-    double own = 0;
-    for (const std::size_t s : vivid(m)) own += static_cast<double>(weight[s]);
     for (const std::size_t s : vivid(m)) {
       out.l.push_back(l[s]);
       out.a.push_back(a[s]);
       out.b.push_back(b[s]);
       out.lab.push_back(lab[s]);
-      out.weight.push_back(static_cast<float>(weight[s] / own));
+      out.weight.push_back(weight[s]);
+      out.count.push_back(count[s]);
     }
-    row(m, begin, out.l.size(), own, true);
+    row(m, begin, out.l.size(), true);
   }
   return out;
 }

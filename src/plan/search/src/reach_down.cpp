@@ -32,7 +32,7 @@ double mean_difference(const ShadeSet& shades, std::size_t mass, const float* be
   float sum = 0;
   for (std::size_t s = first; s < last; ++s) {
     const float d = __builtin_sqrtf(best[s]);
-    sum += shades.weight[s] * (d + kMore * (d > kSeen ? d - kSeen : 0.0F));
+    sum += shades.count[s] * (d + kMore * (d > kSeen ? d - kSeen : 0.0F));
   }
   return sum;
 }

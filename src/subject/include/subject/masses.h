@@ -43,8 +43,11 @@ struct Shade {
   double area = 0;           ///< share of the picture, 0 to 1
   Role role = Role::middle;  ///< part of the mass it lies in
   double solid = 1;          ///< share of it in connected places that a hand can hit, each kHit of the picture
+  double matters = 0;        ///< share of it in the rings round what matters
 };
 inline constexpr double kHit = 1e-4;  ///< 12 mm² on a sheet of 400 by 300 mm
+/// Where it matters one takes a point: 3 mm² (common practice, no published source).
+inline constexpr double kHitWithAPoint = 2.5e-5;
 
 /// A colour of the artist's own for a mass: the middle of its family, and how far the mass goes there.
 struct OwnFamily {

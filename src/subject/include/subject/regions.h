@@ -35,6 +35,9 @@ struct FocusRing {
   bool operator==(const FocusRing&) const = default;
 };
 
+/// Whether a pixel of a picture of this size lies in one of the rings.
+bool in_a_ring(const std::vector<FocusRing>& rings, int x, int y, int width, int height);
+
 /// How much each piece matters: up to twice an ordinary one where its chroma and its contrast with its neighbours stand
 /// out from the picture's, and kInFocus times where it lies in a ring. Masses are finer there: an important piece costs
 /// more to join with another.

@@ -20,12 +20,16 @@ struct TargetPlan {
   double area = 0;
   double solid = 1;         ///< share of it in places that a hand can hit
   bool stands_out = false;  ///< a small vivid colour of its mass
+  double times = 1;         ///< its area counts for: more where the artist marked what matters
   Recipe recipe;
   std::vector<Stack>
       alternatives;      ///< not worse in everything than another: colour, strokes, tooth, speckle; nearest first
   bool by_hand = false;  ///< the artist chose the recipe
   int laid = 0;          ///< strokes of the recipe that are on the paper already
 };
+
+/// What a shade counts for.
+inline double counted(const TargetPlan& t) { return t.area * t.times; }
 
 /// The place of each mass's first target, its shades following in their order, and one place more for the end. Targets
 /// stand mass by mass, as a plan has them.

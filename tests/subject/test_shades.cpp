@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 // Shades of masses: what a mass is painted to.
 #include <QtTest>
+#include <numeric>
 
 #include "colour/ciede2000.h"
 #include "colour/din99o.h"
@@ -147,31 +148,34 @@ class TestShades : public QObject {
 
   // In a ring a small thing has a shade of its own, and is hit with a point; the areas stay what they are.
   void what_matters_is_told_finer() {
-    subject::LabImage image(400, 300);
-    for (int y = 0; y < image.height; ++y) {
-      for (int x = 0; x < image.width; ++x) {
-        const bool dot = std::hypot(x - 120, y - 100) < 1.6;
-        image.at(x, y) = dot ? colour::LabPixel{50, 40, 20} : colour::LabPixel{40 + 0.1F * static_cast<float>(x), 2, 8};
+    const std::vector<subject::FocusRing> ring{{0.3, 1.0 / 3, 0.05}};
+    // The reddest shade of a wall that may grow lighter, with a dot of nine pixels on it.
+    const auto reddest = [](float rise, const std::vector<subject::FocusRing>& rings) {
+      subject::LabImage image(400, 300);
+      for (int y = 0; y < image.height; ++y) {
+        for (int x = 0; x < image.width; ++x) {
+          const bool dot = std::abs(x - 120) < 2 && std::abs(y - 100) < 2;
+          image.at(x, y) =
+              dot ? colour::LabPixel{50, 40, 20} : colour::LabPixel{40 + rise * static_cast<float>(x), 2, 8};
+        }
       }
-    }
-    const subject::LabelImage one(image.width, image.height);
-    const auto read = [&](const std::vector<subject::FocusRing>& rings) {
+      const subject::LabelImage one(image.width, image.height);
       std::vector<subject::Mass> masses = subject::measure_masses(image, {one, 1});
       subject::find_shades(image, one, masses, rings);
-      return masses.front().shades;
-    };
-    const auto reddest = [](const std::vector<subject::Shade>& all) {
+      const std::vector<subject::Shade>& all = masses.front().shades;
+      const double area =
+          std::accumulate(all.begin(), all.end(), 0.0, [](double sum, const auto& s) { return sum + s.area; });
+      if (std::abs(area - 1) > 1e-6) return subject::Shade{};
       return *std::max_element(all.begin(), all.end(), [](const auto& p, const auto& q) { return p.lab.a < q.lab.a; });
     };
-    const std::vector<subject::FocusRing> ring{{0.3, 1.0 / 3, 0.05}};
-    const subject::Shade marked = reddest(read(ring));
-    const subject::Shade plain = reddest(read({}));
-    QVERIFY(marked.matters > 0.99);
-    QCOMPARE(plain.matters, 0.0);
-    QVERIFY2(marked.solid > 0.9 && plain.solid < 0.1, qPrintable(QString("%1 %2").arg(marked.solid).arg(plain.solid)));
-    double area = 0;
-    for (const subject::Shade& s : read(ring)) area += s.area;
-    QVERIFY(std::abs(area - 1) < 1e-6);
+    const subject::Shade marked = reddest(0.1F, ring);
+    QVERIFY(marked.lab.a > 30 && marked.matters > 0.9);
+    const subject::Shade plain = reddest(0.1F, {});
+    QVERIFY(plain.lab.a < 10 && plain.area > 0 && plain.matters <= 0);
+    // Nine pixels of 120,000 are less than a stick hits, and more than a point does.
+    QCOMPARE(reddest(0, {}).solid, 0.0);
+    QVERIFY(reddest(0, {}).lab.a > 30);
+    QCOMPARE(reddest(0, ring).solid, 1.0);
   }
 };
 

@@ -179,6 +179,26 @@ class TestLayers : public QObject {
     QCOMPARE(plan::count_passes(masses, plan::choose_layerings(masses, 3, {0.05, 0.2})), std::size_t{1});
   }
 
+  // Two bands that have to move together: every pass is there anyway, and one band alone would keep the seam.
+  void two_bands_move_together() {
+    const std::vector<Layering> layerings{{{0, Technique::laid}}, {{1, Technique::laid}}, {{2, Technique::laid}}};
+    const std::vector<float> first{1, 9, 1.25F};
+    const std::vector<float> second{9, 1, 1.25F};
+    const std::vector<std::vector<float>> others{{1, 50, 50}, {50, 1, 50}, {50, 50, 1}};
+    std::vector<plan::LayeredMass> masses{mass_of(0.2, layerings, first), mass_of(0.2, layerings, second)};
+    for (const std::vector<float>& only : others) masses.push_back(mass_of(0.2, layerings, only));
+    const auto layering_of = [&](double seam, std::size_t mass) {
+      return plan::choose_layerings(masses, 3, {0.015, seam})[mass].layering;
+    };
+    masses[0].bands = {{1, 0.5}};
+    masses[1].bands = {{0, 0.5}};
+    // Alike they lose 0.05 each, and spare half the price of a seam.
+    QCOMPARE(layering_of(0.18, 0), std::size_t{0});
+    QCOMPARE(layering_of(0.18, 1), std::size_t{1});
+    QCOMPARE(layering_of(0.22, 0), std::size_t{2});
+    QCOMPARE(layering_of(0.22, 1), std::size_t{2});
+  }
+
   // A stick that is taken up for a spot of a hundredth of the picture, or for so much of a large mass.
   void a_brief_pass_has_to_earn_more() {
     const std::vector<Layering> layerings{{{0, Technique::laid}}, {{1, Technique::laid}}};

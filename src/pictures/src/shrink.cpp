@@ -2,6 +2,7 @@
 #include <QColorSpace>
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <vector>
 
 #include "colour/light.h"
@@ -62,7 +63,9 @@ void gather(const QImage& from, const Span& span, std::vector<float>& row) {
   }
 }
 
-uchar code(float light) { return code_of()[static_cast<std::size_t>(std::clamp(light, 0.0F, 1.0F) * kFine + 0.5F)]; }
+uchar code(float light) {
+  return code_of()[static_cast<std::size_t>(std::lround(std::clamp(light, 0.0F, 1.0F) * kFine))];
+}
 
 }  // namespace
 
@@ -70,7 +73,7 @@ uchar code(float light) { return code_of()[static_cast<std::size_t>(std::clamp(l
 // waits for threads that are busy with the plan. Pictures are drawn by it in the window's own thread.
 QImage shrunk(const QImage& image, QSize size) {
   size = size.boundedTo(image.size()).expandedTo({1, 1});
-  const QImage from = image.format() == QImage::Format_RGB888 ? image : image.convertToFormat(QImage::Format_RGB888);
+  QImage from = image.format() == QImage::Format_RGB888 ? image : image.convertToFormat(QImage::Format_RGB888);
   if (size == from.size()) return from;
   QImage out(size, QImage::Format_RGB888);
   const std::vector<Span> columns = spans(from.width(), size.width());

@@ -10,23 +10,6 @@
 #include "painting_family.h"
 
 namespace yd::plan {
-namespace {
-
-const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
-  for (const HandChoice& h : options.by_hand) {
-    if (h.mass == mass) return &h;
-  }
-  return nullptr;
-}
-
-Layering layering_of(std::span<const Stroke> strokes) {
-  Layering out;
-  for (const Stroke& s : strokes) out.push_back({s.stick, s.technique});
-  return out;
-}
-
-}  // namespace
-
 std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target) {
   std::vector<Stroke> out;
   bool fixed = false;

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 // What a tray offers every mass, and a tray that offers more.
 #include <algorithm>
-#include <map>
-#include <numeric>
 #include <set>
 
 #include "painting_family.h"
@@ -36,6 +34,19 @@ struct WaysOfMass {
     return kForbidden;
   }
 };
+
+const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
+  for (const HandChoice& h : options.by_hand) {
+    if (h.mass == mass) return &h;
+  }
+  return nullptr;
+}
+
+Layering layering_of(std::span<const Stroke> strokes) {
+  Layering out;
+  for (const Stroke& s : strokes) out.push_back({s.stick, s.technique});
+  return out;
+}
 
 /// A tray with some sticks more and some fewer.
 std::vector<int> changed(std::span<const int> tray, const std::set<int>& added, const std::set<int>& removed) {
@@ -141,7 +152,7 @@ Status Painting::consider(std::span<const int> tray, std::span<const int> others
     if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
     const auto n = static_cast<double>(families_.size());
     Stretch part(observer, static_cast<double>(f) / n, static_cast<double>(f + 1) / n);
-    const Status listed = list_layerings(*families_[f], tray, others, part);
+    Status listed = list_layerings(*families_[f], tray, others, part);
     if (!listed) return listed;
     force_hand_choices(*families_[f]);
   }

@@ -215,8 +215,8 @@ class TrayLayerings {
     }
     std::sort(order.begin(), order.end());
     order.resize(std::min(order.size(), kMostNear));
-    std::vector<int> out;
-    for (const auto& [far, stick] : order) out.push_back(stick);
+    std::vector<int> out(order.size());
+    std::transform(order.begin(), order.end(), out.begin(), [](const auto& o) { return o.second; });
     return out;
   }
 

@@ -67,6 +67,9 @@ class Painting {
   void add_mass(const std::vector<std::size_t>& targets);
   std::vector<Bed> beds_of(const std::vector<std::size_t>& targets) const;
   Status consider(std::span<const int> tray, std::span<const int> others, Observer& observer);
+  struct OfferedWay;
+  struct WaysOfMass;
+  std::vector<WaysOfMass> offered_ways(std::span<const int> tray) const;
   std::vector<int> exchanged(std::span<const int> tray, const Exchange& exchange) const;
   void keep(Considered& now);
   void bring_back(Considered& before);

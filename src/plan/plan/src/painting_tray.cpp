@@ -6,21 +6,16 @@
 #include "painting_family.h"
 
 namespace yd::plan {
-namespace {
-
-constexpr double kWorthAStick = 0.03;  // CIEDE2000 of the whole picture, for a stick to be fetched
-constexpr std::size_t kAtATime = 3;    // sticks
-constexpr int kExchanges = 2;
 
 /// A layering of one mass, with what it costs.
-struct OfferedWay {
+struct Painting::OfferedWay {
   double cost = 0;
   const Layering* layering = nullptr;
   int beyond = -1;  ///< the stick it needs from outside the tray
 };
 
 /// All ways of one mass, cheapest first.
-struct WaysOfMass {
+struct Painting::WaysOfMass {
   double weight = 0;
   std::vector<OfferedWay> ways;
 
@@ -34,6 +29,12 @@ struct WaysOfMass {
     return kForbidden;
   }
 };
+
+namespace {
+
+constexpr double kWorthAStick = 0.03;  // CIEDE2000 of the whole picture, for a stick to be fetched
+constexpr std::size_t kAtATime = 3;    // sticks
+constexpr int kExchanges = 2;
 
 const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
   for (const HandChoice& h : options.by_hand) {
@@ -160,21 +161,26 @@ Status Painting::consider(std::span<const int> tray, std::span<const int> others
   return success();
 }
 
-/// The tray with the sticks that help most, without those that are missed least; itself where none is worth it.
-std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& exchange) const {
-  std::vector<WaysOfMass> masses;
+std::vector<Painting::WaysOfMass> Painting::offered_ways(std::span<const int> tray) const {
+  std::vector<WaysOfMass> out;
   for (std::size_t m = 0; m < all_.size(); ++m) {
     const auto& [family, place] = place_[m];
-    WaysOfMass of{all_[m].weight, {}};
     const Listing& listed = family->listed;
+    WaysOfMass of{all_[m].weight, {}};
     for (std::size_t l = 0; l < listed.layerings.size(); ++l)
       of.ways.push_back({listed.costs[place][l], &listed.layerings[l], -1});
     for (const LayeringCosts& c : listed.beyond)
       of.ways.push_back({c.cost[place], &c.layering, stick_beyond(c.layering, tray)});
     std::stable_sort(of.ways.begin(), of.ways.end(),
                      [](const OfferedWay& p, const OfferedWay& q) { return p.cost < q.cost; });
-    masses.push_back(std::move(of));
+    out.push_back(std::move(of));
   }
+  return out;
+}
+
+/// The tray with the sticks that help most, without those that are missed least; itself where none is worth it.
+std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& exchange) const {
+  const std::vector<WaysOfMass> masses = offered_ways(tray);
   const auto cost = [&](const std::set<int>& added, const std::set<int>& removed) {
     double sum = exchange.accents(changed(tray, added, removed));
     for (const WaysOfMass& m : masses) sum += m.weight * m.best(added, removed);
@@ -183,30 +189,32 @@ std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& 
   std::set<int> added;
   std::set<int> removed;
   const double before = cost(added, removed);
+  // The cheapest tray with one of `sticks` more in `changing`, and that stick; -1 where none costs less than `least`.
+  const auto best_of = [&](std::span<const int> sticks, std::set<int>& changing, double least) {
+    std::pair<double, int> best{least, -1};
+    for (const int s : sticks) {
+      if (!changing.insert(s).second) continue;
+      best = std::min(best, {cost(added, removed), s});
+      changing.erase(s);
+    }
+    return best;
+  };
   double now = before;
-  for (std::size_t n = 0; n < kAtATime; ++n) {
-    std::pair<double, int> best{now - kWorthAStick, -1};
-    for (const int s : exchange.others) {
-      if (added.count(s) != 0) continue;
-      std::set<int> more = added;
-      more.insert(s);
-      best = std::min(best, {cost(more, removed), s});
-    }
-    if (best.second < 0) break;
-    added.insert(best.second);
-    now = best.first;
+  while (added.size() < kAtATime) {
+    const auto [cheaper, stick] = best_of(exchange.others, added, now - kWorthAStick);
+    if (stick < 0) break;
+    added.insert(stick);
+    now = cheaper;
   }
+  std::vector<int> may_leave;
+  std::copy_if(tray.begin(), tray.end(), std::back_inserter(may_leave), [&](int s) {
+    return std::find(exchange.must_have.begin(), exchange.must_have.end(), s) == exchange.must_have.end();
+  });
   while (tray.size() + added.size() - removed.size() > static_cast<std::size_t>(exchange.most_sticks)) {
-    std::pair<double, int> least{1e12, -1};
-    for (const int s : tray) {
-      if (removed.count(s) != 0 || std::count(exchange.must_have.begin(), exchange.must_have.end(), s) != 0) continue;
-      std::set<int> fewer = removed;
-      fewer.insert(s);
-      least = std::min(least, {cost(added, fewer), s});
-    }
-    if (least.second < 0) return {tray.begin(), tray.end()};
-    removed.insert(least.second);
-    now = least.first;
+    const auto [dearer, stick] = best_of(may_leave, removed, kForbidden);
+    if (stick < 0) return {tray.begin(), tray.end()};
+    removed.insert(stick);
+    now = dearer;
   }
   if (before - now < kWorthAStick) return {tray.begin(), tray.end()};
   return changed(tray, added, removed);

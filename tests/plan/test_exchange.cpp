@@ -83,6 +83,7 @@ class TestExchange : public QObject {
     const subject::Subject subject = meadow();
     const media::Collection& sticks = trial::shipped_collection();
     double gained = 0;
+    int exchanged = 0;
     for (const int most : {12, 14}) {
       const plan::Plan now = trial::small_plan(subject, sticks, most);
       QVERIFY(now.tray.size() <= static_cast<std::size_t>(most));
@@ -92,12 +93,20 @@ class TestExchange : public QObject {
       const plan::Tray pairs = plan::choose_tray(now.work->problem(), {most, 1, 60}, observer).value();
       const plan::Plan before = plan_from(subject, sticks, now.work->to_collection(pairs.sticks));
       gained += before.area_mean_de00 - now.area_mean_de00;
+      // Its proof by pairs says how far it is from what they like best, and leaves it alone.
+      if (now.work->exchanged) {
+        const plan::TrayProof proof = plan::prove_tray(*now.work, {{}, 1}, observer).value();
+        QVERIFY(!proof.improved && proof.tray.sticks == now.work->tray.sticks);
+        QVERIFY(proof.bound <= pairs.cost + 1e-9 && proof.gap >= 0);
+        ++exchanged;
+      }
       // A tray in the hand stays as it is, and gives the same plan again.
       const plan::Plan again = plan_from(subject, sticks, now.tray);
       QCOMPARE(again.tray, now.tray);
       QVERIFY(std::abs(again.area_mean_de00 - now.area_mean_de00) < 0.15);
       if (trial::kThinned > 1) break;
     }
+    QVERIFY(exchanged > 0);
     QVERIFY2(gained > 0.2, qPrintable(QString::number(gained)));
   }
 

@@ -166,9 +166,10 @@ class Planner {
     if (!chosen) return chosen.error();
     Stretch finishing(observer, 0.8, 0.97);
     auto looks = painting.paint(tray_, exchange(), finishing);
-    if (looks && !quick_) {
+    if (!quick_ && work_.to_collection(work_.tray.sticks) != tray_) {
       work_.tray.sticks = places(tray_);
       work_.tray.cost = tray_cost(work_.problem(), work_.tray.sticks);
+      work_.exchanged = true;
     }
     return looks;
   }

@@ -72,7 +72,7 @@ Result<TrayProof> prove_tray(const TrayWork& work, const ProofOptions& options, 
   proof.bound = bound.bound;
   proof.gap = gap(proof.tray.cost, proof.bound);
   if (bound.cancelled) return Error{Error::Code::cancelled, "proof", "stopped"};
-  if (proof.gap >= climb.enough) {
+  if (proof.gap >= climb.enough && !work.exchanged) {
     observer.progress(0.6, "improving the tray");
     SolverOptions solver;
     solver.most_sticks = work.most_sticks;

@@ -29,6 +29,7 @@ struct TrayWork {
   TrayWishes wishes;  ///< by place; sticks not at hand are among the forbidden
   int most_sticks = 12;
   Tray tray;
+  bool exchanged = false;  ///< for what layers make of its sticks, which pairs do not tell
 
   TrayProblem problem() const { return {&table, weights, medium, mass, wishes}; }
   std::vector<int> to_collection(std::span<const int> places) const;
@@ -45,7 +46,8 @@ struct ProofOptions {
   BoundOptions climb;
   double solver_seconds = 8;
 };
-/// The Lagrangian bound, then the solver on the most promising sticks. `work.most_sticks` is the size.
+/// The Lagrangian bound, then the solver on the most promising sticks; a tray that was exchanged is not given up for
+/// one that pairs like better. `work.most_sticks` is the size.
 Result<TrayProof> prove_tray(const TrayWork& work, const ProofOptions& options, Observer& observer);
 
 }  // namespace yd::plan

@@ -36,16 +36,18 @@ bool LayerRules::may_stand(const Layering& layering) const {
   return true;
 }
 
+Layering part_of(const Layering& layering, std::size_t mask) {
+  Layering out;
+  for (std::size_t i = 0; i < layering.size(); ++i) {
+    if ((mask >> i & 1U) != 0) out.push_back(layering[i]);
+  }
+  return out;
+}
+
 std::vector<Layering> parts_of(const Layering& layering) {
   std::vector<Layering> out;
   const std::size_t all = (std::size_t{1} << layering.size()) - 1;
-  for (std::size_t mask = 1; mask < all; ++mask) {
-    Layering part;
-    for (std::size_t i = 0; i < layering.size(); ++i) {
-      if ((mask >> i & 1U) != 0) part.push_back(layering[i]);
-    }
-    out.push_back(std::move(part));
-  }
+  for (std::size_t mask = 1; mask < all; ++mask) out.push_back(part_of(layering, mask));
   std::stable_sort(out.begin(), out.end(), [](const Layering& p, const Layering& q) { return p.size() < q.size(); });
   return out;
 }

@@ -95,11 +95,7 @@ class TrayLayerings {
     const std::size_t all = (std::size_t{1} << layering.size()) - 1;
     out.lower(whole, all);
     for (std::size_t mask = 1; mask < all; ++mask) {
-      Layering part;
-      for (std::size_t i = 0; i < layering.size(); ++i) {
-        if ((mask >> i & 1U) != 0) part.push_back(layering[i]);
-      }
-      const auto found = full_.find(part);
+      const auto found = full_.find(part_of(layering, mask));
       if (found != full_.end()) out.lower(found->second, mask);
     }
     return out;

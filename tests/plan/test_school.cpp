@@ -49,6 +49,13 @@ class TestSchool : public QObject {
     QVERIFY(plan::stick_may_follow({School::light_coat, {}}, white, dark));
     QVERIFY(plan::stick_may_follow({School::light_coat, {}}, middle, white));
     QVERIFY(!plan::stick_may_follow({School::light_coat, {}}, dark, middle));
+    // Where the coat comes first: on the paper only white, over it glaze upon glaze, each darker than the last.
+    const plan::StackRules coated{School::light_coat, {}, true};
+    QVERIFY(plan::may_lie_lowest(coated, white));
+    QVERIFY(!plan::may_lie_lowest(coated, middle));
+    QVERIFY(plan::may_lie_lowest({School::light_coat, {}}, middle));
+    QVERIFY(plan::stick_may_follow(coated, white, middle) && plan::stick_may_follow(coated, middle, dark));
+    QVERIFY(!plan::stick_may_follow(coated, dark, middle));
     QVERIFY(plan::stick_may_follow({School::tone_map, {}}, dark, middle));
     QVERIFY(!plan::stick_may_follow({School::tone_map, {}}, middle, white));
     QVERIFY(plan::may_complete({School::flat_broken, {}}, middle, dark, middle));
@@ -88,6 +95,41 @@ class TestSchool : public QObject {
     for (const auto& t : plan_with(o, c).targets) {
       for (std::size_t i = 1; i < t.recipe.strokes.size(); ++i) QVERIFY(t.recipe.strokes[i].pressure < 1);
     }
+  }
+
+  // A sunlit meadow: its green takes more than one glaze over the white, which is left out below L* 70 at
+  // most (harder where lighter).
+  void glaze_lies_upon_glaze() {
+    subject::LabImage image(160, 120);
+    for (int y = 0; y < 120; ++y) {
+      for (int x = 0; x < 160; ++x)
+        image.at(x, y) = y < 40 ? colour::LabPixel{82, -2, -10} : colour::LabPixel{78 - 0.15F * y, -38, 58};
+    }
+    Observer observer;
+    const auto meadow = subject::read_subject(std::move(image), {0.2, 12}, observer).value();
+    const media::Collection& c = trial::shipped_collection();
+    const auto plan_of = [&](School school) {
+      plan::PlanOptions o = trial::options_with(10);
+      o.school = school;
+      return plan::make_plan(meadow, trial::paper(), c, trial::shipped_model().parameters, o, observer).value();
+    };
+    const plan::Plan coated = plan_of(School::light_coat);
+    double upon = 0;
+    double bare = 0;
+    for (const auto& t : coated.targets) {
+      const auto& s = t.recipe.strokes;
+      if (t.target.l > 70 && !plan::is_light_coat(stick(c, s.front().stick))) bare += t.area;
+      if (std::count_if(s.begin(), s.end(), [&](const auto& u) { return !plan::is_light_coat(stick(c, u.stick)); }) > 1)
+        upon += t.area;
+    }
+    QVERIFY2(upon > 0.3 && bare < 0.05, qPrintable(QString("%1 and %2").arg(upon).arg(bare)));
+    const auto off = [](const plan::Plan& p) {
+      double sum = 0;
+      for (const auto& t : p.targets) sum += t.area * t.recipe.de00;
+      return sum;
+    };
+    const double plain = off(plan_of(School::dark_first));
+    QVERIFY2(off(coated) < 2 * plain, qPrintable(QString("%1 and %2").arg(off(coated)).arg(plain)));
   }
 
   void flat_broken_reunites() {

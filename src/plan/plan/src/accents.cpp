@@ -118,7 +118,6 @@ double worth_of(double gain, const TargetPlan& target) {
 }
 
 bool may_begin(const StackRules& rules, const media::Stick& stick, const colour::Lab& target) {
-  if (rules.coat_first) return is_light_coat(stick);
   return rules.school != School::dark_first || stick.lab.l >= kDarkStick || target.l <= kLightShade;
 }
 

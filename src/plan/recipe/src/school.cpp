@@ -93,7 +93,6 @@ bool stick_may_follow(const StackRules& rules, const media::Stick& under, const 
     case School::dark_first:
       return under.lab.l <= over.lab.l + kDarkFirstSlack;
     case School::light_coat:
-      if (rules.coat_first) return is_light_coat(under);
       return is_light_coat(under) || is_light_coat(over) || over.lab.l <= under.lab.l + kDarkFirstSlack;
     case School::flat_broken:
       return true;  // what may not stay on top is a matter of the whole stack
@@ -101,6 +100,10 @@ bool stick_may_follow(const StackRules& rules, const media::Stick& under, const 
       return colour::chroma(over.lab) >= colour::chroma(under.lab) - kIntenseSlack;
   }
   return true;
+}
+
+bool may_lie_lowest(const StackRules& rules, const media::Stick& first) {
+  return !rules.coat_first || is_light_coat(first);
 }
 
 bool shape_may_follow(const StackRules& rules, const StrokeShape& under, const StrokeShape& over) {

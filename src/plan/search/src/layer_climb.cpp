@@ -23,6 +23,7 @@ bool LayerRules::meets(const Layering& below, const Layer& over) const {
 }
 
 bool LayerRules::may_grow(const Layering& below, const Layer& over) const {
+  if (!may_lie_lowest(in_.rules, stick(below.front()))) return false;
   if (!follows(below.back(), over) || !meets(below, over)) return false;
   return below.size() != 2 || may_complete(in_.rules, stick(below[0]), stick(below[1]), stick(over));
 }

@@ -185,8 +185,9 @@ class PairSearch {
 };
 
 bool stack_allowed(const SearchInput& input, int first, int second) {
-  return stick_may_follow(input.rules, input.sticks[static_cast<std::size_t>(first)],
-                          input.sticks[static_cast<std::size_t>(second)]);
+  const media::Stick& under = input.sticks[static_cast<std::size_t>(first)];
+  return may_lie_lowest(input.rules, under) &&
+         stick_may_follow(input.rules, under, input.sticks[static_cast<std::size_t>(second)]);
 }
 
 std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::span<const optics::Medium> media) {

@@ -62,6 +62,8 @@ inline constexpr double kIntenseSlack = 15.0;   ///< chroma
 /// coat, nothing lighter over other colours but a softening white; flat_broken, no bare black on top; tone_map, nothing
 /// over a more vivid one.
 bool stick_may_follow(const StackRules& rules, const media::Stick& under, const media::Stick& over);
+/// Whether others may be laid over this one as the first: where the coat comes first, only over a light coat.
+bool may_lie_lowest(const StackRules& rules, const media::Stick& first);
 /// The same for pressures: a glaze over a light coat is never firm; a tone map is worked thin to firm.
 bool shape_may_follow(const StackRules& rules, const StrokeShape& under, const StrokeShape& over);
 /// Whether the manner allows these strokes, bottom first.

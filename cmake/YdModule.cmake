@@ -22,9 +22,6 @@ endif()
 # The modules that read what comes from outside tell libFuzzer which ways they took; the others would only be slower.
 set(YD_FUZZED media pictures formats journal)
 
-# Bands, small matrices and lenses: what -O1 does not inline takes the sanitizers several times as long.
-set(YD_INNER_LOOPS colour optics check standin)
-
 # yd_pch(NAME KIND HEADER libs ...): a target that only carries a precompiled header. KIND is OBJECT for libraries and
 # EXECUTABLE for programs, because the two are compiled with different position-independence.
 function(yd_pch name kind header)
@@ -57,7 +54,7 @@ function(yd_module name)
     target_link_libraries(yd_${name} PUBLIC yd_${used})
   endforeach()
   target_link_libraries(yd_${name} PRIVATE yd_flags ${M_PRIVATE_LIBS} PUBLIC ${M_PUBLIC_LIBS})
-  if(YD_SANITIZE AND name IN_LIST YD_INNER_LOOPS)
+  if(YD_SANITIZE)  # what -O1 does not inline takes the sanitizers several times as long; the tests themselves stay at it
     target_compile_options(yd_${name} PRIVATE -O2)
   endif()
   if(YD_FUZZ AND name IN_LIST YD_FUZZED)  # a header precompiled otherwise does not fit

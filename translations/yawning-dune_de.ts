@@ -4800,12 +4800,12 @@
             </translation>
         </message>
         <message>
-            <source>Proven: no other tray of this size is better by more than half a percent.</source>
-            <translation>Bewiesen: keine andere Ablage dieser Größe ist um mehr als ein halbes Prozent besser.</translation>
+            <source>Proven, judged by two strokes on one another: no other tray of this size is better by more than half a percent.</source>
+            <translation>Bewiesen, nach zwei Strichen übereinander beurteilt: keine andere Ablage dieser Größe ist um mehr als ein halbes Prozent besser.</translation>
         </message>
         <message>
-            <source>At most %1 % from the best possible tray of this size%2.</source>
-            <translation>Höchstens %1 % von der besten Ablage dieser Größe entfernt%2.</translation>
+            <source>Judged by two strokes on one another, at most %1 % from the best possible tray of this size%2.</source>
+            <translation>Nach zwei Strichen übereinander beurteilt höchstens %1 % von der besten Ablage dieser Größe entfernt%2.</translation>
         </message>
         <message>
             <source> (improved by the solver)</source>

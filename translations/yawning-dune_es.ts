@@ -4800,12 +4800,12 @@
             </translation>
         </message>
         <message>
-            <source>Proven: no other tray of this size is better by more than half a percent.</source>
-            <translation>Probado: ninguna otra bandeja de este tamaño es mejor en más de medio por ciento.</translation>
+            <source>Proven, judged by two strokes on one another: no other tray of this size is better by more than half a percent.</source>
+            <translation>Probado, a juzgar por dos trazos superpuestos: ninguna otra bandeja de este tamaño es mejor en más de medio por ciento.</translation>
         </message>
         <message>
-            <source>At most %1 % from the best possible tray of this size%2.</source>
-            <translation>Como mucho a un %1 % de la mejor bandeja posible de este tamaño%2.</translation>
+            <source>Judged by two strokes on one another, at most %1 % from the best possible tray of this size%2.</source>
+            <translation>Juzgada por dos trazos superpuestos, como mucho a un %1 % de la mejor bandeja posible de este tamaño%2.</translation>
         </message>
         <message>
             <source> (improved by the solver)</source>

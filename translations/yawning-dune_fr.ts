@@ -4800,12 +4800,12 @@
             </translation>
         </message>
         <message>
-            <source>Proven: no other tray of this size is better by more than half a percent.</source>
-            <translation>Prouvé : aucun autre plateau de cette taille n’est meilleur de plus d’un demi pour cent.</translation>
+            <source>Proven, judged by two strokes on one another: no other tray of this size is better by more than half a percent.</source>
+            <translation>Prouvé, à en juger par deux traits superposés : aucun autre plateau de cette taille n’est meilleur de plus d’un demi pour cent.</translation>
         </message>
         <message>
-            <source>At most %1 % from the best possible tray of this size%2.</source>
-            <translation>Au plus à %1 % du meilleur plateau possible de cette taille%2.</translation>
+            <source>Judged by two strokes on one another, at most %1 % from the best possible tray of this size%2.</source>
+            <translation>Jugé sur deux traits superposés, au plus à %1 % du meilleur plateau possible de cette taille%2.</translation>
         </message>
         <message>
             <source> (improved by the solver)</source>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 // Smoothest reflectances: round trip, bounds, and refusal of colours no surface has.
 #include <QTest>
+#include <array>
 #include <cmath>
 #include <limits>
 
@@ -11,6 +12,51 @@
 #include "support/random.h"
 
 using namespace yd::colour;
+
+namespace {
+
+using Curve = std::array<double, kBands>;
+
+Curve arc_of(const Spectrum& s) {
+  Curve z;
+  for (std::size_t i = 0; i < z.size(); ++i) z[i] = std::atanh(2.0 * static_cast<double>(s[i]) - 1);
+  return z;
+}
+
+double dot(const Curve& p, const Curve& q) {
+  double sum = 0;
+  for (std::size_t i = 0; i < p.size(); ++i) sum += p[i] * q[i];
+  return sum;
+}
+
+double steepness(const Curve& z) {
+  double sum = 0;
+  for (std::size_t i = 1; i < z.size(); ++i) sum += (z[i] - z[i - 1]) * (z[i] - z[i - 1]);
+  return sum;
+}
+
+/// How X, Y and Z hang on the curve, made orthonormal (Gram and Schmidt).
+std::array<Curve, 3> pull_of(const Curve& z) {
+  const Weights& w = weights(Illuminant::d50);
+  std::array<Curve, 3> rows;
+  for (std::size_t i = 0; i < z.size(); ++i) {
+    const double bend = 1 - std::tanh(z[i]) * std::tanh(z[i]);
+    rows[0][i] = bend * w.x[i];
+    rows[1][i] = bend * w.y[i];
+    rows[2][i] = bend * w.z[i];
+  }
+  for (std::size_t r = 0; r < rows.size(); ++r) {
+    for (std::size_t q = 0; q < r; ++q) {
+      const double along = dot(rows[r], rows[q]);
+      for (std::size_t i = 0; i < z.size(); ++i) rows[r][i] -= along * rows[q][i];
+    }
+    const double length = std::sqrt(dot(rows[r], rows[r]));
+    for (double& v : rows[r]) v /= length;
+  }
+  return rows;
+}
+
+}  // namespace
 
 class TestSmoothest : public QObject {
   Q_OBJECT
@@ -32,6 +78,29 @@ class TestSmoothest : public QObject {
     }
     QVERIFY2(made > 1485, qPrintable(QString::number(made)));  // all but a few screen colours are surface colours
     QVERIFY2(worst < 0.01, qPrintable(QString::number(worst)));
+  }
+
+  // The sum of squared slopes of the hyperbolic arc tangent (Burns 2020, eq. 3) is a square form of the curve: it rises
+  // both forwards and backwards only along a way on which it is level. Forty ways that leave the colour as it is, each.
+  void nothing_smoother_has_the_colour() {
+    yd::Random random(3);
+    for (const Lab& lab : {Lab{50, 0, 0}, Lab{30, 20, -40}, Lab{85, -10, 70}, Lab{48, 60, 40}, Lab{12, 5, 5}}) {
+      const Curve best = arc_of(smoothest_reflectance(lab).value());
+      const auto rows = pull_of(best);
+      for (int n = 0; n < 40; ++n) {
+        Curve way;
+        for (double& w : way) w = random.uniform(-1, 1);
+        for (const Curve& row : rows) {  // orthonormal: what is left does not move the colour
+          const double along = dot(way, row);
+          for (std::size_t i = 0; i < way.size(); ++i) way[i] -= along * row[i];
+        }
+        for (const double step : {1e-3, -1e-3}) {
+          Curve moved = best;
+          for (std::size_t i = 0; i < way.size(); ++i) moved[i] += step * way[i];
+          QVERIFY2(steepness(moved) > steepness(best), qPrintable(QString::number(lab.l)));
+        }
+      }
+    }
   }
 
   void a_grey_is_flat() {

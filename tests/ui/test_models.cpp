@@ -248,6 +248,21 @@ class TestModels : public QObject {
     QVERIFY(views[0].cut.speckle != views[1].cut.speckle);
   }
 
+  // With sticks enough nobody plays two parts, but for the stick that reunites; over the coat no glaze is lighter.
+  void an_example_is_built_as_its_school_builds() {
+    QVERIFY(planned_->plan.tray.size() >= 4);
+    for (const auto& v : app::school_views(*planned_)) {
+      std::vector<const media::Stick*> laid;
+      for (const QString& step : v.cut.steps) laid.push_back(named_in(step));
+      QVERIFY(std::find(laid.begin(), laid.end(), nullptr) == laid.end());
+      const std::set<const media::Stick*> different(laid.begin(), laid.end());
+      QCOMPARE(different.size(), v.school == plan::School::flat_broken ? 2U : 3U);
+      if (v.school == plan::School::light_coat) QVERIFY(laid[2]->lab.l <= laid[1]->lab.l);
+      if (v.school == plan::School::dark_first)
+        QVERIFY(laid[0]->lab.l <= laid[1]->lab.l && laid[1]->lab.l <= laid[2]->lab.l);
+    }
+  }
+
   void why_and_time_are_told() {
     const auto& p = planned_->plan;
     for (int i = 0; i < static_cast<int>(p.passes.size()); ++i) {
@@ -329,6 +344,17 @@ class TestModels : public QObject {
   }
 
  private:
+  /// The stick of the tray that the words name: the longest name, since one may be the beginning of another.
+  const media::Stick* named_in(const QString& words) const {
+    const media::Stick* best = nullptr;
+    for (const int i : planned_->plan.tray) {
+      const media::Stick& s = planned_->collection->sticks[static_cast<std::size_t>(i)];
+      if (words.contains(QString::fromStdString(s.name)) && (best == nullptr || s.name.size() > best->name.size()))
+        best = &s;
+    }
+    return best;
+  }
+
   std::unique_ptr<app::Materials> materials_;
   app::PlannedPtr planned_;
 };

@@ -13,16 +13,21 @@ namespace {
 /// Sticks of the tray that play a part in an example.
 struct Cast {
   int dark = 0, middle = 0, light = 0, vivid = 0;
+  int lighter_glaze = 0, darker_glaze = 0;  ///< the middle and the vivid one, as they lie over a coat
 };
 
 Cast cast_of(const Planned& p) {
   const auto lab = [&](int i) { return p.collection->sticks[static_cast<std::size_t>(i)].lab; };
   std::vector<int> tray = p.plan.tray;
-  std::sort(tray.begin(), tray.end(), [&](int a, int b) { return lab(a).l < lab(b).l; });
-  if (tray.empty()) tray.push_back(0);
-  const int vivid = *std::max_element(tray.begin(), tray.end(),
+  if (tray.empty()) return {};
+  const auto found = std::max_element(tray.begin(), tray.end(),
                                       [&](int a, int b) { return colour::chroma(lab(a)) < colour::chroma(lab(b)); });
-  return {tray.front(), tray[tray.size() / 2], tray.back(), vivid};
+  const int vivid = *found;
+  if (tray.size() > 1) tray.erase(found);  // nobody plays two parts where there are enough
+  std::sort(tray.begin(), tray.end(), [&](int a, int b) { return lab(a).l < lab(b).l; });
+  const int middle = tray[tray.size() / 2];
+  const auto [darker, lighter] = std::minmax({middle, vivid}, [&](int a, int b) { return lab(a).l < lab(b).l; });
+  return {tray.front(), middle, tray.back(), vivid, lighter, darker};
 }
 
 std::vector<plan::Stroke> example(plan::School school, const Cast& c) {
@@ -31,7 +36,9 @@ std::vector<plan::Stroke> example(plan::School school, const Cast& c) {
     case plan::School::dark_first:
       return {{c.dark, 0.6, Technique::laid}, {c.middle, 0.6, Technique::laid}, {c.light, 0.3, Technique::laid}};
     case plan::School::light_coat:
-      return {{c.light, 1.0, Technique::rubbed}, {c.vivid, 0.3, Technique::laid}, {c.middle, 0.3, Technique::laid}};
+      return {{c.light, 1.0, Technique::rubbed},
+              {c.lighter_glaze, 0.3, Technique::laid},
+              {c.darker_glaze, 0.3, Technique::laid}};
     case plan::School::flat_broken:
       return {{c.middle, 0.6, Technique::rubbed}, {c.dark, 0.3, Technique::laid}, {c.middle, 0.6, Technique::laid}};
     case plan::School::tone_map:

@@ -102,8 +102,11 @@ QString unity_words(const Planned& p) {
 }
 
 QString proof_words(const plan::TrayProof& proof) {
-  if (proof.gap < 0.005) return tr("Proven: no other tray of this size is better by more than half a percent.");
-  return tr("At most %1 % from the best possible tray of this size%2.")
+  if (proof.gap < 0.005)
+    return tr(
+        "Proven, judged by two strokes on one another: no other tray of this size is better by more than half a "
+        "percent.");
+  return tr("Judged by two strokes on one another, at most %1 % from the best possible tray of this size%2.")
       .arg(words::number(100 * proof.gap, 1))
       .arg(proof.improved ? tr(" (improved by the solver)") : QString());
 }

@@ -3,6 +3,7 @@
 
 #include <Eigen/Dense>
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "colour/observer.h"
@@ -11,12 +12,10 @@ namespace yd::colour {
 namespace {
 
 constexpr int kN = static_cast<int>(kBands);
-constexpr int kSize = kN + 3;
 constexpr int kMaxSteps = 60;
 constexpr double kTolerance = 1e-9;
 
-using Vector = Eigen::Matrix<double, kSize, 1>;
-using Matrix = Eigen::Matrix<double, kSize, kSize>;
+using Bands = Eigen::Matrix<double, kN, 1>;
 using Observer3 = Eigen::Matrix<double, 3, kN>;
 
 Observer3 observer_matrix(const Weights& w) {
@@ -28,50 +27,105 @@ Observer3 observer_matrix(const Weights& w) {
   return t;
 }
 
-/// Burns (2020), eq. 4: the matrix of the sum of squared slopes of z, halved.
-Eigen::Matrix<double, kN, kN> slope_matrix() {
-  Eigen::Matrix<double, kN, kN> d = Eigen::Matrix<double, kN, kN>::Zero();
-  for (int i = 0; i < kN; ++i) {
-    d(i, i) = (i == 0 || i == kN - 1) ? 2 : 4;
-    if (i > 0) d(i, i - 1) = -2;
-    if (i + 1 < kN) d(i, i + 1) = -2;
-  }
-  return d;
-}
-
-struct Step {
-  Vector residual;
-  Matrix jacobian;
+/// Where the search stands, or a move of it.
+struct Point {
+  Bands z = Bands::Zero();
+  Eigen::Vector3d multipliers = Eigen::Vector3d::Zero();
 };
 
-/// The gradient of the Lagrangian and its derivative at (z, multipliers).
-Step linearise(const Vector& u, const Observer3& t, const Eigen::Vector3d& xyz) {
-  static const auto slope = slope_matrix();
-  const auto z = u.head<kN>();
-  const Eigen::Matrix<double, kN, 1> tanh_z = z.array().tanh();
-  const Eigen::Matrix<double, kN, 1> sech2 = 1.0 - tanh_z.array().square();
-  const Eigen::Matrix<double, kN, 1> pull = t.transpose() * u.tail<3>();
+// Burns (2020), eq. 4, the matrix of the sum of squared slopes of z, halved: 4 on its diagonal, 2 at both ends, and
+constexpr double kBeside = -2;
+
+Bands slopes(const Bands& z) {
+  Bands out = 4 * z;
+  out[0] = 2 * z[0];
+  out[kN - 1] = 2 * z[kN - 1];
+  out.head<kN - 1>() += kBeside * z.tail<kN - 1>();
+  out.tail<kN - 1>() += kBeside * z.head<kN - 1>();
+  return out;
+}
+
+/// The gradient of the Lagrangian at a point and its derivative: a band of three, bordered by three rows and columns.
+struct Step {
+  Point residual;
+  Bands diagonal;
+  Observer3 side;
+};
+
+Step linearise(const Point& at, const Observer3& t, const Eigen::Vector3d& xyz) {
+  const Bands tanh_z = at.z.array().tanh();
+  const Bands sech2 = 1.0 - tanh_z.array().square();
+  const Bands pull = t.transpose() * at.multipliers;
   Step s;
-  s.residual.head<kN>() = slope * z + (0.5 * sech2.array() * pull.array()).matrix();
-  s.residual.tail<3>() = t * (0.5 * (tanh_z.array() + 1.0)).matrix() - xyz;
-  s.jacobian.setZero();
-  s.jacobian.topLeftCorner<kN, kN>() = slope;
-  s.jacobian.topLeftCorner<kN, kN>().diagonal() -= (sech2.array() * tanh_z.array() * pull.array()).matrix();
-  const Observer3 side = t * (0.5 * sech2).asDiagonal();
-  s.jacobian.topRightCorner<kN, 3>() = side.transpose();
-  s.jacobian.bottomLeftCorner<3, kN>() = side;
+  s.residual.z = slopes(at.z) + (0.5 * sech2.array() * pull.array()).matrix();
+  s.residual.multipliers = t * (0.5 * (tanh_z.array() + 1.0)).matrix() - xyz;
+  s.diagonal = Bands::Constant(4) - (sech2.array() * tanh_z.array() * pull.array()).matrix();
+  s.diagonal[0] -= 2;
+  s.diagonal[kN - 1] -= 2;
+  s.side = t * (0.5 * sech2).asDiagonal();
   return s;
 }
 
-bool solve(const Eigen::Vector3d& xyz, const Observer3& t, Vector& u) {
+/// A row of the band as it is worked off: from its pivot on, then the border and the right side.
+struct Row {
+  double pivot = 0;
+  double next = 0;
+  double after = 0;
+  Eigen::Vector4d rest;  ///< border, right side
+};
+
+/// The move that makes the linearised gradient nothing. Gauss' elimination along the band, each row pivoted against the
+/// next (which begins with kBeside, so that no pivot is small); the last of z, where the band may be singular, is left
+/// to the multipliers.
+Point newton_move(const Step& s) {
+  const auto row = [&](int i) {
+    Row r{0, s.diagonal[i], i + 1 < kN ? kBeside : 0, {}};
+    r.rest << s.side.col(i), s.residual.z[i];
+    return r;
+  };
+  std::array<Row, kN> rows;
+  Observer3 lower = s.side;
+  Eigen::Matrix<double, 3, 4> corner;
+  corner << Eigen::Matrix3d::Zero(), s.residual.multipliers;
+  Row now = row(0);
+  now = {now.next, now.after, 0, now.rest};
+  for (int i = 0; i + 1 < kN; ++i) {
+    Row next = row(i + 1);
+    next.pivot = kBeside;
+    if (std::abs(next.pivot) > std::abs(now.pivot)) std::swap(now, next);
+    const double times = next.pivot / now.pivot;
+    const Eigen::Vector3d below = lower.col(i) / now.pivot;
+    lower.col(i + 1) -= now.next * below;
+    if (i + 2 < kN) lower.col(i + 2) -= now.after * below;
+    corner -= below * now.rest.transpose();
+    rows[static_cast<std::size_t>(i)] = now;
+    now = {next.next - times * now.next, next.after - times * now.after, 0, next.rest - times * now.rest};
+  }
+  Eigen::Matrix<double, 4, 5> last;
+  last << now.pivot, now.rest.transpose(), lower.col(kN - 1), corner;
+  const Eigen::Vector4d end = last.leftCols<4>().fullPivLu().solve(last.col(4));
+  Point move;
+  move.z[kN - 1] = end[0];
+  move.multipliers = end.tail<3>();
+  for (int i = kN - 2; i >= 0; --i) {
+    const Row& r = rows[static_cast<std::size_t>(i)];
+    const double beyond = r.next * move.z[i + 1] + (i + 2 < kN ? r.after * move.z[i + 2] : 0);
+    move.z[i] = (r.rest[3] - r.rest.head<3>().dot(move.multipliers) - beyond) / r.pivot;
+  }
+  return move;
+}
+
+bool solve(const Eigen::Vector3d& xyz, const Observer3& t, Point& at) {
   for (int i = 0; i < kMaxSteps; ++i) {
-    const Step s = linearise(u, t, xyz);
-    const Vector move = s.jacobian.partialPivLu().solve(s.residual);
-    if (!move.allFinite()) return false;
+    const Step s = linearise(at, t, xyz);
+    const Point move = newton_move(s);
+    if (!move.z.allFinite() || !move.multipliers.allFinite()) return false;
     // z beyond 1.5 a step would jump over the bend of tanh.
-    const double longest = move.head<kN>().cwiseAbs().maxCoeff();
-    u -= move * std::min(1.0, 1.5 / std::max(longest, 1e-30));
-    if (longest < kTolerance) return s.residual.tail<3>().cwiseAbs().maxCoeff() < 1e-6;
+    const double longest = move.z.cwiseAbs().maxCoeff();
+    const double share = std::min(1.0, 1.5 / std::max(longest, 1e-30));
+    at.z -= move.z * share;
+    at.multipliers -= move.multipliers * share;
+    if (longest < kTolerance) return s.residual.multipliers.cwiseAbs().maxCoeff() < 1e-6;
   }
   return false;
 }
@@ -90,12 +144,12 @@ Result<Spectrum> smoothest_reflectance(const Lab& lab) {
   static const Observer3 t = observer_matrix(w);
   const Xyz xyz = to_xyz(lab, w.white);
   if (xyz.x <= 0 || xyz.y <= 0 || xyz.z <= 0) return unreachable("no surface has this colour");
-  Vector u = Vector::Zero();
+  Point u;
   // Start at the grey of the same luminance: a good start for all but the most vivid colours.
-  u.head<kN>().setConstant(std::atanh(std::clamp(2.0 * xyz.y / 100.0 - 1.0, -0.9999, 0.9999)));
+  u.z.setConstant(std::atanh(std::clamp(2.0 * xyz.y / 100.0 - 1.0, -0.9999, 0.9999)));
   if (!solve(Eigen::Vector3d(xyz.x, xyz.y, xyz.z) / 100.0, t, u)) return unreachable("no surface has this colour");
   Spectrum out;
-  for (int i = 0; i < kN; ++i) out[static_cast<std::size_t>(i)] = static_cast<float>(0.5 * (std::tanh(u[i]) + 1.0));
+  for (int i = 0; i < kN; ++i) out[static_cast<std::size_t>(i)] = static_cast<float>(0.5 * (std::tanh(u.z[i]) + 1.0));
   return out;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #include "recipe/geometry.h"
 
+#include <algorithm>
 #include <set>
 
 namespace yd::plan {
@@ -41,16 +42,23 @@ std::set<int> events(const optics::Pile& pile) {
 
 }  // namespace
 
+void lay_on(optics::Pile& pile, std::span<const StrokeShape> shapes) {
+  const StrokeShape& last = shapes.back();
+  pile.stroke(static_cast<int>(shapes.size()) - 1, last.medium, last.pressure);
+  if (last.technique == Technique::rubbed) pile.rub();
+}
+
 StackGeometry make_geometry(const optics::Ground& ground, const optics::Parameters& parameters,
                             std::span<const StrokeShape> shapes) {
-  StackGeometry g;
   optics::Pile pile(ground, parameters);
+  for (std::size_t i = 1; i <= shapes.size(); ++i) lay_on(pile, shapes.first(i));
+  return geometry_of(pile, shapes);
+}
+
+StackGeometry geometry_of(const optics::Pile& pile, std::span<const StrokeShape> shapes) {
+  StackGeometry g;
   g.strokes = static_cast<int>(shapes.size());
-  for (std::size_t i = 0; i < shapes.size(); ++i) {
-    g.shape[i] = shapes[i];
-    pile.stroke(static_cast<int>(i), shapes[i].medium, shapes[i].pressure);
-    if (shapes[i].technique == Technique::rubbed) pile.rub();
-  }
+  std::copy(shapes.begin(), shapes.end(), g.shape.begin());
   g.tooth_left = pile.tooth_left();
   for (const int event : events(pile)) {
     StackGeometry::Coat coat = gather(pile, event);

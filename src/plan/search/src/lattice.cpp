@@ -109,21 +109,36 @@ std::int64_t Lattice::key(const Layering& layering) const {
   return k;
 }
 
+bool Lattice::allows(std::span<const StrokeShape> shapes) const {
+  for (std::size_t i = 1; i < shapes.size(); ++i) {
+    if (!shape_may_follow(in_.rules, shapes[i - 1], shapes[i])) return false;
+  }
+  return manner_allows(in_.rules.manner, shapes);
+}
+
 ChainGeometry Lattice::make_chain(const Layering& layering) const {
   ChainGeometry out;
-  const std::size_t count = nodes_of(layering.size());
-  for (std::size_t n = 0; n < count; ++n) {
-    std::vector<StrokeShape> shapes;
-    for (std::size_t i = 0; i < layering.size(); ++i) {
-      const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layering[i].stick)];
-      shapes.push_back({stick.medium, kGrades[grade_at(n, i)], layering[i].technique});
+  out.nodes.resize(nodes_of(layering.size()));
+  out.allowed.resize(out.nodes.size());
+  std::vector<StrokeShape> shapes;
+  // Layer upon layer: what lies below is laid once for all that may lie on it.
+  const auto grow = [&](const auto& again, const optics::Pile& below, std::size_t node, std::size_t place) -> void {
+    const std::size_t i = shapes.size();
+    if (i == layering.size()) {
+      out.nodes[node] = geometry_of(below, shapes);
+      out.allowed[node] = allows(shapes) ? 1 : 0;
+      return;
     }
-    bool allowed = manner_allows(in_.rules.manner, shapes);
-    for (std::size_t i = 1; i < shapes.size(); ++i)
-      allowed = allowed && shape_may_follow(in_.rules, shapes[i - 1], shapes[i]);
-    out.nodes.push_back(make_geometry(*in_.ground, *in_.parameters, shapes));
-    out.allowed.push_back(allowed ? 1 : 0);
-  }
+    const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layering[i].stick)];
+    for (std::size_t step = 0; step < kSteps; ++step) {
+      shapes.push_back({stick.medium, kGrades[step], layering[i].technique});
+      optics::Pile pile = below;
+      lay_on(pile, shapes);
+      again(again, pile, node + step * place, place * kSteps);
+      shapes.pop_back();
+    }
+  };
+  grow(grow, optics::Pile(*in_.ground, *in_.parameters), 0, 1);
   return out;
 }
 

@@ -3,10 +3,16 @@
 
 #include <algorithm>
 #include <array>
+#include <cstdint>
+#include <functional>
+#include <limits>
 #include <map>
+#include <numeric>
 #include <optional>
 #include <set>
 #include <tuple>
+
+#include "gathered.h"
 
 namespace yd::plan {
 namespace {
@@ -47,14 +53,27 @@ double price_of(const Use& use, const PlanPrices& prices) {
   return std::max(prices.pass, prices.pass * (1 + prices.brief_more * (1 - use.area / prices.brief)));
 }
 
+/// Small, because a plan looks at millions.
 struct Option {
-  LeveledLayering how;
-  std::size_t layering = 0;  ///< a number of its own, whatever the mass
   double cost = 0;
-  std::size_t count = 0;
-  std::array<std::size_t, kMostStrokes> passes{};  ///< by number; `count` of them
-  std::array<double, kMostStrokes> area{};         ///< that each goes over, share of the picture
+  std::uint32_t layering = 0;  ///< a number of its own, whatever the mass
+  std::uint32_t how = 0;       ///< by number
+  std::uint32_t count = 0;
+  std::array<std::uint32_t, kMostStrokes> passes{};  ///< by number; `count` of them
+  std::array<double, kMostStrokes> area{};           ///< that each goes over, share of the picture
 };
+
+/// How a band of the same gradient beside a mass stands, and what a seam there costs.
+struct Beside {
+  std::uint32_t layering = 0;
+  double seam = 0;
+};
+
+double seams(const Option& option, std::span<const Beside> beside) {
+  double sum = 0;
+  for (const Beside& b : beside) sum += b.layering == option.layering ? 0 : b.seam;
+  return sum;
+}
 
 class Chooser {
  public:
@@ -66,25 +85,33 @@ class Chooser {
   std::vector<LeveledLayering> run() {
     chosen_.assign(masses_.size(), 0);  // the cheapest of each
     // Where each pass costs more at first, masses gather on few of them before they spread again.
-    Choice best;
+    std::vector<LeveledLayering> best;
+    double least = std::numeric_limits<double>::infinity();
     for (const double dearer : {1.0, 2.0, 4.0, 8.0}) {
       Choice tried = chosen_;
       for (double times = dearer; times >= 1; times /= 2) descend(tried, {}, times);
       while (join_bands(tried) || drop_a_pass(tried)) {
       }
-      if (best.empty() || total(tried) < total(best) - 1e-9) best = std::move(tried);
+      std::vector<LeveledLayering> found = gathered(masses_, how(tried));
+      const double cost = plan_cost(masses_, found, prices_);
+      if (cost < least - 1e-9) least = cost, best = std::move(found);
     }
-    chosen_ = std::move(best);
-    std::vector<LeveledLayering> out;
-    for (std::size_t m = 0; m < masses_.size(); ++m) out.push_back(options_[m][chosen_[m]].how);
-    return out;
+    return best;
   }
 
  private:
   using Choice = std::vector<std::size_t>;
   using Uses = std::vector<Use>;  // by the number of the pass
 
-  std::size_t number(const PassKey& key) { return numbers_.emplace(key, numbers_.size()).first->second; }
+  std::vector<LeveledLayering> how(const Choice& choice) const {
+    std::vector<LeveledLayering> out;
+    for (std::size_t m = 0; m < choice.size(); ++m) out.push_back(hows_[options_[m][choice[m]].how]);
+    return out;
+  }
+
+  std::uint32_t number(const PassKey& key) {
+    return numbers_.emplace(key, static_cast<std::uint32_t>(numbers_.size())).first->second;
+  }
 
   /// Cheapest first.
   std::vector<Option> options_for(const LayeredMass& mass, int most_levels) {
@@ -99,13 +126,15 @@ class Chooser {
       if (mass.weight * static_cast<double>(mass.cost[l] - *best) > spared) continue;
       const int count = static_cast<int>(mass.layerings[l].size());
       const int most = std::max(most_levels, mass.first_level + count);
-      const std::size_t layering = layerings_.emplace(mass.layerings[l], layerings_.size()).first->second;
+      const auto layering =
+          layerings_.emplace(mass.layerings[l], static_cast<std::uint32_t>(layerings_.size())).first->second;
       for (std::vector<int>& levels : rising(count, mass.first_level, most)) {
         Option o;
-        o.how = {l, std::move(levels)};
+        o.how = static_cast<std::uint32_t>(hows_.size());
+        hows_.push_back({l, std::move(levels)});
         o.layering = layering;
         o.cost = mass.weight * static_cast<double>(mass.cost[l]);
-        for (const PassKey& k : keys(mass, o.how)) {
+        for (const PassKey& k : keys(mass, hows_.back())) {
           o.area[o.count] = area_of(mass, l, o.count);
           o.passes[o.count++] = number(k);
         }
@@ -135,15 +164,15 @@ class Chooser {
     double sum = 0;
     for (const Use& use : uses_of(choice)) sum += price_of(use, prices_);
     for (std::size_t m = 0; m < choice.size(); ++m)
-      sum += options_[m][choice[m]].cost + seams(choice, m, choice[m]) / 2;
+      sum += options_[m][choice[m]].cost + seams(options_[m][choice[m]], beside(choice, m)) / 2;
     return sum;
   }
 
-  double seams(const Choice& choice, std::size_t m, std::size_t option) const {
-    double sum = 0;
+  std::vector<Beside> beside(const Choice& choice, std::size_t m) const {
+    std::vector<Beside> out;
     for (const auto& [n, length] : masses_[m].bands)
-      sum += options_[m][option].layering == options_[n][choice[n]].layering ? 0 : prices_.seam * length;
-    return sum;
+      out.push_back({options_[n][choice[n]].layering, prices_.seam * length});
+    return out;
   }
 
   /// What each pass costs as the others stand, so many times: the price now, and as one more mass would find it.
@@ -161,11 +190,15 @@ class Chooser {
     return out;
   }
 
-  /// What passes cost for being brief: all that a mass can spare by joining them.
+  /// What a mass can spare at most by joining passes that cost more for being brief: it joins as many as it has layers.
   double brief_charge(const Uses& uses) const {
-    double sum = 0;
-    for (const Use& use : uses) sum += use.masses == 0 ? 0 : price_of(use, prices_) - prices_.pass;
-    return sum;
+    std::vector<double> more;
+    for (const Use& use : uses) {
+      if (use.masses > 0) more.push_back(price_of(use, prices_) - prices_.pass);
+    }
+    const auto joined = static_cast<std::ptrdiff_t>(std::min<std::size_t>(kMostStrokes, more.size()));
+    std::partial_sort(more.begin(), more.begin() + joined, more.end(), std::greater<>());
+    return std::accumulate(more.begin(), more.begin() + joined, 0.0);
   }
 
   /// Mass by mass, the option that is cheapest as the others stand, passes being so many times as dear as they are. One
@@ -181,6 +214,7 @@ class Chooser {
         add(uses, m, choice[m], -1);
         const double gain = times * brief_charge(uses);
         const std::vector<Charge> charge = charges(uses, times);
+        const std::vector<Beside> bands = beside(choice, m);
         const auto whole_cost = [&](std::size_t o) {
           const Option& option = options_[m][o];
           double cost = option.cost;
@@ -188,7 +222,7 @@ class Chooser {
             cost += charge[option.passes[i]].joined(option.area[i], times * prices_.pass, slope);
             if (forbidden && option.passes[i] == *forbidden) cost += kNever;
           }
-          return cost + seams(choice, m, o);
+          return cost + seams(option, bands);
         };
         std::size_t best = choice[m];
         double least = whole_cost(best);
@@ -270,8 +304,9 @@ class Chooser {
 
   std::span<const LayeredMass> masses_;
   PlanPrices prices_;
-  std::map<PassKey, std::size_t> numbers_;
-  std::map<Layering, std::size_t> layerings_;
+  std::map<PassKey, std::uint32_t> numbers_;
+  std::map<Layering, std::uint32_t> layerings_;
+  std::vector<LeveledLayering> hows_;
   std::vector<std::vector<Option>> options_;
   Choice chosen_;
 };

@@ -7,6 +7,7 @@
 
 #include "optics/kernel.h"
 #include "optics/parameters.h"
+#include "optics/pile.h"
 #include "recipe/recipe.h"
 
 namespace yd::plan {
@@ -40,6 +41,9 @@ struct StackGeometry {
 
 StackGeometry make_geometry(const optics::Ground& ground, const optics::Parameters& parameters,
                             std::span<const StrokeShape> shapes);
+/// The same stroke by stroke: the last of the shapes laid on a pile that has the others, and what such a pile holds.
+void lay_on(optics::Pile& pile, std::span<const StrokeShape> shapes);
+StackGeometry geometry_of(const optics::Pile& pile, std::span<const StrokeShape> shapes);
 
 /// All one- and two-stroke geometries of the given media that put no harder medium over a softer one.
 std::vector<StackGeometry> all_geometries(const optics::Ground& ground, const optics::Parameters& parameters,

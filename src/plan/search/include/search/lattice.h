@@ -67,6 +67,7 @@ class Lattice {
  private:
   std::int64_t key(const Layering& layering) const;
   ChainGeometry make_chain(const Layering& layering) const;
+  bool allows(std::span<const StrokeShape> shapes) const;
 
   SearchInput in_;
   double hand_;

@@ -113,23 +113,32 @@ struct Pair {
     for (int y = 0; y < 10; ++y) {
       for (int x = 0; x < 20; ++x) subject.labels.at(x, y) = x < 10 ? 0 : 1;
     }
-    for (int i = 0; i < 2; ++i) {
-      subject::Mass m;
-      m.id = i;
-      m.name = i == 0 ? "left" : "right";
-      m.area = 0.5;
-      subject.masses.push_back(m);
-      plan::TargetPlan t;
-      t.mass = i;
-      t.area = 0.5;
-      plan.targets.push_back(t);
-      plan.rules.push_back({});
-    }
+    add("left", 0.5);
+    add("right", 0.5);
     for (const media::Stick& s : trial::shipped_collection().sticks) {
       if (s.medium == optics::Medium::soft) sticks.sticks.push_back(s);
     }
     std::sort(sticks.sticks.begin(), sticks.sticks.end(),
               [](const auto& a, const auto& b) { return a.lab.l < b.lab.l; });
+  }
+  void add(const char* name, double area) {
+    subject::Mass m;
+    m.id = static_cast<int>(subject.masses.size());
+    m.name = name;
+    m.area = area;
+    subject.masses.push_back(m);
+    plan::TargetPlan t;
+    t.mass = m.id;
+    t.area = area;
+    plan.targets.push_back(t);
+    plan.rules.push_back({});
+  }
+  /// A strip of bare paper between the two.
+  void set_apart() {
+    add("between", 0.2);
+    for (int y = 0; y < 10; ++y) {
+      for (int x = 8; x < 12; ++x) subject.labels.at(x, y) = 2;
+    }
   }
   int darkest() const { return 0; }
   int lightest() const { return static_cast<int>(sticks.sticks.size()) - 1; }
@@ -226,6 +235,23 @@ class TestOrder : public QObject {
     QVERIFY(Pair::first_over(p.arranged(), 1) == 1);
     p.plan.rules.assign(2, {plan::School::light_coat, plan::Manner::either});
     QVERIFY(Pair::first_over(p.arranged(), 0) == 1);
+  }
+
+  // Dark first is a rule for the whole sheet: where nothing else speaks, the darks are blocked in before a far light.
+  void darks_begin_wherever_they_lie() {
+    Pair p;
+    p.set_apart();
+    p.subject.masses[0].plane = subject::Plane::background;
+    p.subject.masses[1].plane = subject::Plane::foreground;
+    p.lay(0, {{p.lightest(), 0.6}});
+    p.lay(1, {{p.darkest(), 0.6}});
+    const plan::Plan plan = p.arranged();
+    QCOMPARE(Pair::first_over(plan, 1), 1);
+    QVERIFY(plan.passes.back().reason.edge.rule == Rule::dark_first);
+    QVERIFY(plan.conflicts.empty());
+    // No rule of another school.
+    p.plan.rules.assign(3, {plan::School::tone_map, plan::Manner::either});
+    QVERIFY(!Pair::has(p.arranged(), Rule::dark_first));
   }
 
   void the_background_goes_in_before_a_soft_edge() {

@@ -15,6 +15,8 @@ namespace {
 
 constexpr double kTouching = 3;       // pixels of border from which two masses touch
 constexpr double kIntense = 55;       // chroma of a stick that counts as intense
+constexpr double kDarkBegin = 35;     // L* of a stick up to which it blocks in darks
+constexpr double kLightBegin = 60;    // and from which lights
 constexpr double kMuchDarker = 10;    // L*: intense goes last only where it is not a dark
 constexpr double kPairArea = 0.03;    // share of the picture up to which masses can be a pair
 constexpr double kPairHeight = 0.08;  // of the height
@@ -55,6 +57,7 @@ class Ties {
     std::stable_sort(wanted_.begin(), wanted_.end(),
                      [](const Edge& p, const Edge& q) { return static_cast<int>(p.rule) < static_cast<int>(q.rule); });
     for (const Edge& e : wanted_) add(e);
+    darkest_first();
     return std::move(graph_);
   }
 
@@ -69,6 +72,24 @@ class Ties {
 
   void want(std::size_t before, std::size_t after, Rule rule, int m = -1, int n = -1, double lag = 0) {
     wanted_.push_back({static_cast<int>(before), static_cast<int>(after), rule, lag, m, n});
+  }
+
+  /// Dark first, over the whole sheet: what is blocked in with a dark goes before what is blocked in with a light,
+  /// where no other rule speaks.
+  void darkest_first() {
+    const auto begins = [&](std::size_t i) {
+      return job(i).kind == PassKind::stroke && job(i).level == 0 && !job(i).accent &&
+             std::all_of(job(i).masses.begin(), job(i).masses.end(),
+                         [&](int m) { return rules(m).school == School::dark_first; });
+    };
+    for (std::size_t u = 0; u < graph_.jobs.size(); ++u) {
+      for (std::size_t v = 0; v < graph_.jobs.size(); ++v) {
+        if (u == v || !begins(u) || !begins(v) || tools_[u].l > kDarkBegin || tools_[v].l < kLightBegin) continue;
+        const Edge e{static_cast<int>(u),   static_cast<int>(v),  Rule::dark_first, 0,
+                     job(u).masses.front(), job(v).masses.front()};
+        if (!reaches(v, u)) add(e);
+      }
+    }
   }
 
   /// Along every target: coat, strokes, fixative, strokes.

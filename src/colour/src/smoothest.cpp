@@ -33,7 +33,8 @@ struct Point {
   Eigen::Vector3d multipliers = Eigen::Vector3d::Zero();
 };
 
-// Burns (2020), eq. 4, the matrix of the sum of squared slopes of z, halved: 4 on its diagonal, 2 at both ends, and
+// The matrix of the sum of squared slopes of z, halved (Burns 2020, eq. 4): 4 on its diagonal, 2 at both ends, and
+// beside it
 constexpr double kBeside = -2;
 
 Bands slopes(const Bands& z) {

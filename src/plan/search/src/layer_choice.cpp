@@ -138,7 +138,7 @@ class Chooser {
           o.area[o.count] = area_of(mass, l, o.count);
           o.passes[o.count++] = number(k);
         }
-        out.push_back(std::move(o));
+        out.push_back(o);
       }
     }
     std::stable_sort(out.begin(), out.end(), [](const Option& p, const Option& q) { return p.cost < q.cost; });

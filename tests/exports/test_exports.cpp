@@ -4,7 +4,6 @@
 #include <QColorSpace>
 #include <QGuiApplication>
 #include <QImage>
-#include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
@@ -12,25 +11,16 @@
 #include "exports/export_file.h"
 #include "exports/core_painter.h"
 #include "exports/pass_words.h"
+#include "outside.h"
 #include "pictures/screen.h"
 #include "small_world.h"
 #include "words/language.h"
 
 using namespace yd;
 using exports::What;
+using trial::run_outside;
 
 namespace {
-
-struct Ran {
-  int code = -1;
-  QByteArray out;
-};
-Ran run(const QString& program, const QStringList& arguments) {
-  QProcess p;
-  p.start(program, arguments);
-  if (!p.waitForStarted() || !p.waitForFinished(60000)) return {};
-  return {p.exitCode(), p.readAllStandardOutput()};
-}
 
 class Stopped : public Observer {
  public:
@@ -67,7 +57,7 @@ class TestExports : public QObject {
 
   void the_plan_is_a_whole_pdf() {
     const QString file = write("plan.pdf", What::plan_pdf);
-    const auto text = run("pdftotext", {"-layout", file, "-"});
+    const auto text = run_outside("pdftotext", {"-layout", file, "-"});
     QCOMPARE(text.code, 0);
     const QString words = QString::fromUtf8(text.out);
     for (const char* expected :
@@ -77,7 +67,7 @@ class TestExports : public QObject {
     for (const int i : plan_.tray)
       QVERIFY(words.contains(QString::fromStdString(sticks_.sticks[static_cast<std::size_t>(i)].name)));
     QVERIFY(words.contains(QString::number(plan_.passes.size())));
-    const auto info = run("pdfinfo", {file});
+    const auto info = run_outside("pdfinfo", {file});
     QVERIFY(info.out.contains("A4"));
     // It carries its profile, so that its colours are tagged.
     QFile raw(file);
@@ -90,7 +80,7 @@ class TestExports : public QObject {
     words::speak("de", QLocale("de_DE"));
     const QString file = write("plan-de.pdf", What::plan_pdf);
     words::speak("en", QLocale::c());
-    const QString words = QString::fromUtf8(run("pdftotext", {"-layout", file, "-"}).out);
+    const QString words = QString::fromUtf8(run_outside("pdftotext", {"-layout", file, "-"}).out);
     for (const char* expected :
          {"Diese Kreiden herauslegen", "Partien", "Die Zeichnung anlegen", "Massen", "Querschnitte", "Sicherheit",
           "Sicherheitsdatenblatt", "Brennbare Dämpfe", "Sitzung 1", "Tonwert"})
@@ -103,7 +93,7 @@ class TestExports : public QObject {
 
   void the_pdf_shows_the_sticks_own_colours() {
     const QString file = write("swatches.pdf", What::plan_pdf);
-    QCOMPARE(run("pdftoppm", {"-r", "72", "-png", "-f", "1", "-l", "1", file, dir_.filePath("page")}).code, 0);
+    QCOMPARE(run_outside("pdftoppm", {"-r", "72", "-png", "-f", "1", "-l", "1", file, dir_.filePath("page")}).code, 0);
     const QStringList made = QDir(dir_.path()).entryList({"page*.png"});
     QCOMPARE(made.size(), 1);
     const QImage page(dir_.filePath(made.front()));
@@ -127,7 +117,7 @@ class TestExports : public QObject {
 
   void the_outline_svg_has_its_true_size() {
     const QString file = write("outline.svg", What::outlines, {true, 8, true, exports::Print::a4});
-    QCOMPARE(run("xmllint", {"--noout", file}).code, 0);
+    QCOMPARE(run_outside("xmllint", {"--noout", file}).code, 0);
     QFile svg(file);
     QVERIFY(svg.open(QIODevice::ReadOnly));
     const QString text = QString::fromUtf8(svg.readAll());
@@ -137,7 +127,7 @@ class TestExports : public QObject {
                                         [](const subject::Mass& m) { return m.plane != subject::Plane::background; });
     QCOMPARE(text.contains(">I<"), standing >= 1);
     QCOMPARE(text.contains(">II<"), standing >= 2);
-    QCOMPARE(run("rsvg-convert", {"-w", "400", "-o", dir_.filePath("outline.png"), file}).code, 0);
+    QCOMPARE(run_outside("rsvg-convert", {"-w", "400", "-o", dir_.filePath("outline.png"), file}).code, 0);
     const QImage drawn(dir_.filePath("outline.png"));
     QCOMPARE(drawn.width(), 400);
     int ink = 0;
@@ -154,10 +144,10 @@ class TestExports : public QObject {
     QCOMPARE(tiles.down, 2);
     QCOMPARE(exports::tiles({18, 25}, exports::Print::a4).across, 1);
     const QString file = write("outline.pdf", What::outlines);
-    const auto info = run("pdfinfo", {file});
+    const auto info = run_outside("pdfinfo", {file});
     QVERIFY(info.out.contains("Pages:           6"));
-    QVERIFY(run("pdftotext", {file, "-"}).out.contains("50 mm"));
-    QVERIFY(run("pdfinfo", {write("letter.pdf", What::outlines, {true, 0, true, exports::Print::letter})})
+    QVERIFY(run_outside("pdftotext", {file, "-"}).out.contains("50 mm"));
+    QVERIFY(run_outside("pdfinfo", {write("letter.pdf", What::outlines, {true, 0, true, exports::Print::letter})})
                 .out.contains("letter"));
   }
 
@@ -173,10 +163,10 @@ class TestExports : public QObject {
     QFile raw(file);
     QVERIFY(raw.open(QIODevice::ReadOnly));
     QCOMPARE(raw.read(54).mid(30), QByteArray("mimetypeimage/openraster"));
-    QCOMPARE(run("unzip", {"-q", "-o", file, "-d", dir_.filePath("ora")}).code, 0);
-    QCOMPARE(run("xmllint", {"--noout", dir_.filePath("ora/stack.xml")}).code, 0);
+    QCOMPARE(run_outside("unzip", {"-q", "-o", file, "-d", dir_.filePath("ora")}).code, 0);
+    QCOMPARE(run_outside("xmllint", {"--noout", dir_.filePath("ora/stack.xml")}).code, 0);
     const auto layers =
-        run("xmllint", {"--xpath", "count(//layer)", dir_.filePath("ora/stack.xml")}).out.trimmed().toInt();
+        run_outside("xmllint", {"--xpath", "count(//layer)", dir_.filePath("ora/stack.xml")}).out.trimmed().toInt();
     QCOMPARE(layers, static_cast<int>(plan_.passes.size()) + 2);
     const QImage thumbnail(dir_.filePath("ora/Thumbnails/thumbnail.png"));
     QVERIFY(!thumbnail.isNull() && thumbnail.width() <= 256 && thumbnail.height() <= 256);
@@ -187,7 +177,7 @@ class TestExports : public QObject {
       const QString source = QString("data/layer%1.png").arg(i, 3, 10, QChar('0'));
       const auto attribute = [&](const char* name) {
         const QString path = QString("string(//layer[@src='%1']/@%2)").arg(source, name);
-        return run("xmllint", {"--xpath", path, dir_.filePath("ora/stack.xml")}).out.trimmed().toInt();
+        return run_outside("xmllint", {"--xpath", path, dir_.filePath("ora/stack.xml")}).out.trimmed().toInt();
       };
       painter.drawImage(attribute("x"), attribute("y"), QImage(dir_.filePath("ora/" + source)));
     }
@@ -199,11 +189,12 @@ class TestExports : public QObject {
 
   void the_table_is_read_by_another_program() {
     const QString file = write("passes.csv", What::passes_csv);
-    const auto read = run("python3", {"-c",
-                                      "import csv,sys; r=list(csv.DictReader(open(sys.argv[1],newline='')));"
-                                      "p=[x for x in r if x['number']];"
-                                      "print(len(p), p[0]['kind'], p[-1]['number'], r[0]['kind'], r[-1]['kind'])",
-                                      file});
+    const auto read =
+        run_outside("python3", {"-c",
+                                "import csv,sys; r=list(csv.DictReader(open(sys.argv[1],newline='')));"
+                                "p=[x for x in r if x['number']];"
+                                "print(len(p), p[0]['kind'], p[-1]['number'], r[0]['kind'], r[-1]['kind'])",
+                                file});
     QCOMPARE(read.out.trimmed(), QString("%1 underpainting %1 drawing finish").arg(plan_.passes.size()).toUtf8());
   }
 

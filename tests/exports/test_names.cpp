@@ -4,12 +4,12 @@
 #include <QGuiApplication>
 #include <QJsonArray>
 #include <QJsonDocument>
-#include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QTest>
 
 #include "exports/export_file.h"
+#include "outside.h"
 #include "small_world.h"
 
 using namespace yd;
@@ -18,10 +18,8 @@ using exports::What;
 namespace {
 
 QByteArray out_of(const QString& program, const QStringList& arguments) {
-  QProcess p;
-  p.start(program, arguments);
-  if (!p.waitForStarted() || !p.waitForFinished(60000) || p.exitCode() != 0) return {};
-  return p.readAllStandardOutput();
+  const trial::Outside read = trial::run_outside(program, arguments);
+  return read.code == 0 ? read.out : QByteArray();
 }
 
 /// Line ends become spaces in print, and a long text wraps.
@@ -64,7 +62,7 @@ class TestNames : public QObject {
 
   void the_layers_give_every_name_back() {
     const QString file = write("plan.ora", What::open_raster);
-    QCOMPARE(QProcess::execute("unzip", {"-q", "-o", file, "-d", dir_.filePath("ora")}), 0);
+    QCOMPARE(trial::run_outside("unzip", {"-q", "-o", file, "-d", dir_.filePath("ora")}).code, 0);
     const QString stack = dir_.filePath("ora/stack.xml");
     for (const plan::Pass& pass : plan_.passes) {
       if (pass.kind != plan::PassKind::stroke) continue;
@@ -75,20 +73,23 @@ class TestNames : public QObject {
     }
   }
 
+  // Read in the order of the cells and without spaces: a long name wraps. The print's own font has no letters of the
+  // east; what stands in for them is the machine's.
   void the_print_shows_every_name() {
     const QString file = write("plan.pdf", What::plan_pdf);
-    const QString words = in_one_line(QString::fromUtf8(out_of("pdftotext", {"-layout", file, "-"})));
+    const auto bare = [](QString text) { return text.remove(QRegularExpression("\\s+")); };
+    const QString words = bare(QString::fromUtf8(out_of("pdftotext", {file, "-"})));
+    int read = 0;
     for (const int i : plan_.tray) {
-      // Letters the print has, in their order; a table that is wrapped puts others between them.
-      const QString number = name_of(i).section(' ', -1);
-      QVERIFY2(words.contains(number), qPrintable(name_of(i)));
+      if (name_of(i).contains(QString::fromUtf8("砂"))) continue;
+      QVERIFY2(words.contains(bare(name_of(i))), qPrintable(name_of(i)));
+      ++read;
     }
-    QVERIFY(words.contains("<b>") && words.contains("&amp;"));  // not taken for markup
-    QVERIFY(words.contains("Grünspan"));
+    QVERIFY(read >= 4);
   }
 
   void the_outlines_and_the_record_hold_together() {
-    QCOMPARE(QProcess::execute("xmllint", {"--noout", write("outline.svg", What::outlines)}), 0);
+    QCOMPARE(trial::run_outside("xmllint", {"--noout", write("outline.svg", What::outlines)}).code, 0);
     const QString file = write("plan.json", What::plan_json);
     const QByteArray read = out_of("python3", {"-c",
                                                "import json,sys;d=json.load(open(sys.argv[1],encoding='utf-8'));"

@@ -5,13 +5,13 @@
 #include <QFile>
 #include <QGuiApplication>
 #include <QImage>
-#include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
 
 #include "bands.h"
 #include "exports/outline_sheet.h"
+#include "outside.h"
 #include "small_world.h"
 #include "support/random.h"
 
@@ -205,9 +205,7 @@ class TestOutlines : public QObject {
   }
 
   static bool ran(const QString& program, const QStringList& arguments) {
-    QProcess p;
-    p.start(program, arguments);
-    return p.waitForStarted() && p.waitForFinished(60000) && p.exitCode() == 0;
+    return trial::run_outside(program, arguments).code == 0;
   }
 
   static QImage on_white(const QImage& image) {

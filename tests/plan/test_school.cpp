@@ -98,7 +98,7 @@ class TestSchool : public QObject {
   }
 
   // A sunlit meadow: its green takes more than one glaze over the white, which is left out below L* 70 at
-  // most (harder where lighter).
+  // most (harder where lighter; the bound is ours, from looking at what it does).
   void glaze_lies_upon_glaze() {
     subject::LabImage image(160, 120);
     for (int y = 0; y < 120; ++y) {

@@ -77,14 +77,14 @@ class Ties {
   /// Dark first, over the whole sheet: what is blocked in with a dark goes before what is blocked in with a light,
   /// where no other rule speaks.
   void darkest_first() {
-    const auto begins = [&](std::size_t i) {
+    const auto blocks_in = [&](std::size_t i) {
       return job(i).kind == PassKind::stroke && job(i).level == 0 && !job(i).accent &&
              std::all_of(job(i).masses.begin(), job(i).masses.end(),
                          [&](int m) { return rules(m).school == School::dark_first; });
     };
     for (std::size_t u = 0; u < graph_.jobs.size(); ++u) {
       for (std::size_t v = 0; v < graph_.jobs.size(); ++v) {
-        if (u == v || !begins(u) || !begins(v) || tools_[u].l > kDarkBegin || tools_[v].l < kLightBegin) continue;
+        if (tools_[u].l > kDarkBegin || tools_[v].l < kLightBegin || !blocks_in(u) || !blocks_in(v)) continue;
         const Edge e{static_cast<int>(u),   static_cast<int>(v),  Rule::dark_first, 0,
                      job(u).masses.front(), job(v).masses.front()};
         if (!reaches(v, u)) add(e);

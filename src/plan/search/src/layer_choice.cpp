@@ -83,12 +83,12 @@ class Chooser {
   }
 
   std::vector<LeveledLayering> run() {
-    chosen_.assign(masses_.size(), 0);  // the cheapest of each
+    const Choice cheapest(masses_.size(), 0);
     // Where each pass costs more at first, masses gather on few of them before they spread again.
     std::vector<LeveledLayering> best;
     double least = std::numeric_limits<double>::infinity();
     for (const double dearer : {1.0, 2.0, 4.0, 8.0}) {
-      Choice tried = chosen_;
+      Choice tried = cheapest;
       for (double times = dearer; times >= 1; times /= 2) descend(tried, {}, times);
       while (join_bands(tried) || drop_a_pass(tried)) {
       }
@@ -308,7 +308,6 @@ class Chooser {
   std::map<Layering, std::uint32_t> layerings_;
   std::vector<LeveledLayering> hows_;
   std::vector<std::vector<Option>> options_;
-  Choice chosen_;
 };
 
 }  // namespace

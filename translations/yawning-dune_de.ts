@@ -2162,6 +2162,10 @@
             <translation>Siena gebrannt</translation>
         </message>
         <message>
+            <source>Cerulean blue</source>
+            <translation>Coelinblau</translation>
+        </message>
+        <message>
             <source>Cobalt blue</source>
             <translation>Kobaltblau</translation>
         </message>
@@ -2236,6 +2240,14 @@
         <message>
             <source>Red oxide</source>
             <translation>Oxidrot</translation>
+        </message>
+        <message>
+            <source>Sap green</source>
+            <translation>Saftgrün</translation>
+        </message>
+        <message>
+            <source>Yellow green</source>
+            <translation>Gelbgrün</translation>
         </message>
         <message>
             <source>Scarlet</source>

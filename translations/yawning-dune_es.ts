@@ -2162,6 +2162,10 @@
             <translation>Siena tostada</translation>
         </message>
         <message>
+            <source>Cerulean blue</source>
+            <translation>Azul cerúleo</translation>
+        </message>
+        <message>
             <source>Cobalt blue</source>
             <translation>Azul cobalto</translation>
         </message>
@@ -2236,6 +2240,14 @@
         <message>
             <source>Red oxide</source>
             <translation>Rojo óxido</translation>
+        </message>
+        <message>
+            <source>Sap green</source>
+            <translation>Verde vejiga</translation>
+        </message>
+        <message>
+            <source>Yellow green</source>
+            <translation>Verde amarillento</translation>
         </message>
         <message>
             <source>Scarlet</source>

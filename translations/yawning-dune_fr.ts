@@ -2162,6 +2162,10 @@
             <translation>Terre de Sienne brûlée</translation>
         </message>
         <message>
+            <source>Cerulean blue</source>
+            <translation>Bleu céruléum</translation>
+        </message>
+        <message>
             <source>Cobalt blue</source>
             <translation>Bleu de cobalt</translation>
         </message>
@@ -2236,6 +2240,14 @@
         <message>
             <source>Red oxide</source>
             <translation>Rouge d’oxyde</translation>
+        </message>
+        <message>
+            <source>Sap green</source>
+            <translation>Vert de vessie</translation>
+        </message>
+        <message>
+            <source>Yellow green</source>
+            <translation>Vert jaune</translation>
         </message>
         <message>
             <source>Scarlet</source>

@@ -55,6 +55,15 @@ PIGMENTS = {
     "warm grey": ("PBk11", curve(0.10, (0.10, step(570, 60)))),
     "cool grey": ("PBk7", curve(0.13, (0.05, hump(450, 60)))),
 }
+# What landscapes ask for between the others. Greens of leaves and meadows are yellower than any single green pigment, so
+# makers mix them: measured vegetation lies at hues of 90 to 125 degrees (E. Krinov, Spectral Reflectance Properties of
+# Natural Formations, 1947). The blue of a sky near the horizon stands between turquoise and cobalt; from memory, no
+# published source.
+LANDSCAPE = {
+    "sap green": (["PG7", "PY42"], curve(0.026, (0.15, step(508, 11)), (-0.09, step(600, 18)), (0.07, step(694, 14)))),
+    "yellow green": (["PG36", "PY3"], curve(0.045, (0.56, step(500, 9)), (-0.36, step(597, 18)), (0.16, step(694, 14)))),
+    "cerulean blue": (["PB36"], curve(0.06, (0.44, hump(470, 38)), (0.25, step(688, 15)))),
+}
 # The deepest colours a maker presses: full strength over black, at 1.5 to 2 per cent. From memory, no published source.
 DEEPEST = {
     "deepest green": (["PG7", "PBk7"], curve(0.0115, (0.0145, hump(520, 34)))),
@@ -82,12 +91,16 @@ def blend(*parts):
     return [endless(sum(w * ks(c[i]) for w, c in parts) / total) for i in range(len(BANDS))]
 
 
+def full(name):
+    return (PIGMENTS.get(name) or LANDSCAPE[name])[1]
+
+
 def tint(name, white):
-    return blend((STRENGTH.get(name, 1.0) * (1 - white), PIGMENTS[name][1]), (white, WHITE))
+    return blend((STRENGTH.get(name, 1.0) * (1 - white), full(name)), (white, WHITE))
 
 
 def shade(name, black):
-    return blend((1 - black, PIGMENTS[name][1]), (black, BLACK))
+    return blend((1 - black, full(name)), (black, BLACK))
 
 
 def stick(medium, name, grade, pigments, masstone):
@@ -98,14 +111,14 @@ def stick(medium, name, grade, pigments, masstone):
 
 
 def grades(medium, name, which):
-    ci = PIGMENTS[name][0]
+    ci = LANDSCAPE[name][0] if name in LANDSCAPE else [PIGMENTS[name][0]]
     for g in which:
         if g == "full":
-            yield stick(medium, name, "", [ci], PIGMENTS[name][1])
+            yield stick(medium, name, "", ci, full(name))
         elif g.startswith("shade"):
-            yield stick(medium, name, g, [ci, "PBk7"], shade(name, {"shade": 0.22, "shade 1": 0.10, "shade 2": 0.30}[g]))
+            yield stick(medium, name, g, [*ci, "PBk7"], shade(name, {"shade": 0.22, "shade 1": 0.10, "shade 2": 0.30}[g]))
         else:
-            yield stick(medium, name, g, [ci, "PW6"],
+            yield stick(medium, name, g, [*ci, "PW6"],
                         tint(name, {"tint": 0.72, "tint 1": 0.55, "tint 2": 0.82, "tint 3": 0.94, "pale tint": 0.90}[g]))
 
 
@@ -145,6 +158,9 @@ def collection():
         out += grades("pan", n, ["full"])
     out += plain("pan", ("white", "black"))                                          # 18 + 2 = 20
     out += charcoals()                                                               # 2
+    out += grades("soft", "sap green", [*six, "shade 1"])
+    out += grades("soft", "yellow green", six[1:])
+    out += grades("soft", "cerulean blue", [*six[1:], "shade 1"])                    # 6 + 4 + 5 = 15
     return out
 
 
@@ -159,7 +175,7 @@ def write(path, ident, name, note, sticks):
 NOTE = "Invented: drawn pigment curves, no maker's colours. Made by data/tools/make_collection.py"
 everything = collection()
 counts = {m: sum(s["medium"] == m for s in everything) for m in ("soft", "hard", "pencil", "pan", "charcoal")}
-assert counts == {"soft": 126, "hard": 36, "pencil": 48, "pan": 20, "charcoal": 2}, counts
+assert counts == {"soft": 141, "hard": 36, "pencil": 48, "pan": 20, "charcoal": 2}, counts
 assert len({s["id"] for s in everything}) == len(everything)
 write("data/collections/generic.json", "generic", "Generic, all media", NOTE, everything)
 write("data/collections/generic-soft.json", "generic-soft", "Generic, soft sticks", NOTE,

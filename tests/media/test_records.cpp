@@ -9,6 +9,7 @@
 #include "media/model.h"
 #include "media/paper.h"
 #include "media/shipped.h"
+#include "measured.h"
 
 using namespace yd;
 
@@ -42,7 +43,7 @@ class TestRecords : public QObject {
     QVERIFY2(all.ok(), all.ok() ? "" : describe(all.error()).c_str());
     std::array<int, optics::kMedia> counts{};
     for (const media::Stick& s : all->sticks) ++counts[static_cast<std::size_t>(s.medium)];
-    QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::soft)], 126);
+    QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::soft)], 141);
     QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::hard)], 36);
     QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::pencil)], 48);
     QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::pan)], 20);
@@ -73,6 +74,25 @@ class TestRecords : public QObject {
     QVERIFY(lab("soft-leaf-green").a < -25);
     QVERIFY(lab("soft-scarlet").a > 50);
     QVERIFY(lab("soft-scarlet-tint-2").l > lab("soft-scarlet").l + 10);
+  }
+
+  // E. Krinov, Spectral Reflectance Properties of Natural Formations (1947): leaves and grass lie at hues of 90 to 125
+  // degrees. A landscape box has a stick of like hue and value for nearly all of them, and as colourful.
+  void leaves_and_grass_have_sticks_of_their_kind() {
+    const auto all = media::find_collection("generic-soft").value();
+    int measured = 0;
+    int met = 0;
+    for (const colour::Spectrum& s : trial::measured("krinov_191_natural_400-650_10nm.csv")) {
+      const colour::Lch leaf = colour::to_lch(colour::to_lab(s));
+      if (leaf.h < 90 || leaf.h > 125 || leaf.c < 15 || leaf.l < 20 || leaf.l > 60) continue;
+      ++measured;
+      met += std::any_of(all.sticks.begin(), all.sticks.end(), [&](const media::Stick& stick) {
+        const colour::Lch own = colour::to_lch(stick.lab);
+        return colour::hue_apart_deg(own.h, leaf.h) < 12 && std::abs(own.l - leaf.l) < 8 && own.c > 0.9 * leaf.c;
+      });
+    }
+    QVERIFY2(measured > 70, qPrintable(QString::number(measured)));
+    QVERIFY2(met > 0.85 * measured, qPrintable(QString("%1 of %2").arg(met).arg(measured)));
   }
 
   void broken_sticks_are_named_data() {

@@ -103,6 +103,7 @@ constexpr auto kSticks = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Names", "Black"),
     QT_TRANSLATE_NOOP("Names", "Blue violet"),
     QT_TRANSLATE_NOOP("Names", "Burnt sienna"),
+    QT_TRANSLATE_NOOP("Names", "Cerulean blue"),
     QT_TRANSLATE_NOOP("Names", "Cobalt blue"),
     QT_TRANSLATE_NOOP("Names", "Compressed charcoal"),
     QT_TRANSLATE_NOOP("Names", "Cool grey"),
@@ -122,6 +123,7 @@ constexpr auto kSticks = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Names", "Orange"),
     QT_TRANSLATE_NOOP("Names", "Raw sienna"),
     QT_TRANSLATE_NOOP("Names", "Red oxide"),
+    QT_TRANSLATE_NOOP("Names", "Sap green"),
     QT_TRANSLATE_NOOP("Names", "Scarlet"),
     QT_TRANSLATE_NOOP("Names", "Turquoise"),
     QT_TRANSLATE_NOOP("Names", "Ultramarine blue"),
@@ -132,6 +134,7 @@ constexpr auto kSticks = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Names", "Warm yellow"),
     QT_TRANSLATE_NOOP("Names", "White"),
     QT_TRANSLATE_NOOP("Names", "Willow charcoal"),
+    QT_TRANSLATE_NOOP("Names", "Yellow green"),
     QT_TRANSLATE_NOOP("Names", "Yellow ochre"),
 });
 constexpr auto kShipped = std::to_array<const char*>({

@@ -50,10 +50,10 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
     if (passage > 0) {
       if (auto* list = window.findChild<QTableView*>("passages")) list->selectRow(passage - 1);
     }
-    // At the easel the mark is drawn as the hand moves; a box may still be read.
+    // At the easel the mark is drawn as the hand moves; a box may still be read, schools be tried.
     auto* grab = new QTimer(&window);
     QObject::connect(grab, &QTimer::timeout, &window, [&window, file] {
-      if (!window.sheets().box().reader().busy()) QCoreApplication::exit(window.grab().save(file) ? 0 : 2);
+      if (!window.sheets().busy()) QCoreApplication::exit(window.grab().save(file) ? 0 : 2);
     });
     grab->start(shot.easel ? 1800 : 400);
   };

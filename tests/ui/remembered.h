@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <algorithm>
 #include <mutex>
 #include <nlohmann/json.hpp>
 #include <vector>
@@ -9,8 +10,8 @@
 
 namespace yd::trial {
 
-/// The session's long steps, each done once for the same input: what the window does with a plan is tried many times,
-/// the plan itself elsewhere. What was stopped or failed is not remembered.
+/// The session's long steps, each done once for the same input, and plans of few layers: what the window does with a
+/// plan is tried many times, the plan itself elsewhere. What was stopped or failed is not remembered.
 class Remembered {
  public:
   static app::Steps steps() {
@@ -25,7 +26,8 @@ class Remembered {
                   [&] { return app::read_image(image, adjust, options, observer); });
     };
     out.plan = [](const app::SubjectPtr& subject, const media::Paper& paper, const media::Collection& collection,
-                  const optics::Parameters& parameters, const plan::PlanOptions& options, Observer& observer) {
+                  const optics::Parameters& parameters, plan::PlanOptions options, Observer& observer) {
+      options.most_strokes = std::min(options.most_strokes, kStrokes);
       const std::string materials = media::to_json(paper).dump() + media::to_json(collection).dump();
       return once(all.plans_, std::tuple(subject, materials, options),
                   [&] { return app::plan_subject(subject, paper, collection, parameters, options, observer); });
@@ -39,6 +41,8 @@ class Remembered {
   }
 
  private:
+  static constexpr int kStrokes = 2;  ///< layers of a mass: a third of the time of four
+
   template <class Key, class Value>
   using Known = std::vector<std::pair<Key, Value>>;
 

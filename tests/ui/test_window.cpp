@@ -257,7 +257,7 @@ class TestWindow : public QObject {
     QVERIFY(w.window.files().save_path(file));
     QVERIFY(!w.window.files().modified());
     const auto before = w.session.planned();
-    trial::World other;
+    trial::World other(app::Steps{});
     other.window.files().open_path(file);
     QVERIFY(other.settle());
     QVERIFY(other.session.planned());

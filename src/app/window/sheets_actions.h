@@ -33,6 +33,8 @@ class SheetsActions : public QObject {
   bool stop_reading();
   void show_box();
   BoxPage& box() { return *box_; }
+  /// What a page shows is still being read or worked out.
+  bool busy() const { return box_->reader().busy() || costs_.busy(); }
   Status export_to(const QString& file, const QString& collection);
 
  signals:

@@ -81,6 +81,14 @@ class TestLab : public QObject {
     QVERIFY2(worst < 0.005, qPrintable(QString::number(worst)));
   }
 
+  void hues_are_apart_by_the_shorter_way_round() {
+    QCOMPARE(hue_apart_deg(350, 10), 20.0);
+    QCOMPARE(hue_apart_deg(10, 350), 20.0);
+    QCOMPARE(hue_apart_deg(90, 270), 180.0);
+    QCOMPARE(hue_apart_deg(30, 750), 0.0);
+    for (double h = -720; h < 720; h += 7.5) QVERIFY(hue_apart_deg(h, 33) >= 0 && hue_apart_deg(h, 33) <= 180);
+  }
+
   void value_steps_run_from_one_to_nine() {
     QCOMPARE(value_step(0), 1.0);
     QCOMPARE(value_step(50), 5.0);

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "advice/delicate.h"
+#include "bands.h"
 #include "colour/ciede2000.h"
 #include "small_world.h"
 
@@ -55,6 +56,18 @@ subject::Subject head_with_eyes(bool marked) {
   subject::ReadOptions options{0.1, 8};
   if (marked) options.focus.push_back({0.5, 0.47, 0.09});
   return subject::read_subject(std::move(image), options, observer).value();
+}
+
+/// Far hills over near ones in whose mass a strip of the far ones lies, as where a ridge runs out; sky and earth.
+trial::Bands hills() {
+  trial::Bands b(160, 120);
+  b.mass(0, 40, {{80, 3, -4}, {82, 4, -2}, {84, 5, 2}, {86, 7, 10}});
+  b.mass(40, 52, {{59, 11, -8}, {60.5, 11.5, -7.7}, {62, 12, -7}});
+  b.mass(
+      52, 76,
+      {{48.3, 7.7, -8.6}, {49.3, 8, -8}, {49.8, 8.2, -7.8}, {50.6, 8.5, -7.1}, {51.2, 8.7, -6.8}, {57.9, 10.6, -8.3}});
+  b.mass(76, 120, {{38, 2, -1}, {42, 6, 9}, {45, 7, 10}, {48, 8, 13}});
+  return b;
 }
 
 double off(const plan::TargetPlan& t) { return colour::ciede2000(t.recipe.look.lab, t.target); }
@@ -167,6 +180,32 @@ class TestAccents : public QObject {
     // The wall has its own two layers, and that one besides; no shade has more strokes than were asked for.
     QVERIFY(plan::layers_of(p.targets, tile->mass).size() > 2);
     for (const plan::TargetPlan& t : p.targets) QVERIFY(t.recipe.strokes.size() <= 2);
+  }
+
+  // A veil that hills of the colour are built with elsewhere goes to the strip too, and takes no pass more.
+  void what_one_place_is_built_with_helps_others_of_its_colour() {
+    const trial::Bands b = hills();
+    media::Collection sticks{"hills", "Hills", {}};
+    for (const media::Stick& s : trial::shipped_collection().sticks) {
+      for (const char* id : {"soft-violet-tint-2", "soft-warm-grey", "soft-burnt-sienna-tint-3", "soft-white",
+                             "soft-umber-tint-1", "soft-cool-grey-tint-3"}) {
+        if (s.id == id) sticks.sticks.push_back(s);
+      }
+    }
+    Observer observer;
+    const plan::Plan p = plan::make_plan(b.subject, trial::paper(), sticks, trial::shipped_model().parameters,
+                                         trial::options_with(6), observer)
+                             .value();
+    const auto strip =
+        std::find_if(p.targets.begin(), p.targets.end(), [](const auto& t) { return t.mass == 2 && t.target.l > 57; });
+    QVERIFY(strip != p.targets.end());
+    QVERIFY2(off(*strip) < 5, qPrintable(QString::number(off(*strip))));
+    const plan::Stroke& veil = strip->recipe.strokes.back();
+    QVERIFY(std::any_of(p.targets.begin(), p.targets.end(), [&](const auto& t) {
+      return t.mass == 1 && std::any_of(t.recipe.strokes.begin(), t.recipe.strokes.end(), [&](const plan::Stroke& s) {
+               return s.stick == veil.stick && s.level == veil.level && s.technique == veil.technique;
+             });
+    }));
   }
 
   void every_accent_gains_and_is_a_touch() {

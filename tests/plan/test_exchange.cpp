@@ -56,7 +56,7 @@ subject::Subject meadow() {
 class TestExchange : public QObject {
   Q_OBJECT
  private slots:
-  // Of all trays of three sticks out of a few, planned each by itself, hardly one fits better.
+  // Of all trays of three sticks out of a few, planned each by itself, hardly one fits better, and none by much.
   void few_trays_fit_better() {
     const subject::Subject subject = trial::small_subject(160, 120);
     const media::Collection sticks = trial::every(18);
@@ -75,13 +75,13 @@ class TestExchange : public QObject {
                                 .arg(chosen)
                                 .toUtf8();
     QVERIFY2(better <= static_cast<long>(fits.size() / 50), told);
-    QVERIFY2(chosen < fits.front() + 0.5, told);
+    QVERIFY2(chosen < 1.125 * fits.front(), told);
   }
 
   // What three layers make of a meadow is not seen by the pairs that a tray is chosen by.
   void sticks_are_exchanged_for_what_layers_make_of_them() {
     const subject::Subject subject = meadow();
-    const media::Collection& sticks = trial::shipped_collection();
+    const media::Collection sticks = trial::without_landscape();
     double gained = 0;
     int exchanged = 0;
     for (const int most : {12, 14}) {

@@ -335,6 +335,11 @@ class TestLayers : public QObject {
     options.wish_passes.reset();
     options.wish_minutes = 0.6 * free.sequence.minutes;
     QVERIFY(make().sequence.minutes < 0.8 * free.sequence.minutes);
+    // Who has more time than it takes gets the same plan, not more passes for nothing.
+    options.wish_minutes = 3 * free.sequence.minutes;
+    const plan::Plan leisurely = make();
+    QCOMPARE(leisurely.passes.size(), free.passes.size());
+    QCOMPARE(leisurely.area_mean_de00, free.area_mean_de00);
   }
 };
 

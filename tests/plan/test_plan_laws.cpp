@@ -59,10 +59,12 @@ struct Drawn {
 /// Six sticks and both charcoals, so that tone maps are possible.
 media::Collection random_sticks(Random& random) {
   media::Collection out{"random", "Random", {}};
-  const auto& all = trial::shipped_collection().sticks;
-  for (int i = 0; i < 6; ++i) out.sticks.push_back(all[random.below(all.size() - 2)]);
-  out.sticks.push_back(all[all.size() - 2]);
-  out.sticks.push_back(all[all.size() - 1]);
+  std::vector<media::Stick> coloured = trial::shipped_collection().sticks;
+  const auto charcoals = std::stable_partition(
+      coloured.begin(), coloured.end(), [](const media::Stick& c) { return c.medium != optics::Medium::charcoal; });
+  const auto colours = static_cast<std::size_t>(charcoals - coloured.begin());
+  for (int i = 0; i < 6; ++i) out.sticks.push_back(coloured[random.below(colours)]);
+  out.sticks.insert(out.sticks.end(), charcoals, coloured.end());
   for (std::size_t i = 0; i < out.sticks.size(); ++i) out.sticks[i].id.append(std::to_string(i));
   return out;
 }

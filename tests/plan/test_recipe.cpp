@@ -219,9 +219,21 @@ class TestRecipe : public QObject {
     QVERIFY(near(150, 15, 45));   // green: a red, where Lab's own opposite is violet
     for (double h = 0; h < 360; h += 2.5) {
       const double back = turned(plan::painters_complement(turned(plan::painters_complement(h))));
-      const double off = std::abs(back - h);
-      QVERIFY2(std::min(off, 360 - off) < 1e-6, qPrintable(QString("%1 %2").arg(h).arg(back)));
+      QVERIFY2(colour::hue_apart_deg(back, h) < 1e-6, qPrintable(QString("%1 %2").arg(h).arg(back)));
     }
+    const colour::Lab orange = colour::to_lab(colour::Lch{60, 50, 60});
+    const colour::Lab blue = colour::to_lab(colour::Lch{40, 40, 265});
+    QVERIFY(plan::complements(orange, blue, 1) && plan::complements(blue, orange, 1));
+    QVERIFY(!plan::complements(orange, orange, 90));
+    QVERIFY(plan::complements(orange, colour::to_lab(colour::Lch{40, 40, 290}), 30));
+    QVERIFY(!plan::complements(orange, colour::to_lab(colour::Lch{40, 40, 290}), 20));
+  }
+
+  // The eye is drawn to what is vivid, up to a limit; grey counts as it is.
+  void vivid_shades_count_for_more() {
+    QCOMPARE(plan::caught_by_eye({50, 0, 0}, 3), 1.0);
+    QCOMPARE(plan::caught_by_eye({50, 24, 32}, 3), 2.0);
+    QCOMPARE(plan::caught_by_eye({50, 0, 200}, 3), 3.0);
   }
 
   void fits_come_back_by_name_and_ranges_hold_every_target() {

@@ -107,7 +107,7 @@ class TestSchool : public QObject {
     }
     Observer observer;
     const auto meadow = subject::read_subject(std::move(image), {0.2, 12}, observer).value();
-    const media::Collection& c = trial::shipped_collection();
+    const media::Collection c = trial::without_landscape();
     const auto plan_of = [&](School school) {
       plan::PlanOptions o = trial::options_with(10);
       o.school = school;

@@ -47,6 +47,16 @@ inline media::Collection every(std::size_t n) {
   return out;
 }
 
+/// The shipped sticks without those that are mixed for landscapes: leaves and skies have to be built in layers.
+inline media::Collection without_landscape() {
+  media::Collection out = shipped_collection();
+  std::erase_if(out.sticks, [](const media::Stick& s) {
+    return s.id.starts_with("soft-sap-green") || s.id.starts_with("soft-yellow-green") ||
+           s.id.starts_with("soft-cerulean");
+  });
+  return out;
+}
+
 /// A picture of four bands and a few patches, read into masses.
 inline subject::Subject small_subject(int width = 320, int height = 240) {
   subject::LabImage image(width, height);

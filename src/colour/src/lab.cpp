@@ -39,6 +39,8 @@ Lch to_lch(const Lab& lab) {
 
 Lab to_lab(const Lch& lch) { return {lch.l, lch.c * std::cos(lch.h / kDegrees), lch.c * std::sin(lch.h / kDegrees)}; }
 
+double hue_apart_deg(double p_deg, double q_deg) { return std::abs(std::remainder(p_deg - q_deg, 360.0)); }
+
 double distance_1976(const Lab& p, const Lab& q) { return std::hypot(p.l - q.l, p.a - q.a, p.b - q.b); }
 
 double squares_seen(const Lab& p, const Lab& q) {

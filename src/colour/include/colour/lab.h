@@ -26,6 +26,8 @@ Xyz to_xyz(const Lab& lab, const Xyz& white);
 Lch to_lch(const Lab& lab);
 Lab to_lab(const Lch& lch);
 double chroma(const Lab& lab);
+/// Between two hues, whole turns left out: 0 to 180 degrees.
+double hue_apart_deg(double p_deg, double q_deg);
 
 /// Euclidean distance in Lab (CIE 1976), for sorting and bounds only: differences that are shown are CIEDE2000.
 double distance_1976(const Lab& p, const Lab& q);

@@ -12,18 +12,6 @@
 namespace yd::plan {
 namespace {
 
-double hue_apart(const colour::Lab& p, const colour::Lab& q) {
-  const double d = std::abs(colour::to_lch(p).h - colour::to_lch(q).h);
-  return std::min(d, 360 - d);
-}
-
-/// Complements as painters know them grey each other.
-bool complements(const colour::Lab& p, const colour::Lab& q) {
-  const double wanted = std::fmod(painters_complement(colour::to_lch(p).h), 360);
-  const double d = std::abs(wanted - colour::to_lch(q).h);
-  return std::min(d, 360 - d) <= limits::kComplement_deg;
-}
-
 bool colourful(const media::Stick& s) { return colour::chroma(s.lab) >= limits::kColourful; }
 bool white(const media::Stick& s) { return s.lab.l > 85 && colour::chroma(s.lab) < 14; }
 bool green(const colour::Lab& lab) {
@@ -70,7 +58,7 @@ std::vector<Finding> check_mud(const CritiqueInput& in) {
     if (at == 0) return;
     const media::Stick& over = stick_of(in, t.recipe.strokes[at]);
     const media::Stick& under = stick_of(in, t.recipe.strokes[at - 1]);
-    if (!colourful(over) || !colourful(under) || !complements(over.lab, under.lab)) return;
+    if (!colourful(over) || !colourful(under) || !complements(over.lab, under.lab, limits::kComplement_deg)) return;
     const double kept = colour::chroma(t.recipe.look.lab);
     const double lost = unrubbed(in, t).look.local_chroma - kept;
     const double missed = colour::chroma(t.target) - kept;
@@ -183,7 +171,7 @@ std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
     if (colour::chroma(s.lab) < kVivid || where.size() > 1 || area[stick] > kSmall) continue;
     const bool echoed = std::any_of(in.plan->targets.begin(), in.plan->targets.end(), [&](const TargetPlan& t) {
       return t.mass != *where.begin() && colour::chroma(t.recipe.look.lab) > 15 &&
-             hue_apart(t.recipe.look.lab, s.lab) < kLikeHue_deg;
+             colour::hue_apart_deg(colour::to_lch(t.recipe.look.lab).h, colour::to_lch(s.lab).h) < kLikeHue_deg;
     });
     if (echoed) continue;
     Finding f;

@@ -54,14 +54,14 @@ const TargetPlan* darkest(const CritiqueInput& in) {
 
 /// Masses whose darks come out too light by so much that the picture misses it.
 std::vector<int> short_of_dark(const CritiqueInput& in) {
-  constexpr double kUnseen = 2;     // L* of a dark that nobody misses
-  constexpr double kMissed = 0.08;  // L* on the whole picture
+  constexpr double kUnseen = 2;      // L* of a dark that nobody misses
+  constexpr double kNoticed = 0.08;  // L* on the whole picture
   std::vector<double> missed(in.subject->masses.size(), 0);
   for (const TargetPlan& t : in.plan->targets)
     missed[static_cast<std::size_t>(t.mass)] += t.area * std::max(0.0, t.recipe.look.lab.l - t.seen.l - kUnseen);
   std::vector<int> out;
   for (std::size_t m = 0; m < missed.size(); ++m) {
-    if (missed[m] >= kMissed) out.push_back(static_cast<int>(m));
+    if (missed[m] >= kNoticed) out.push_back(static_cast<int>(m));
   }
   return out;
 }

@@ -13,8 +13,6 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kEyeCatching = 40;  // chroma that doubles what a difference counts for
-
 /// CIEDE2000 to the subject's own colour, whatever values were fitted.
 double off(const TargetPlan& t) { return colour::ciede2000(t.recipe.look.lab, t.seen); }
 
@@ -45,7 +43,7 @@ class Judge {
  public:
   explicit Judge(const ReachInput& in) : in_(in) {
     const auto cost = [&](std::size_t o) {
-      const double eye = 1 + std::min(2.0, colour::chroma(target(o).seen) / kEyeCatching);
+      const double eye = caught_by_eye(target(o).seen, 3);
       return eye * target(o).area * off(target(o));
     };
     for (std::size_t t = 0; t < in.plan->targets.size(); ++t) {

@@ -311,6 +311,10 @@ double painters_complement(double hue_deg) {
   return hue_deg + 180;
 }
 
+bool complements(const colour::Lab& p, const colour::Lab& q, double within_deg) {
+  return colour::hue_apart_deg(painters_complement(colour::to_lch(p).h), colour::to_lch(q).h) <= within_deg;
+}
+
 bool bears(const media::Paper& paper, CoatMedium medium) { return paper.wet >= facts(medium).needs; }
 
 colour::Lab coat_colour(CoatColours colours, const colour::Lab& mean) {

@@ -15,10 +15,10 @@ namespace {
 
 constexpr std::size_t kShapesSetOut = 4;
 constexpr std::size_t kOffcutsTried = 6;
-constexpr double kLineLighter = 12;  // L* of the line above the paper
-constexpr double kAcross = 0.9;      // of the width of the sheet
-constexpr double kLightBegun = 70;   // L* of what the lines are lifted for
-constexpr double kDarkStick = 40;
+constexpr double kLineLighter = 12;   // L* of the line above the paper
+constexpr double kAcross = 0.9;       // of the width of the sheet
+constexpr double kLightBegun = 70;    // L* of what the lines are lifted for
+constexpr double kRestated = 40;      // L* up to which darks are set again
 constexpr double kTooLittle = 0.002;  // share of the picture below which darks are not restated
 
 const media::Stick& stick(const GuideInput& in, int i) { return in.sticks[static_cast<std::size_t>(i)]; }
@@ -176,14 +176,14 @@ Passage restate_darks(const GuideInput& in, int before) {
   }
   for (int i = 0; i < last_rub; ++i) {
     const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
-    if (p.kind != PassKind::stroke || stick(in, p.stick).lab.l > kDarkStick) continue;
+    if (p.kind != PassKind::stroke || stick(in, p.stick).lab.l > kRestated) continue;
     std::vector<int> masses;
     double area = 0;
     for (const int t : p.targets) {
       const TargetPlan& target = in.plan->targets[static_cast<std::size_t>(t)];
       // Only where it is still what is seen: nothing lies over it and the place is dark.
       const bool top = !target.recipe.strokes.empty() && target.recipe.strokes.back().stick == p.stick;
-      if (!top || target.target.l > kDarkStick) continue;
+      if (!top || target.target.l > kRestated) continue;
       area += target.area;
       if (masses.empty() || masses.back() != target.mass) masses.push_back(target.mass);
     }

@@ -19,15 +19,15 @@ constexpr double kOneMass = 0.6;   // share of the work from which a passage is 
 constexpr std::size_t kNamed = 3;  // masses that are named
 
 /// What a pass is for, by itself.
-struct Reading {
+struct PassReading {
   PassageKind kind = PassageKind::middles;
   double minutes = 0;
   int tool = 0;
   std::map<int, double> work;  // area by mass
 };
 
-Reading read(const Pass& p, std::span<const TargetPlan> targets) {
-  Reading out;
+PassReading read(const Pass& p, std::span<const TargetPlan> targets) {
+  PassReading out;
   out.minutes = p.minutes;
   out.tool = p.kind == PassKind::stroke ? p.stick : -1 - static_cast<int>(p.kind);
   double area = 0;
@@ -133,7 +133,7 @@ class Cutter {
   }
 
   std::span<const Pass> passes_;
-  std::vector<Reading> readings_;
+  std::vector<PassReading> readings_;
 };
 
 }  // namespace

@@ -39,9 +39,9 @@ bool fights(const colour::Lab& s, const colour::Lab& t) {
   return (vivid_s && vivid_t) || (vivid_s && t.l < kBlack) || (vivid_t && s.l < kBlack);
 }
 
-class Judge {
+class BorderJudge {
  public:
-  Judge(const EdgeInput& in, const TargetMap& map)
+  BorderJudge(const EdgeInput& in, const TargetMap& map)
       : in_(in), masses_(in.subject->masses.size()), borders_(masses_ * masses_), mm_(map.pixel_mm) {
     const int w = map.mass.width;
     const int h = map.mass.height;
@@ -180,6 +180,6 @@ const char* name(EdgeWay way) {
   return names[static_cast<std::size_t>(way)];
 }
 
-std::vector<EdgeGuide> edges_of(const EdgeInput& input, const TargetMap& map) { return Judge(input, map).run(); }
+std::vector<EdgeGuide> edges_of(const EdgeInput& input, const TargetMap& map) { return BorderJudge(input, map).run(); }
 
 }  // namespace yd::plan

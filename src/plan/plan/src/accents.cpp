@@ -12,11 +12,10 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kFirm = 1;            // pressure
+constexpr double kSet = 1;             // pressure of an accent
 constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
 constexpr double kMayMix = 6;          // CIEDE2000 further off than what is there: what lies below brings it nearer
 constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
-constexpr double kEyeCatching = 40;    // chroma that doubles what a gain counts for
 
 struct Accent {
   std::vector<ShadeGain> gains;
@@ -56,7 +55,7 @@ class Accents {
     if (below.id == stick.id) return false;
     if (rules.manner == Manner::rubbed && top.technique != Technique::rubbed) return false;
     return may_lie_over(stick.medium, below.medium) && stick_may_follow(rules, below, stick) &&
-           shape_may_follow(rules, {below.medium, top.pressure, top.technique}, {stick.medium, kFirm, Technique::laid});
+           shape_may_follow(rules, {below.medium, top.pressure, top.technique}, {stick.medium, kSet, Technique::laid});
   }
 
   Accent of_stick(int stick) const {
@@ -83,7 +82,7 @@ class Accents {
     for (std::size_t n = layers.size() + 1; n-- > static_cast<std::size_t>(t.laid);) {
       if (n > 0 ? !allowed(t, layers[n - 1], above) : !may_begin(rules, above, t.target)) continue;
       std::vector<Stroke> strokes(layers.begin(), layers.begin() + static_cast<std::ptrdiff_t>(n));
-      strokes.push_back({stick, kFirm, Technique::laid, false, kAccentLevel});
+      strokes.push_back({stick, kSet, Technique::laid, false, kAccentLevel});
       Recipe recipe = evaluate(in_.ground(t), *in_.parameters, in_.sticks, std::move(strokes), t.target);
       if (best.strokes.empty() || recipe.de00 < best.de00) best = std::move(recipe);
     }
@@ -112,8 +111,7 @@ class Accents {
 }  // namespace
 
 double worth_of(double gain, const TargetPlan& target) {
-  const double caught =
-      target.stands_out ? kVividWeight : 1 + std::min(1.0, colour::chroma(target.target) / kEyeCatching);
+  const double caught = target.stands_out ? kVividWeight : caught_by_eye(target.target, 2);
   return caught * gain * counted(target) * target.solid;
 }
 

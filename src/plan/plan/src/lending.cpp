@@ -4,6 +4,8 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
+#include <cmath>
+#include <map>
 #include <set>
 #include <tuple>
 
@@ -14,7 +16,8 @@ namespace yd::plan {
 namespace {
 
 constexpr double kWorthGoing = 0.004;  // and all of them on the picture, for a mass to be gone to
-constexpr double kNear = 14;           // CIEDE2000 from the shade to a stick that may help it
+constexpr double kHelps = 14;          // CIEDE2000 from the shade to a stick that may help it
+constexpr double kAlike = 8;           // or to another shade that is built with it
 constexpr int kMostOfMass = 3;         // passes lent to one mass
 
 using Way = std::tuple<int, int, Technique>;  // level, stick, how
@@ -38,14 +41,15 @@ class Lending {
         const Stroke& s = target.recipe.strokes[i];
         masses_[mass].ways.emplace(s.level, s.stick, s.technique);
         const bool to_come = static_cast<int>(i) >= target.laid;
-        if (to_come && s.level < kAccentLevel) ways_.emplace(s.level, s.stick, s.technique);
+        if (to_come && s.level < kAccentLevel) ways_[{s.level, s.stick, s.technique}].push_back(target.target);
         if (!to_come) masses_[mass].least = std::max(masses_[mass].least, s.level + 1);
       }
     }
   }
 
   void run() {
-    const std::vector<Way> ways(ways_.begin(), ways_.end());
+    std::vector<Way> ways;
+    for (const auto& [way, shades] : ways_) ways.push_back(way);
     std::vector<std::vector<Loan>> loans(masses_.size());
     while (true) {
       tbb::parallel_for(std::size_t{0}, masses_.size(), [&](std::size_t m) {
@@ -106,7 +110,8 @@ class Lending {
     ShadeGain out{t, 0, {}};
     if (target.by_hand || target.solid <= 0 || target.recipe.de00 < kWorthAStroke) return out;
     if (target.recipe.strokes.size() >= most_) return out;
-    if (colour::ciede2000(s.lab, target.target) > std::max(kNear, target.recipe.de00)) return out;
+    if (colour::ciede2000(s.lab, target.target) > std::max(kHelps, target.recipe.de00) && !builds_alike(way, target))
+      return out;
     std::vector<Stroke> strokes = target.recipe.strokes;
     const auto at = std::find_if(strokes.begin(), strokes.end(), [&](const Stroke& u) { return comes_before(way, u); });
     const auto place = static_cast<std::size_t>(at - strokes.begin());
@@ -121,6 +126,14 @@ class Lending {
     }
     if (!out.recipe.strokes.empty()) out.worth = worth_of(target.recipe.de00 - least, target);
     return out;
+  }
+
+  /// A veil of white helps hills that other hills of their colour are built with.
+  bool builds_alike(const Way& way, const TargetPlan& target) const {
+    const std::vector<colour::Lab>& shades = ways_.at(way);
+    return std::any_of(shades.begin(), shades.end(), [&](const colour::Lab& other) {
+      return std::abs(other.l - target.target.l) < kAlike && colour::ciede2000(other, target.target) < kAlike;
+    });
   }
 
   /// What school and manner say of the stroke itself; `first`: on the paper.
@@ -162,7 +175,7 @@ class Lending {
   const Finishing& in_;
   std::size_t most_;
   std::vector<Here> masses_;
-  std::set<Way> ways_;
+  std::map<Way, std::vector<colour::Lab>> ways_;  ///< what may be lent, and the shades that are built with it
 };
 
 }  // namespace

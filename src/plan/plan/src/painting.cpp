@@ -186,7 +186,7 @@ Result<std::uint64_t> Painting::finish(std::span<const int> tray, Observer& obse
   finishing.parameters = in_.parameters;
   finishing.ground = [&](const TargetPlan& t) -> const optics::Ground& { return bare(t.coat); };
   // What a sketch of so many minutes goes to is chosen already.
-  if (!in_.options->wish_minutes) lend_strokes(finishing, in_.options->most_strokes);
+  if (!hurried_) lend_strokes(finishing, in_.options->most_strokes);
   add_accents(finishing, tray, most_accents(chosen));
   observer.progress(1, "building recipes");
   return looks;

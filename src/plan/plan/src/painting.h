@@ -11,6 +11,7 @@
 
 #include "search/layer_choice.h"
 #include "search/layer_search.h"
+#include "search/pressures.h"
 #include "plan/options.h"
 
 namespace yd::plan {
@@ -83,6 +84,7 @@ class Painting {
   int most_accents(const std::vector<LeveledLayering>& chosen) const;
   static std::vector<std::size_t> offered(const Family& family, std::size_t place, std::size_t chosen);
   void work_out_ways(const std::vector<LeveledLayering>& chosen);
+  void look_on_bed(std::vector<PressureWay>& ways, const Layering& layering, const Bed& bed) const;
   void write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen, std::size_t left_out = 0);
   void write_alternatives(const Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_recipes(const std::vector<std::size_t>& targets);
@@ -95,6 +97,7 @@ class Painting {
   std::vector<LayeredMass> all_;                        ///< masses of all families, in their order
   std::vector<std::pair<Family*, std::size_t>> place_;  ///< of each of them
   std::vector<LeveledLayering> chosen_;                 ///< of each of them
+  bool hurried_ = false;                                ///< the minutes wished are fewer than it would take
 };
 
 }  // namespace yd::plan

@@ -76,28 +76,32 @@ void Painting::list_masses() {
   }
 }
 
-/// With a wish of passes or minutes the prices are raised until it is met, by halving; without one a little at a time
-/// until the passes are few enough.
+/// Without a wish the price of a pass rises a little at a time until the passes are few enough. With one of passes or
+/// minutes it is found by halving; much time buys no pass that is not worth the usual price.
 std::vector<LeveledLayering> Painting::choose() {
   list_masses();
   const int most = std::max(3, in_.options->most_strokes);
   PlanPrices prices;
+  double low = prices.pass / 30;
   std::vector<LeveledLayering> chosen = choose_layerings(all_, most, prices);
-  const bool wished = in_.options->wish_passes || in_.options->wish_minutes;
-  if (!wished) {
+  const auto meets = [&](const std::vector<LeveledLayering>& c) {
+    return (!in_.options->wish_passes || static_cast<int>(count_passes(all_, c)) <= *in_.options->wish_passes) &&
+           (!in_.options->wish_minutes || minutes_of(c) <= *in_.options->wish_minutes);
+  };
+  hurried_ = in_.options->wish_minutes.has_value();
+  if (!in_.options->wish_passes) {
     constexpr double kDearer = 1.3;
     constexpr double kMostDear = 0.2;  // CIEDE2000 of the whole picture
     while (count_passes(all_, chosen) > kUsualPasses && prices.pass < kMostDear) {
       prices.pass *= kDearer;
       chosen = choose_layerings(all_, most, prices);
     }
-    return chosen;
+    if (meets(chosen)) {
+      hurried_ = false;
+      return chosen;
+    }
+    low = prices.pass;
   }
-  const auto meets = [&](const std::vector<LeveledLayering>& c) {
-    return (!in_.options->wish_passes || static_cast<int>(count_passes(all_, c)) <= *in_.options->wish_passes) &&
-           (!in_.options->wish_minutes || minutes_of(c) <= *in_.options->wish_minutes);
-  };
-  double low = prices.pass / 30;
   double high = 40;  // CIEDE2000 of the whole picture: no pass is worth that
   constexpr int kHalvings = 11;
   bool ever = false;

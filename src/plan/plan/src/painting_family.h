@@ -26,6 +26,7 @@ struct Painting::Listing {
 struct Painting::Considered {
   std::vector<Listing> listings;
   std::vector<LeveledLayering> chosen;
+  bool hurried = false;
 };
 
 /// Masses on the same ground under the same rules; one mass by itself where strokes lie on it already.

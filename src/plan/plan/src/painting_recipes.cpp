@@ -19,6 +19,22 @@ constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered 
 
 }  // namespace
 
+/// What ways come to over the strokes that lie there: rubbing takes those up, and the ground they are listed on stays.
+void Painting::look_on_bed(std::vector<PressureWay>& ways, const Layering& layering, const Bed& bed) const {
+  if (bed.laid.empty()) return;
+  const optics::Ground& ground = bare(in_.targets[bed.targets.front()].coat);
+  for (PressureWay& way : ways) {
+    std::vector<Stroke> strokes = bed.laid;
+    bool rubs = false;
+    for (std::size_t n = 0; n < layering.size(); ++n) {
+      if (way.pressures[n] <= 0) continue;
+      strokes.push_back({layering[n].stick, way.pressures[n], layering[n].technique});
+      rubs = rubs || layering[n].technique == Technique::rubbed;
+    }
+    if (rubs) way.lab = evaluate(ground, *in_.parameters, in_.sticks, std::move(strokes), way.lab).look.lab;
+  }
+}
+
 /// `left_out`: a bit for each layer that is not to be used, the lowest first.
 void Painting::write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen,
                           std::size_t left_out) {
@@ -30,7 +46,8 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
   }
   const std::vector<Bed>& beds = family.beds.empty() ? whole : family.beds;
   for (std::size_t b = 0; b < beds.size(); ++b) {
-    const std::vector<PressureWay> ways = family.ways[b].ways(layering, left_out);
+    std::vector<PressureWay> ways = family.ways[b].ways(layering, left_out);
+    look_on_bed(ways, layering, beds[b]);
     std::vector<PressurePlace> places;
     for (const std::size_t t : beds[b].targets) places.push_back({in_.targets[t].target, in_.targets[t].area});
     const std::vector<std::size_t> best = fit_pressures(places, ways);

@@ -224,12 +224,14 @@ void Painting::keep(Considered& now) {
   now.listings.clear();
   for (const auto& f : families_) now.listings.push_back(std::move(f->listed));
   now.chosen = std::move(chosen_);
+  now.hurried = hurried_;
 }
 
 void Painting::bring_back(Considered& before) {
   for (std::size_t f = 0; f < families_.size(); ++f) families_[f]->listed = std::move(before.listings[f]);
   list_masses();
   chosen_ = std::move(before.chosen);
+  hurried_ = before.hurried;
 }
 
 Result<std::uint64_t> Painting::paint(std::vector<int>& tray, const Exchange& exchange, Observer& observer) {

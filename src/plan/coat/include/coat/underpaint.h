@@ -84,6 +84,8 @@ inline constexpr std::size_t kMostCoats = 3;
 /// published source), degrees; above 360 for some. Lab's own opposite of a leaf green is a violet, not the red artists
 /// mean.
 double painters_complement(double hue_deg);
+/// Whether the hue of `q` lies within so many degrees of the painter's complement of `p`.
+bool complements(const colour::Lab& p, const colour::Lab& q, double within_deg);
 
 /// The colour a strategy gives a mass of this mean colour.
 colour::Lab coat_colour(CoatColours colours, const colour::Lab& mean);

@@ -55,10 +55,10 @@ def main():
         flags = list(dict.fromkeys(f for e in mine for f in flags_of(e["command"])))
         commands.append({"directory": str(build), "file": str(joined),
                          "arguments": ["c++", *(w for f in flags for w in f), "-c", str(joined)]})
-        print(joined)
     if left:
         sys.exit("In no group of lint_groups.py: " + ", ".join(sorted(left)))
     (lint / "compile_commands.json").write_text(json.dumps(commands, indent=1))
+    print("\n".join(c["file"] for c in commands))  # only now: what reads the names may begin at the first
 
 
 main()

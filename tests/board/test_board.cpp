@@ -41,8 +41,8 @@ class TestBoard : public QObject {
   }
 
   board::BoardImage after(int passes) const {
-    return board::render(map_, board::palette_after(plan_, passes, trial::paper(), trial::shipped_collection(),
-                                                    trial::shipped_model().parameters));
+    return board::render(
+        map_, board::palette_after(plan_, passes, trial::paper(), trial::shipped_collection(), trial::parameters()));
   }
 
   void before_the_first_pass_it_is_the_paper() {
@@ -66,7 +66,7 @@ class TestBoard : public QObject {
   void it_keeps_the_prediction_on_every_paper_in_every_school() {
     const subject::Subject s = trial::small_subject(360, 270);
     const media::Collection sticks = trial::every(7);
-    const auto& parameters = trial::shipped_model().parameters;
+    const auto& parameters = trial::parameters();
     double worst = 0;
     int judged = 0;
     std::vector<media::Paper> papers = media::load_papers().value();

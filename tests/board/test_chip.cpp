@@ -32,7 +32,7 @@ colour::Lab mean_of(const board::BoardImage& image, int left, int top, int right
 
 board::BoardImage chip(const board::ChipStroke& stroke, const media::Paper& paper) {
   return board::stroke_chip(stroke, paper.ground, paper.grain_mm, trial::shipped_collection().sticks,
-                            trial::shipped_model().parameters, kWidth, kHeight, 4);
+                            trial::parameters(), kWidth, kHeight, 4);
 }
 
 int stick_named(const char* id_part, optics::Medium medium) {
@@ -51,7 +51,7 @@ class TestChip : public QObject {
   // An even stroke, averaged in light, is the colour the model gives that stroke; on three papers, laid and rubbed.
   void an_even_stroke_is_the_models_colour() {
     const auto& sticks = trial::shipped_collection().sticks;
-    const auto& parameters = trial::shipped_model().parameters;
+    const auto& parameters = trial::parameters();
     int judged = 0;
     for (const char* id : {"sanded-400-warm-grey", "card-olive", "sanded-800-black"}) {
       const media::Paper& paper = trial::paper(id);

@@ -18,7 +18,7 @@ using calibrate::Reading;
 
 namespace {
 
-const optics::Parameters& model() { return trial::shipped_model().parameters; }
+const optics::Parameters& model() { return trial::parameters(); }
 
 /// Twelve sticks, dark to light, of all hues.
 std::vector<int> tray() {

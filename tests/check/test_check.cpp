@@ -6,9 +6,9 @@
 #include "check/borders.h"
 #include "check/report.h"
 #include "colour/ciede2000.h"
+#include "held.h"
 #include "photographs.h"
 #include "small_world.h"
-#include "standin/camera.h"
 #include "standin/hand.h"
 
 using namespace yd;
@@ -20,19 +20,11 @@ const media::Collection& sticks() {
   return few;
 }
 
-/// A smaller frame than a camera has, so that many can be taken.
-standin::Camera held(std::uint64_t seed) {
-  standin::Camera c = standin::handheld(seed);
-  c.width = 1000;
-  c.height = 750;
-  return c;
-}
-
 struct World {
   subject::Subject subject = trial::small_subject(480, 360);
   plan::Plan plan = trial::small_plan(subject, sticks());
   board::BoardMap map = board::make_map(subject, plan, trial::paper());
-  const optics::Parameters& parameters = trial::shipped_model().parameters;
+  const optics::Parameters& parameters = trial::parameters();
 
   board::BoardImage board_of(const plan::Plan& p, int passes) const {
     return board::render(map, board::palette_after(p, passes, trial::paper(), sticks(), parameters));
@@ -54,7 +46,7 @@ const World& world() {
 
 check::Report checked(const plan::Plan& painted, int passes, std::uint64_t camera = 1, check::Work* as = nullptr) {
   const World& w = world();
-  const auto photo = standin::photograph(w.board_of(painted, passes), trial::paper().lab, held(camera)).value();
+  const auto photo = standin::photograph(w.board_of(painted, passes), trial::paper().lab, trial::held(camera)).value();
   Observer observer;
   return check::check_work(trial::raw_of(photo.image), as == nullptr ? w.work(passes) : *as, observer).value();
 }
@@ -141,7 +133,8 @@ class TestCheck : public QObject {
     const World& w = world();
     for (const std::uint64_t seed : {21U, 25U, 43U, 47U}) {
       const plan::Plan painted = standin::painted_by(w.plan, {0.3, 0, seed});
-      const auto photo = standin::photograph(w.board_of(painted, w.all()), trial::paper().lab, held(seed)).value();
+      const auto photo =
+          standin::photograph(w.board_of(painted, w.all()), trial::paper().lab, trial::held(seed)).value();
       Observer observer;
       const auto r = check::check_work(trial::raw_of(photo.image), w.work(w.all()), observer).value();
       QVERIFY2(r.usable(), r.usable() ? "" : check::name(r.troubles.front()));
@@ -277,7 +270,7 @@ class TestCheck : public QObject {
     int smudged = 0;
     const World& w = world();
     const auto photograph = [&](const board::BoardImage& board) {
-      const auto photo = standin::photograph(board, trial::paper().lab, held(2)).value();
+      const auto photo = standin::photograph(board, trial::paper().lab, trial::held(2)).value();
       Observer observer;
       return check::check_work(trial::raw_of(photo.image), w.work(w.all()), observer).value();
     };
@@ -316,7 +309,7 @@ class TestCheck : public QObject {
 
   void a_lamp_on_the_work_is_not_taken_for_paint() {
     const World& w = world();
-    standin::Camera c = held(6);
+    standin::Camera c = trial::held(6);
     c.glare = 0.5;
     const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, c).value();
     Observer observer;
@@ -330,7 +323,7 @@ class TestCheck : public QObject {
   void a_table_is_not_taken_for_paper() {
     const World& w = world();
     for (const double table : {0.05, 0.9}) {
-      standin::Camera c = held(2);
+      standin::Camera c = trial::held(2);
       c.margin = 0;
       c.table = table;
       const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, c).value();
@@ -346,7 +339,7 @@ class TestCheck : public QObject {
 
   void corners_given_by_hand_are_kept() {
     const World& w = world();
-    const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, held(8)).value();
+    const auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, trial::held(8)).value();
     check::Work in = w.work(w.all());
     in.corners = photo.picture;
     Observer observer;
@@ -358,7 +351,8 @@ class TestCheck : public QObject {
 
   void nothing_done_is_said() {
     Observer observer;
-    const auto photo = standin::photograph(world().board_of(world().plan, 0), trial::paper().lab, held(1)).value();
+    const auto photo =
+        standin::photograph(world().board_of(world().plan, 0), trial::paper().lab, trial::held(1)).value();
     const auto r = check::check_work(trial::raw_of(photo.image), world().work(0), observer);
     QVERIFY(!r.ok());
     QCOMPARE(QString::fromStdString(r.error().where), QString("done"));
@@ -368,7 +362,8 @@ class TestCheck : public QObject {
     struct Stop : Observer {
       bool cancelled() const override { return true; }
     } stop;
-    const auto photo = standin::photograph(world().board_of(world().plan, 4), trial::paper().lab, held(1)).value();
+    const auto photo =
+        standin::photograph(world().board_of(world().plan, 4), trial::paper().lab, trial::held(1)).value();
     const auto r = check::check_work(trial::raw_of(photo.image), world().work(4), stop);
     QVERIFY(!r.ok() && r.error().code == Error::Code::cancelled);
   }

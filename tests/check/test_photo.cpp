@@ -8,8 +8,8 @@
 #include "check/marks.h"
 #include "check/usable.h"
 #include "colour/ciede2000.h"
+#include "held.h"
 #include "photographs.h"
-#include "standin/camera.h"
 #include "support/random.h"
 
 using namespace yd;
@@ -17,14 +17,6 @@ using namespace yd;
 namespace {
 
 const colour::Lab kSheet{72, 1, 6};
-
-/// A smaller frame than a camera has, so that many can be taken.
-standin::Camera held(std::uint64_t seed) {
-  standin::Camera c = standin::handheld(seed);
-  c.width = 1000;
-  c.height = 750;
-  return c;
-}
 
 /// Colours of a strip, dark to light: any will do that are known.
 std::vector<colour::Lab> strip() {
@@ -139,7 +131,7 @@ class TestPhoto : public QObject {
 
   void a_photograph_on_its_side_is_turned() {
     const auto board = board_of(invented(), 6);
-    standin::Photograph p = standin::photograph(board, kSheet, held(3)).value();
+    standin::Photograph p = standin::photograph(board, kSheet, trial::held(3)).value();
     board::BoardImage turned(p.image.height, p.image.width);
     for (int y = 0; y < turned.height; ++y) {
       for (int x = 0; x < turned.width; ++x) turned.at(x, y) = p.image.at(y, p.image.height - 1 - x);
@@ -165,7 +157,7 @@ class TestPhoto : public QObject {
     double with = 0;
     double without = 0;
     for (std::uint64_t seed = 20; seed < 20 + kCameras; ++seed) {
-      standin::Camera camera = held(seed);
+      standin::Camera camera = trial::held(seed);
       camera.curve = 0.35;  // contrast that bare paper alone does not show
       const Taken a = taken(board, camera, true);
       QVERIFY(a.fix.by == check::Reference::margin_strip);
@@ -187,7 +179,7 @@ class TestPhoto : public QObject {
         standin::Sheet sheet(kSheet);
         sheet.strip = strip();
         if (beyond) sheet.strip.insert(sheet.strip.end(), vivid.begin(), vivid.end());
-        const auto photo = check::open_photo(standin::photograph(board, sheet, held(seed))->image).value();
+        const auto photo = check::open_photo(standin::photograph(board, sheet, trial::held(seed))->image).value();
         const check::Located at = check::locate(photo, board);
         const check::LightFix fix = check::fix_light(photo, at, {kSheet, sheet.strip});
         QCOMPARE(fix.by, check::Reference::margin_strip);
@@ -214,7 +206,7 @@ class TestPhoto : public QObject {
 
   void a_strip_that_is_not_there_is_not_believed() {
     const auto board = board_of(invented(), 6);
-    const auto p = standin::photograph(board, kSheet, held(4)).value();
+    const auto p = standin::photograph(board, kSheet, trial::held(4)).value();
     const check::Photo photo = check::open_photo(p.image).value();
     const check::Located at = check::locate(photo, board);
     QVERIFY(check::fix_light(photo, at, {kSheet, strip()}).by == check::Reference::bare_paper);
@@ -229,25 +221,25 @@ class TestPhoto : public QObject {
     const auto has = [](const std::vector<check::Trouble>& all, check::Trouble one) {
       return std::find(all.begin(), all.end(), one) != all.end();
     };
-    QVERIFY(troubles(held(1)).empty());
-    standin::Camera c = held(1);
+    QVERIFY(troubles(trial::held(1)).empty());
+    standin::Camera c = trial::held(1);
     c.blur_px = 10;
     QVERIFY(has(troubles(c), check::Trouble::blurred));
-    c = held(1);
+    c = trial::held(1);
     c.stops = 1.8;
     QVERIFY(has(troubles(c), check::Trouble::too_light));
-    c = held(1);
+    c = trial::held(1);
     c.stops = -4;
     c.falloff = 0.6;
     QVERIFY(!troubles(c).empty());
-    c = held(1);
+    c = trial::held(1);
     c.width = 320, c.height = 240;
     QVERIFY(has(troubles(c), check::Trouble::too_small));
     // Another picture altogether.
     std::vector<colour::Lab> others = invented();
     std::reverse(others.begin(), others.end());
     for (colour::Lab& lab : others) lab.l = 110 - lab.l, lab.a = -lab.a;
-    const auto p = standin::photograph(board_of(others, 4), kSheet, held(2)).value();
+    const auto p = standin::photograph(board_of(others, 4), kSheet, trial::held(2)).value();
     const check::Photo photo = check::open_photo(p.image).value();
     const check::Located at = check::locate(photo, board);
     QVERIFY(
@@ -280,7 +272,7 @@ class TestPhoto : public QObject {
   void greys_beside_the_picture_put_the_light_right() {
     const board::BoardImage board = board_of(invented(), 6);
     for (const std::uint64_t seed : {1, 2}) {
-      standin::Camera camera = held(seed);
+      standin::Camera camera = trial::held(seed);
       camera.margin = 0.15;
       camera.curve = 0.4;
       for (const bool to_the_edge : {false, true}) {
@@ -308,7 +300,7 @@ class TestPhoto : public QObject {
     standin::Sheet sheet(kSheet);
     sheet.marks = true;
     for (const std::uint64_t seed : {1, 2, 3, 4}) {
-      standin::Camera camera = held(seed);
+      standin::Camera camera = trial::held(seed);
       camera.margin = 0.15;
       camera.table = colour::luminance(colour::to_light(kSheet));
       const auto taken = standin::photograph(board, sheet, camera).value();

@@ -12,6 +12,7 @@
 #include <nlohmann/json.hpp>
 #include <numbers>
 
+#include "bytes_of.h"
 #include "formats/project.h"
 #include "media/shipped.h"
 #include "run_program.h"
@@ -62,9 +63,7 @@ class TestCli : public QObject {
     const Outcome o = run({"plan", picture(dir), "--json", dir.filePath("p.json"), "--board", dir.filePath("b.png"),
                            "--masses", dir.filePath("m.png"), "--sticks", "7"});
     QVERIFY2(o.code == 0, o.err);
-    QFile f(dir.filePath("p.json"));
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    const QJsonObject j = QJsonDocument::fromJson(f.readAll()).object();
+    const QJsonObject j = QJsonDocument::fromJson(trial::bytes_of(dir.filePath("p.json"))).object();
     for (const char* key : {"paper", "sticks", "masses", "passes", "error", "seconds"}) QVERIFY2(j.contains(key), key);
     QVERIFY(j["sticks"].toArray().size() <= 7);
     QVERIFY(j["error"].toObject()["area_mean_de00"].toDouble() <= j["error"].toObject()["worst_de00"].toDouble());

@@ -5,6 +5,7 @@
 #include <QRegularExpression>
 #include <QTest>
 
+#include "bytes_of.h"
 #include "journal/journal.h"
 #include "run_program.h"
 
@@ -12,10 +13,7 @@ using namespace yd;
 
 namespace {
 
-QString text_of(const QString& file) {
-  QFile f(file);
-  return f.open(QIODevice::ReadOnly) ? QString::fromUtf8(f.readAll()) : QString();
-}
+QString text_of(const QString& file) { return QString::fromUtf8(trial::bytes_of(file)); }
 
 QStringList pages() {
   QStringList out{YD_SOURCE_DIR "/README.md"};

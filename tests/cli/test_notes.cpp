@@ -6,6 +6,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "bytes_of.h"
 #include "journal/journal.h"
 #include "run_program.h"
 
@@ -70,9 +71,7 @@ class TestNotesCli : public QObject {
     QVERIFY(run({"journal", "--file", file, "recipes", "--like", "20,40,20"}).out.isEmpty());
     const QString out = dir.filePath("all.json");
     QCOMPARE(run({"journal", "--file", file, "export", out}).code, 0);
-    QFile f(out);
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    QCOMPARE(QJsonDocument::fromJson(f.readAll()).object()["works"].toArray().size(), 1);
+    QCOMPARE(QJsonDocument::fromJson(trial::bytes_of(out)).object()["works"].toArray().size(), 1);
     QCOMPARE(run({"journal", "--file", file, "export", dir.filePath("w.zip"), "--work", "0123"}).code, 0);
     QVERIFY(QFileInfo(dir.filePath("w.zip")).size() > 200);
     QCOMPARE(run({"journal", "--file", file, "show", "nothing"}).code, 2);

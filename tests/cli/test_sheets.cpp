@@ -11,6 +11,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "bytes_of.h"
 #include "check/light_fix.h"
 #include "check/marks.h"
 #include "pictures/pictures.h"
@@ -50,9 +51,7 @@ class TestSheets : public QObject {
     const QString found = dir.filePath("artist.json");
     QCOMPARE(run({"offcuts", picture(dir), csv, "--sticks", "4", "--count", "24", "--simulate", "2"}).code, 0);
     QCOMPARE(run({"calibrate", csv, "--json", found}).code, 0);
-    QFile f(found);
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    const QJsonObject j = QJsonDocument::fromJson(f.readAll()).object();
+    const QJsonObject j = QJsonDocument::fromJson(trial::bytes_of(found)).object();
     QVERIFY(std::abs(j["hand"].toObject()["firm"].toDouble() - 0.7) < 0.2);
     QCOMPARE(j["sticks"].toArray().size(), 4);
     const QJsonObject left = j["left_out"].toObject();
@@ -84,9 +83,7 @@ class TestSheets : public QObject {
     QVERIFY(QFileInfo(sheet).size() > 2000);
     const Outcome read = run({"swatches", photo, "--kind", "soft", "--name", "Mine", "--json", mine});
     QVERIFY2(read.code == 0, read.err);
-    QFile f(mine);
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    const QJsonObject j = QJsonDocument::fromJson(f.readAll()).object();
+    const QJsonObject j = QJsonDocument::fromJson(trial::bytes_of(mine)).object();
     QCOMPARE(j["sticks"].toArray().size(), 24);
     QCOMPARE(j["read"].toObject()["light"].toObject()["by"].toString(), QString("printed-greys"));
     QCOMPARE(run({"plan", picture(dir), "--sticks", "4", "--collection", mine}).code, 0);

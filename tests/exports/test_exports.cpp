@@ -8,6 +8,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "bytes_of.h"
 #include "exports/export_file.h"
 #include "exports/core_painter.h"
 #include "exports/pass_words.h"
@@ -49,8 +50,7 @@ class TestExports : public QObject {
     plan::PlanOptions options = trial::options_with(8);
     options.underpaint.picture = plan::CoatChoice{plan::CoatMedium::alcohol, plan::CoatColours::local};
     Observer observer;
-    plan_ = plan::make_plan(subject_, trial::paper(), sticks_, trial::shipped_model().parameters, options, observer)
-                .value();
+    plan_ = plan::make_plan(subject_, trial::paper(), sticks_, trial::parameters(), options, observer).value();
     guide_ = plan::make_guide({&plan_, &subject_, &trial::paper(), sticks_.sticks, 1200});
     map_ = board::make_map(subject_, plan_, trial::paper());
   }
@@ -70,9 +70,7 @@ class TestExports : public QObject {
     const auto info = run_outside("pdfinfo", {file});
     QVERIFY(info.out.contains("A4"));
     // It carries its profile, so that its colours are tagged.
-    QFile raw(file);
-    QVERIFY(raw.open(QIODevice::ReadOnly));
-    QVERIFY(raw.readAll().contains("OutputIntent"));
+    QVERIFY(trial::bytes_of(file).contains("OutputIntent"));
   }
 
   // In the language of the window, on the paper of its country.
@@ -118,9 +116,7 @@ class TestExports : public QObject {
   void the_outline_svg_has_its_true_size() {
     const QString file = write("outline.svg", What::outlines, {true, 8, true, exports::Print::a4});
     QCOMPARE(run_outside("xmllint", {"--noout", file}).code, 0);
-    QFile svg(file);
-    QVERIFY(svg.open(QIODevice::ReadOnly));
-    const QString text = QString::fromUtf8(svg.readAll());
+    const QString text = QString::fromUtf8(trial::bytes_of(file));
     QVERIFY2(text.contains("width=\"400mm\"") && text.contains("height=\"300mm\""), qPrintable(text.left(400)));
     // What is set out first is numbered, the tallest I.
     const auto standing = std::count_if(subject_.masses.begin(), subject_.masses.end(),
@@ -286,7 +282,7 @@ class TestExports : public QObject {
 
  private:
   exports::PlanView view() const {
-    return {plan_, subject_, trial::paper(), sticks_, trial::shipped_model().parameters, map_, {40, 30}, {}, guide_};
+    return {plan_, subject_, trial::paper(), sticks_, trial::parameters(), map_, {40, 30}, {}, guide_};
   }
   QString write(const QString& name, What what, exports::OutlineOptions outline = {}) {
     const QString file = dir_.filePath(name);

@@ -108,7 +108,7 @@ class TestNames : public QObject {
   QString write(const QString& name, What what) const {
     const QString file = dir_.filePath(name);
     Observer observer;
-    const exports::PlanView view{plan_,    subject_, trial::paper(), sticks_, trial::shipped_model().parameters, map_,
+    const exports::PlanView view{plan_,    subject_, trial::paper(), sticks_, trial::parameters(), map_,
                                  {40, 30}, {},       guide_};
     const Status s = exports::export_file(file, view, {what, "\"Dunes\", <b>north</b> & &amp; south", {}}, observer);
     if (!s.ok()) qWarning("%s", describe(s.error()).c_str());

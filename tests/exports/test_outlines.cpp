@@ -194,8 +194,7 @@ class TestOutlines : public QObject {
   static OutlineOptions bare() { return {false, 0, false, Print::a4, {}, false}; }
 
   exports::PlanView view() const {
-    return {bands_.plan, bands_.subject, trial::paper(), sticks_, trial::shipped_model().parameters, map_, {40, 30},
-            {},          guide_};
+    return {bands_.plan, bands_.subject, trial::paper(), sticks_, trial::parameters(), map_, {40, 30}, {}, guide_};
   }
 
   QString written(const QString& name, const QByteArray& bytes) const {

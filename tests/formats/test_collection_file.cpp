@@ -5,6 +5,7 @@
 #include <QTest>
 #include <nlohmann/json.hpp>
 
+#include "bytes_of.h"
 #include "colour/ciede2000.h"
 #include "formats/collection_file.h"
 #include "photographs.h"
@@ -18,11 +19,6 @@ namespace {
 constexpr auto kSoft = optics::Medium::soft;
 
 media::Collection some() { return trial::every(7); }
-
-QByteArray bytes_of(const QString& file) {
-  QFile f(file);
-  return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
-}
 
 }  // namespace
 
@@ -88,7 +84,7 @@ class TestCollectionFile : public QObject {
 
   // colord-data ships CGATS text with XYZ columns (its ti1 targets); Little CMS and this plain reading must agree.
   void a_cgats_file_of_another_hand_is_read() {
-    const QByteArray bytes = bytes_of("/usr/share/colord/ti1/display-short.ti1");
+    const QByteArray bytes = trial::bytes_of("/usr/share/colord/ti1/display-short.ti1");
     QVERIFY2(!bytes.isEmpty(), "package colord-data is needed");
     const auto in = formats::read_cgats(bytes, "display-short.ti1", kSoft);
     QVERIFY2(in.ok(), in.ok() ? "" : describe(in.error()).c_str());

@@ -11,6 +11,7 @@
 #include <sys/wait.h>
 #include <unistd.h>
 
+#include "bytes_of.h"
 #include "formats/archive.h"
 #include "formats/plan_json.h"
 #include "formats/project.h"
@@ -129,11 +130,6 @@ QString refusal(const QByteArray& bytes) {
   return p.ok() ? QString() : QString::fromStdString(describe(p.error()));
 }
 
-QByteArray bytes_of(const QString& file) {
-  QFile f(file);
-  return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
-}
-
 QByteArray with(const char* entry, const QByteArray& bytes) {
   Entries e = good_entries();
   e[entry] = bytes;
@@ -181,10 +177,7 @@ class TestProject : public QObject {
     const QTemporaryDir dir;
     QVERIFY(formats::save_project(dir.filePath("a"), sample(), {}).ok());
     QVERIFY(formats::save_project(dir.filePath("b"), sample(), {}).ok());
-    QFile a(dir.filePath("a"));
-    QFile b(dir.filePath("b"));
-    QVERIFY(a.open(QIODevice::ReadOnly) && b.open(QIODevice::ReadOnly));
-    QCOMPARE(a.readAll(), b.readAll());
+    QCOMPARE(trial::bytes_of(dir.filePath("a")), trial::bytes_of(dir.filePath("b")));
   }
 
   void hostile_files_are_refused_data() {
@@ -273,7 +266,7 @@ class TestProject : public QObject {
     const QTemporaryDir dir;
     const QString file = dir.filePath("a.dune");
     QVERIFY(formats::save_project(file, sample(), {}).ok());
-    const QByteArray whole = bytes_of(file);
+    const QByteArray whole = trial::bytes_of(file);
     formats::Project other = sample();
     other.reference = QByteArray(3000, 'y');
     rlimit old{};
@@ -286,7 +279,7 @@ class TestProject : public QObject {
       setrlimit(RLIMIT_FSIZE, &old);
       QVERIFY(!failed.ok());
       QVERIFY2(failed.error().what.find("Unknown") == std::string::npos, failed.error().what.c_str());
-      QCOMPARE(bytes_of(file), whole);
+      QCOMPARE(trial::bytes_of(file), whole);
       const pid_t child = fork();
       if (child == 0) {
         std::signal(SIGXFSZ, SIG_DFL);
@@ -297,7 +290,7 @@ class TestProject : public QObject {
       int state = 0;
       QCOMPARE(waitpid(child, &state, 0), child);
       QVERIFY(WIFSIGNALED(state));
-      QCOMPARE(bytes_of(file), whole);
+      QCOMPARE(trial::bytes_of(file), whole);
     }
     std::signal(SIGXFSZ, SIG_DFL);
   }

@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "bytes_of.h"
 #include "colour/ciede2000.h"
 #include "media/collection.h"
 #include "media/model.h"
@@ -126,15 +127,13 @@ class TestRecords : public QObject {
   }
 
   void the_documented_table_is_the_one_that_is_read() {
-    QFile doc(YD_SOURCE_DIR "/docs/model.md");
-    QVERIFY(doc.open(QIODevice::ReadOnly));
-    QVERIFY(QString::fromUtf8(doc.readAll()).contains(QString::fromStdString(to_markdown(media::load_model()->table))));
+    QVERIFY(QString::fromUtf8(trial::bytes_of(YD_SOURCE_DIR "/docs/model.md"))
+                .contains(QString::fromStdString(to_markdown(media::load_model()->table))));
   }
 
   void parameters_out_of_range_are_refused() {
-    QFile shipped(QString::fromStdString((media::data_directory() / "model" / "parameters.json").string()));
-    QVERIFY(shipped.open(QIODevice::ReadOnly));
-    QByteArray text = shipped.readAll();
+    QByteArray text =
+        trial::bytes_of(QString::fromStdString((media::data_directory() / "model" / "parameters.json").string()));
     const QTemporaryDir dir;
     QVERIFY(media::load_model(write(dir, text).toStdString()).ok());
     QByteArray bad = text;

@@ -34,8 +34,7 @@ subject::Subject wall_with_tiles(const Room& room = {}) {
 
 plan::Plan planned(const subject::Subject& s, const plan::PlanOptions& options) {
   Observer observer;
-  return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
-                         observer)
+  return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer)
       .value();
 }
 
@@ -79,7 +78,7 @@ plan::Plan layered(int lower, int upper, const colour::Lab& target, double press
   t.target = t.seen = target;
   t.area = 1;
   t.recipe =
-      plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, trial::shipped_collection().sticks,
+      plan::evaluate(trial::paper().ground, trial::parameters(), trial::shipped_collection().sticks,
                      {{lower, 0.5, Technique::laid, false, 0}, {upper, pressure, Technique::laid, false, 1}}, target);
   p.targets = {t};
   for (int level = 0; level < 2; ++level) {
@@ -193,9 +192,9 @@ class TestAccents : public QObject {
       }
     }
     Observer observer;
-    const plan::Plan p = plan::make_plan(b.subject, trial::paper(), sticks, trial::shipped_model().parameters,
-                                         trial::options_with(6), observer)
-                             .value();
+    const plan::Plan p =
+        plan::make_plan(b.subject, trial::paper(), sticks, trial::parameters(), trial::options_with(6), observer)
+            .value();
     const auto strip =
         std::find_if(p.targets.begin(), p.targets.end(), [](const auto& t) { return t.mass == 2 && t.target.l > 57; });
     QVERIFY(strip != p.targets.end());
@@ -221,7 +220,7 @@ class TestAccents : public QObject {
         QVERIFY(t.recipe.strokes.back().technique == Technique::laid);
         std::vector<plan::Stroke> without = t.recipe.strokes;
         without.pop_back();
-        const plan::Recipe before = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters,
+        const plan::Recipe before = plan::evaluate(trial::paper().ground, trial::parameters(),
                                                    trial::shipped_collection().sticks, without, t.target);
         QVERIFY(before.de00 - t.recipe.de00 >= 1.5 - 1e-9);
       }
@@ -267,7 +266,7 @@ class TestAccents : public QObject {
     const int blue = nearest({30, 20, -60});
     const int white = nearest({96, 0, 2});
     const auto& sticks = trial::shipped_collection().sticks;
-    const auto& parameters = trial::shipped_model().parameters;
+    const auto& parameters = trial::parameters();
     plan::Plan p = layered(white, blue, {70, 4, -20}, 0.4);
     p.targets[0].target = p.targets[0].recipe.look.lab;
     p.targets[0].recipe.de00 = 0;

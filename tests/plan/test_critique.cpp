@@ -57,7 +57,7 @@ class Scene {
   /// Lays strokes on a mass; the target is what they give, unless one is named.
   void lay(int mass, std::vector<Stroke> strokes, std::optional<colour::Lab> target = {}) {
     plan::TargetPlan& t = plan.targets[static_cast<std::size_t>(mass)];
-    const auto& p = trial::shipped_model().parameters;
+    const auto& p = trial::parameters();
     for (std::size_t i = 0; i < strokes.size(); ++i) strokes[i].level = static_cast<int>(i);
     t.recipe = plan::evaluate(paper.ground, p, sticks.sticks, strokes, target.value_or(colour::Lab{}));
     t.target = t.seen = target.value_or(t.recipe.look.lab);
@@ -65,14 +65,14 @@ class Scene {
   }
   void offer(int mass, std::vector<Stroke> strokes) {
     plan::TargetPlan& t = plan.targets[static_cast<std::size_t>(mass)];
-    const auto r = plan::evaluate(paper.ground, trial::shipped_model().parameters, sticks.sticks, strokes, t.target);
+    const auto r = plan::evaluate(paper.ground, trial::parameters(), sticks.sticks, strokes, t.target);
     t.alternatives.push_back(
         {std::move(strokes), r.look.lab, static_cast<float>(r.look.spread_l), static_cast<float>(r.tooth_left)});
   }
 
   std::vector<plan::Finding> findings(Check check) {
     Observer observer;
-    const auto& p = trial::shipped_model().parameters;
+    const auto& p = trial::parameters();
     plan::Plan arranged = plan::arrange(plan, subject, paper, sticks, p, options, observer).value();
     return plan::run_check(check, {&arranged, &subject, &paper, sticks.sticks, &p, options});
   }
@@ -193,7 +193,7 @@ class TestCritique : public QObject {
     QCOMPARE(found.size(), std::size_t{1});
     QVERIFY(found[0].after);
     // The remedy is worked out and does reach deeper.
-    const auto& p = trial::shipped_model().parameters;
+    const auto& p = trial::parameters();
     const auto coats = plan::make_coats(found[0].after->underpaint, s.subject.masses, s.paper, s.sticks.sticks, p);
     s.subject.masses[5].mean = {8, 0, 0};
     const auto inked = plan::make_coats(found[0].after->underpaint, s.subject.masses, s.paper, s.sticks.sticks, p);
@@ -342,8 +342,7 @@ class TestCritique : public QObject {
     QVERIFY(!s.speaks(Check::halo));
     Observer observer;
     const auto planned =
-        plan::arrange(s.plan, s.subject, s.paper, s.sticks, trial::shipped_model().parameters, s.options, observer)
-            .value();
+        plan::arrange(s.plan, s.subject, s.paper, s.sticks, trial::parameters(), s.options, observer).value();
     for (auto it = planned.passes.rbegin(); it != planned.passes.rend(); ++it)
       s.options.order_by_hand.push_back(plan::signature(*it));
     const auto found = s.findings(Check::halo);
@@ -391,7 +390,7 @@ class TestCritique : public QObject {
   void the_weightiest_comes_first_and_a_remedy_mends() {
     const auto subject = trial::small_subject();
     const auto c = trial::every(2);
-    const auto& p = trial::shipped_model().parameters;
+    const auto& p = trial::parameters();
     plan::PlanOptions o = trial::options_with(8);
     o.manner = plan::Manner::rubbed;
     Observer observer;

@@ -15,7 +15,7 @@ plan::Plan plan_from(const subject::Subject& subject, const media::Collection& s
   Observer observer;
   plan::PlanOptions options = trial::options_with(static_cast<int>(tray.size()));
   options.given_tray = std::move(tray);
-  return plan::make_plan(subject, trial::paper(), sticks, trial::shipped_model().parameters, options, observer).value();
+  return plan::make_plan(subject, trial::paper(), sticks, trial::parameters(), options, observer).value();
 }
 
 /// Every choice of `count` of the first `all` numbers.
@@ -116,8 +116,7 @@ class TestExchange : public QObject {
     plan::PlanOptions options = trial::options_with(12);
     Observer observer;
     const auto planned = [&] {
-      return plan::make_plan(subject, trial::paper(), sticks, trial::shipped_model().parameters, options, observer)
-          .value();
+      return plan::make_plan(subject, trial::paper(), sticks, trial::parameters(), options, observer).value();
     };
     const plan::Plan free = planned();
     for (int s = 0; s < static_cast<int>(sticks.sticks.size()) && options.wishes.must_have.size() < 3; ++s) {
@@ -147,7 +146,7 @@ class TestExchange : public QObject {
       std::sort(labs.begin(), labs.end(), [](const auto& x, const auto& y) { return x.l < y.l; });
       shades.add_mass(labs, std::vector<double>(labs.size(), 0.2));
     }
-    const plan::SearchInput input{&trial::paper().ground, &trial::shipped_model().parameters, sticks.sticks, {}, {}};
+    const plan::SearchInput input{&trial::paper().ground, &trial::parameters(), sticks.sticks, {}, {}};
     const auto cheapest = [&](const plan::TraySearch& options, std::size_t mass) {
       plan::Lattice lattice(input, 0.15);
       Observer observer;

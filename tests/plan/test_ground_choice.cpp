@@ -26,7 +26,7 @@ struct World {
     in.subject = &subject;
     in.papers = papers();
     in.sticks = trial::shipped_collection().sticks;
-    in.parameters = &trial::shipped_model().parameters;
+    in.parameters = &trial::parameters();
     return in;
   }
 };
@@ -140,7 +140,7 @@ class TestGroundChoice : public QObject {
     QCOMPARE(plan::show_through(paper, paper, pigment), 1.0);
     const auto& stick = trial::shipped_collection().sticks[static_cast<std::size_t>(
         plan::nearest_of(trial::shipped_collection().sticks, optics::Medium::soft, pigment))];
-    const auto strata = plan::two_layers(trial::paper().ground, stick, trial::shipped_model().parameters);
+    const auto strata = plan::two_layers(trial::paper().ground, stick, trial::parameters());
     const double shows = plan::show_through(optics::look(strata).lab, trial::paper().lab, stick.lab);
     QVERIFY(shows > 0.02 && shows < 0.6);
   }

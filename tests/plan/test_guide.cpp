@@ -212,9 +212,8 @@ class TestGuide : public QObject {
       plan::PlanOptions options = trial::options_with(8);
       options.school = school;
       Observer observer;
-      plan::Plan p =
-          plan::make_plan(s, trial::paper(), sticks, trial::shipped_model().parameters, options, observer).value();
-      plan::mark_delicate(p, trial::paper(), sticks.sticks, trial::shipped_model().parameters, 0.2);
+      plan::Plan p = plan::make_plan(s, trial::paper(), sticks, trial::parameters(), options, observer).value();
+      plan::mark_delicate(p, trial::paper(), sticks.sticks, trial::parameters(), 0.2);
       const plan::Guide g = plan::make_guide({&p, &s, &trial::paper(), sticks.sticks, kSheet_cm2});
       QVERIFY(g.passages.front().kind == plan::PassageKind::drawing);
       QVERIFY(g.passages.back().kind == plan::PassageKind::finish);

@@ -19,7 +19,7 @@ namespace {
 plan::Plan plan_for(const std::vector<colour::Lab>& labs, const std::vector<int>& tray) {
   plan::Plan p;
   const auto& sticks = trial::shipped_collection().sticks;
-  const plan::SearchInput in{&trial::paper().ground, &trial::shipped_model().parameters, sticks, labs, {}};
+  const plan::SearchInput in{&trial::paper().ground, &trial::parameters(), sticks, labs, {}};
   const auto stacks = plan::all_stacks(in, tray);
   for (const colour::Lab& lab : labs) {
     plan::TargetPlan t;
@@ -56,7 +56,7 @@ class TestJudge : public QObject {
     static const auto papers = media::load_papers().value();
     Observer observer;
     const auto reach = plan::judge_reach(
-        {&p, &trial::paper(), papers, &trial::shipped_collection(), &trial::shipped_model().parameters, {}}, observer);
+        {&p, &trial::paper(), papers, &trial::shipped_collection(), &trial::parameters(), {}}, observer);
     QVERIFY(reach.ok());
     QCOMPARE(reach->at(0).why, plan::Why::too_dark);
     QCOMPARE(reach->at(1).why, plan::Why::too_light);
@@ -80,8 +80,8 @@ class TestJudge : public QObject {
     std::vector<int> tray{stick("soft-umber-tint-1"), stick("soft-cool-grey")};
     const plan::Plan p = plan_for(labs, tray);
     Observer observer;
-    const auto reach = plan::judge_reach(
-        {&p, &trial::paper(), {}, &trial::shipped_collection(), &trial::shipped_model().parameters, {}}, observer);
+    const auto reach =
+        plan::judge_reach({&p, &trial::paper(), {}, &trial::shipped_collection(), &trial::parameters(), {}}, observer);
     for (const plan::Remedy& r : reach->at(0).remedies) {
       if (r.kind != plan::Remedy::Kind::this_stick) continue;
       tray.push_back(stick(r.what.c_str()));
@@ -120,7 +120,7 @@ class TestJudge : public QObject {
   void no_alternative_is_beaten_in_everything() {
     const std::vector<colour::Lab> labs{{60, 15, 25}};
     const plan::SearchInput in{
-        &trial::paper().ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, labs, {}};
+        &trial::paper().ground, &trial::parameters(), trial::shipped_collection().sticks, labs, {}};
     const std::vector<int> tray{3, 20, 41, 58, 77, 96, 110, 118};
     const auto stacks = plan::all_stacks(in, tray);
     const auto kept = plan::pareto(stacks, labs[0]);
@@ -142,20 +142,17 @@ class TestJudge : public QObject {
     Observer observer;
     plan::PlanOptions options;
     options.most_sticks = 6;
-    const auto two = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
-                                     options, observer)
-                         .value();
+    const auto two =
+        plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).value();
     options.most_strokes = 3;
-    const auto three = plan::make_plan(s, trial::paper(), trial::shipped_collection(),
-                                       trial::shipped_model().parameters, options, observer)
-                           .value();
+    const auto three =
+        plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).value();
     QVERIFY(three.area_mean_de00 <= two.area_mean_de00 + 0.3);
     options.most_strokes = 2;
     const plan::Stack& other = two.targets[0].alternatives.back();
     options.by_hand = {{two.targets[0].mass, other.strokes}};
-    const auto hand = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
-                                      options, observer)
-                          .value();
+    const auto hand =
+        plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).value();
     QVERIFY(hand.targets[0].by_hand);
     // The layers are the artist's in every shade of the mass; how firmly each goes on is found.
     for (const plan::TargetPlan& t : hand.targets) {
@@ -168,9 +165,8 @@ class TestJudge : public QObject {
       }
     }
     options.by_hand[0].strokes[0].stick = 100000;
-    QVERIFY(!plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
-                             observer)
-                 .ok());
+    QVERIFY(
+        !plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).ok());
   }
 };
 

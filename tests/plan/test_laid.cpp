@@ -19,7 +19,7 @@ const subject::Subject& the_subject() {
 
 plan::Plan made_anew(const plan::PlanOptions& o, const media::Collection& c) {
   Observer observer;
-  return plan::make_plan(the_subject(), trial::paper(), c, trial::shipped_model().parameters, o, observer).value();
+  return plan::make_plan(the_subject(), trial::paper(), c, trial::parameters(), o, observer).value();
 }
 
 /// Once for the same options and sticks.
@@ -177,7 +177,7 @@ class TestLaid : public QObject {
     o.most_strokes = 4;
     Observer observer;
     const auto c = trial::every(4);
-    const auto& model = trial::shipped_model().parameters;
+    const auto& model = trial::parameters();
     const plan::Plan p = plan::make_plan(the_subject(), cartridge, c, model, o, observer).value();
     for (const plan::TargetPlan& t : p.targets) {
       for (std::size_t i = 0; i < t.recipe.strokes.size(); ++i) {
@@ -236,9 +236,9 @@ class TestLaid : public QObject {
       std::vector<plan::Stroke> strokes(after.targets[t].recipe.strokes.begin(),
                                         after.targets[t].recipe.strokes.begin() + after.targets[t].laid);
       strokes.insert(strokes.end(), o.rest[t].strokes.begin(), o.rest[t].strokes.end());
-      blind += before.targets[t].area * plan::evaluate(trial::paper().ground, trial::shipped_model().parameters,
-                                                       c.sticks, strokes, before.targets[t].target)
-                                            .de00;
+      blind +=
+          before.targets[t].area *
+          plan::evaluate(trial::paper().ground, trial::parameters(), c.sticks, strokes, before.targets[t].target).de00;
     }
     QVERIFY2(blind > before.area_mean_de00 + 0.5, qPrintable(QString::number(blind)));
     const double made_up = (blind - after.area_mean_de00) / (blind - before.area_mean_de00);

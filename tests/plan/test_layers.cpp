@@ -17,7 +17,7 @@ using plan::Technique;
 namespace {
 
 plan::SearchInput input(const media::Collection& sticks) {
-  return {&trial::paper().ground, &trial::shipped_model().parameters, sticks.sticks, {}, {}};
+  return {&trial::paper().ground, &trial::parameters(), sticks.sticks, {}, {}};
 }
 
 /// One light and one dark mass, graded.
@@ -50,8 +50,8 @@ class TestLayers : public QObject {
     const plan::Looks looks = lattice.looks(l);
     QCOMPARE(looks.at.size(), plan::nodes_of(2));
     for (std::size_t n = 0; n < looks.at.size(); ++n) {
-      const plan::Recipe r = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, sticks.sticks,
-                                            plan::strokes_at(l, n), {50, 0, 0});
+      const plan::Recipe r =
+          plan::evaluate(trial::paper().ground, trial::parameters(), sticks.sticks, plan::strokes_at(l, n), {50, 0, 0});
       QVERIFY(colour::ciede2000(r.look.lab, looks.lab[n]) < colour::kCoarseAgreement);
     }
   }
@@ -65,7 +65,7 @@ class TestLayers : public QObject {
     lattice.prepare(std::span(&l, 1));
     const plan::Looks looks = lattice.looks(l);
     const auto at = [&](double pressure) {
-      return colour::to_din99o(plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, sticks.sticks,
+      return colour::to_din99o(plan::evaluate(trial::paper().ground, trial::parameters(), sticks.sticks,
                                               {{1, pressure, Technique::laid}}, {50, 0, 0})
                                    .look.lab);
     };
@@ -289,7 +289,7 @@ class TestLayers : public QObject {
   void a_plan_is_built_as_a_hand_builds() {
     const subject::Subject s = trial::small_subject();
     Observer observer;
-    const auto p = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
+    const auto p = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(),
                                    trial::options_with(8), observer)
                        .value();
     for (std::size_t m = 0; m < s.masses.size(); ++m) {
@@ -320,8 +320,7 @@ class TestLayers : public QObject {
     Observer observer;
     plan::PlanOptions options = trial::options_with(8);
     const auto make = [&] {
-      return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters, options,
-                             observer)
+      return plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer)
           .value();
     };
     const plan::Plan free = make();

@@ -27,7 +27,7 @@ Trial random_trial(std::uint64_t seed) {
   t.options.course = static_cast<plan::Course>(random.below(2));
   t.options.sheet_cm2 = random.uniform(100, 4000);
   t.options.sitting_minutes = random.uniform(15, 200);
-  const auto& parameters = trial::shipped_model().parameters;
+  const auto& parameters = trial::parameters();
   plan::Plan recipes = trial::random_recipes(random, t.subject, trial::paper(), t.sticks, parameters);
   Observer observer;
   t.plan =
@@ -39,9 +39,9 @@ double end_of(const plan::Pass& p) { return p.start_minute + p.minutes; }
 
 /// The sanitizers make every plan ten times as slow.
 #ifdef __SANITIZE_ADDRESS__
-constexpr std::uint64_t kPlans = 200;
+constexpr std::uint64_t kOrdered = 200;
 #else
-constexpr std::uint64_t kPlans = 2500;
+constexpr std::uint64_t kOrdered = 2500;
 #endif
 
 /// Walks through the passes by the clock, knowing only the recipes.
@@ -148,8 +148,7 @@ struct Pair {
   }
   plan::Plan arranged() const {
     Observer observer;
-    return plan::arrange(plan, subject, trial::paper(), sticks, trial::shipped_model().parameters, options, observer)
-        .value();
+    return plan::arrange(plan, subject, trial::paper(), sticks, trial::parameters(), options, observer).value();
   }
   /// The number of the first pass over a mass.
   static int first_over(const plan::Plan& p, int mass) {
@@ -171,7 +170,7 @@ class TestOrder : public QObject {
   void random_plans_obey_their_laws() {
     int drying = 0;
     int fixing = 0;
-    for (std::uint64_t seed = 1; seed <= kPlans; ++seed) {
+    for (std::uint64_t seed = 1; seed <= kOrdered; ++seed) {
       const Trial t = random_trial(seed);
       for (const plan::Edge& e : t.plan.edges) QVERIFY(e.before < e.after);
       walk(t);
@@ -186,8 +185,8 @@ class TestOrder : public QObject {
       if (QTest::currentTestFailed()) QFAIL(qPrintable(QString("seed %1").arg(seed)));
     }
     // The laws were put to the test.
-    QVERIFY(drying * 8 > static_cast<int>(kPlans));
-    QVERIFY(fixing * 8 > static_cast<int>(kPlans));
+    QVERIFY(drying * 8 > static_cast<int>(kOrdered));
+    QVERIFY(fixing * 8 > static_cast<int>(kOrdered));
   }
 
   void the_same_plan_is_ordered_the_same_way() {

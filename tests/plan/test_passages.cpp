@@ -15,7 +15,7 @@ plan::Plan random_plan(std::uint64_t seed) {
   Random random(seed);
   const subject::Subject s = trial::random_subject(random);
   const media::Collection sticks = trial::few_sticks(random, 6);
-  const auto& parameters = trial::shipped_model().parameters;
+  const auto& parameters = trial::parameters();
   plan::Plan recipes = trial::random_recipes(random, s, trial::paper(), sticks, parameters);
   plan::PlanOptions options;
   options.sheet_cm2 = random.uniform(100, 4000);

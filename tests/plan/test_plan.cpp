@@ -48,8 +48,8 @@ class TestPlan : public QObject {
         for (const auto& t : m.targets) targets.push_back(t.lab);
       }
       Observer observer;
-      const auto table = plan::search_pairs(
-          {&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, targets, {}}, observer);
+      const auto table =
+          plan::search_pairs({&trial::paper().ground, &trial::parameters(), c.sticks, targets, {}}, observer);
       const std::vector<double> weights(targets.size(), 1.0 / static_cast<double>(targets.size()));
       const auto tray = plan::choose_tray({&table.value(), weights, {}, {}, {}}, {3, 1, 400}, observer);
       const double best = enumerate(table.value(), weights);
@@ -86,8 +86,7 @@ class TestPlan : public QObject {
     plan::PlanOptions options = trial::options_with(12);
     options.school = plan::School::dark_first;
     Observer observer;
-    const plan::Plan p =
-        plan::make_plan(s, trial::paper(), c, trial::shipped_model().parameters, options, observer).value();
+    const plan::Plan p = plan::make_plan(s, trial::paper(), c, trial::parameters(), options, observer).value();
     QVERIFY(p.passes.size() >= 2);
     int far = 0;
     int dark = 0;
@@ -131,7 +130,7 @@ class TestPlan : public QObject {
     plan::PlanOptions wished = trial::options_with(6);
     wished.wishes.must_have = {alien};
     Observer observer;
-    const auto p = plan::make_plan(s, trial::paper(), c, trial::shipped_model().parameters, wished, observer);
+    const auto p = plan::make_plan(s, trial::paper(), c, trial::parameters(), wished, observer);
     QVERIFY(p.ok());
     QVERIFY(std::binary_search(p->tray.begin(), p->tray.end(), alien));
     QVERIFY(p->tray.size() <= 6);
@@ -164,7 +163,7 @@ class TestPlan : public QObject {
   void wrong_options_and_stopping() {
     const subject::Subject s = trial::small_subject();
     Observer observer;
-    const auto& model = trial::shipped_model().parameters;
+    const auto& model = trial::parameters();
     QVERIFY(!plan::make_plan(s, trial::paper(), trial::every(3), model, trial::options_with(0), observer).ok());
     QVERIFY(!plan::school_by_name("sideways").ok());
     Stopper stopper;

@@ -20,9 +20,9 @@ using plan::Technique;
 namespace {
 
 #ifdef __SANITIZE_ADDRESS__
-constexpr int kPlans = 40;
+constexpr int kDrawn = 40;
 #else
-constexpr int kPlans = 600;
+constexpr int kDrawn = 600;
 #endif
 
 constexpr double kBorder_px = 8;  // shorter ones smudge nothing
@@ -76,8 +76,7 @@ Drawn draw(std::uint64_t seed) {
   d.options.most_strokes = 2 + static_cast<int>(random.below(2));
   if (random.uniform() < 0.3) d.options.course = plan::Course::features_first;
   Observer observer;
-  d.plan = plan::make_plan(d.subject, trial::paper(), d.sticks, trial::shipped_model().parameters, d.options, observer)
-               .value();
+  d.plan = plan::make_plan(d.subject, trial::paper(), d.sticks, trial::parameters(), d.options, observer).value();
   return d;
 }
 
@@ -202,7 +201,7 @@ class TestPlanLaws : public QObject {
  private slots:
   void hold_for_random_plans() {
     // More for once: YD_PLANS=3000.
-    const int plans = std::max(kPlans, qEnvironmentVariableIntValue("YD_PLANS"));
+    const int plans = std::max(kDrawn, qEnvironmentVariableIntValue("YD_PLANS"));
     for (int seed = 1; seed <= plans; ++seed) {
       const Drawn d = draw(static_cast<std::uint64_t>(seed));
       passes_build_the_recipes(d);

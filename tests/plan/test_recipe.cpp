@@ -22,7 +22,6 @@ using plan::Technique;
 
 namespace {
 
-const optics::Parameters& parameters() { return trial::shipped_model().parameters; }
 const optics::Ground& ground() { return trial::paper().ground; }
 
 StrokeShape any_shape(Random& random) {
@@ -54,7 +53,7 @@ double papers_show(const char* stick, std::vector<Stroke> strokes) {
   const auto& sticks = trial::shipped_collection().sticks;
   for (Stroke& s : strokes) s.stick = stick_called(stick);
   const auto on = [&](const char* paper) {
-    return plan::evaluate(trial::paper(paper).ground, parameters(), sticks, strokes, {50, 0, 0}).look.lab;
+    return plan::evaluate(trial::paper(paper).ground, trial::parameters(), sticks, strokes, {50, 0, 0}).look.lab;
   };
   return colour::ciede2000(on("sanded-800-white"), on("sanded-800-black"));
 }
@@ -69,12 +68,12 @@ class TestRecipe : public QObject {
     Random random(5);
     for (int i = 0; i < 60; ++i) {
       std::vector<StrokeShape> shapes;
-      optics::Pile pile(ground(), parameters());
+      optics::Pile pile(ground(), trial::parameters());
       for (std::size_t n = 1 + random.below(plan::kMostStrokes); n > 0; --n) {
         shapes.push_back(any_shape(random));
         plan::lay_on(pile, shapes);
       }
-      const plan::StackGeometry g = plan::make_geometry(ground(), parameters(), shapes);
+      const plan::StackGeometry g = plan::make_geometry(ground(), trial::parameters(), shapes);
       QCOMPARE(g.strokes, static_cast<int>(shapes.size()));
       QCOMPARE(g.tooth_left, pile.tooth_left());
       double all = 0;
@@ -98,7 +97,7 @@ class TestRecipe : public QObject {
     const std::array media{Medium::soft, Medium::pencil};
     QCOMPARE(plan::all_shapes(media).size(), 2 * plan::kPressures.size() * 2);
     std::size_t pairs = 0;
-    for (const plan::StackGeometry& g : plan::all_geometries(ground(), parameters(), media)) {
+    for (const plan::StackGeometry& g : plan::all_geometries(ground(), trial::parameters(), media)) {
       if (g.strokes == 1) continue;
       ++pairs;
       QVERIFY(plan::may_lie_over(g.shape[1].medium, g.shape[0].medium));
@@ -112,7 +111,7 @@ class TestRecipe : public QObject {
   void a_blend_is_the_mean_of_its_parts() {
     const auto& sticks = trial::shipped_collection().sticks;
     const auto coarse = [&](const char* id) {
-      return optics::coarse(media::pigment_of(sticks[static_cast<std::size_t>(stick_called(id))], parameters()));
+      return optics::coarse(media::pigment_of(sticks[static_cast<std::size_t>(stick_called(id))], trial::parameters()));
     };
     const optics::CoarsePigment blue = coarse("soft-ultramarine-blue");
     const optics::CoarsePigment yellow = coarse("soft-lemon-yellow");

@@ -16,7 +16,7 @@ namespace {
 plan::Plan plan_with(const plan::PlanOptions& options, const media::Collection& c = trial::every(trial::kEnough)) {
   static const subject::Subject s = trial::small_subject();
   Observer observer;
-  return plan::make_plan(s, trial::paper(), c, trial::shipped_model().parameters, options, observer).value();
+  return plan::make_plan(s, trial::paper(), c, trial::parameters(), options, observer).value();
 }
 
 const media::Stick& stick(const media::Collection& c, int i) { return c.sticks[static_cast<std::size_t>(i)]; }
@@ -111,7 +111,7 @@ class TestSchool : public QObject {
     const auto plan_of = [&](School school) {
       plan::PlanOptions o = trial::options_with(10);
       o.school = school;
-      return plan::make_plan(meadow, trial::paper(), c, trial::shipped_model().parameters, o, observer).value();
+      return plan::make_plan(meadow, trial::paper(), c, trial::parameters(), o, observer).value();
     };
     const plan::Plan coated = plan_of(School::light_coat);
     double upon = 0;

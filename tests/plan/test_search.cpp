@@ -17,7 +17,7 @@ namespace {
 const std::vector<colour::Lab> kTargets{{70, 5, 20}, {35, 12, -20}, {50, -18, 15}, {88, 0, 5}, {20, 5, 5}};
 
 plan::SearchInput input(const media::Collection& c) {
-  return {&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, kTargets, {}};
+  return {&trial::paper().ground, &trial::parameters(), c.sticks, kTargets, {}};
 }
 
 /// Every stack the rules allow, one by one, through the general model.
@@ -26,8 +26,7 @@ double brute_force(const media::Collection& c, const colour::Lab& target, std::s
   const auto& sticks = c.sticks;
   const auto consider = [&](std::vector<plan::Stroke> strokes) {
     const double price = plan::kStrokePrice * static_cast<double>(strokes.size() - 1);
-    const auto r =
-        plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, sticks, std::move(strokes), target);
+    const auto r = plan::evaluate(trial::paper().ground, trial::parameters(), sticks, std::move(strokes), target);
     best = std::min(best, r.de00 + price);
   };
   const bool pair = plan::may_lie_over(sticks[second].medium, sticks[first].medium) &&
@@ -75,8 +74,7 @@ class TestSearch : public QObject {
     for (std::size_t t = 0; t < kTargets.size(); ++t) {
       for (std::size_t a = 0; a < c.sticks.size(); a += 3) {
         const auto strokes = table->strokes(t, a, a);
-        const auto r =
-            plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, c.sticks, strokes, kTargets[t]);
+        const auto r = plan::evaluate(trial::paper().ground, trial::parameters(), c.sticks, strokes, kTargets[t]);
         QVERIFY(std::abs(r.de00 + plan::kStrokePrice * static_cast<double>(strokes.size() - 1) - table->cost(t, a, a)) <
                 colour::kCoarseAgreement);
       }
@@ -103,8 +101,8 @@ class TestSearch : public QObject {
     const auto stacks = plan::all_stacks(input(c), tray);
     QVERIFY(stacks.size() > 300);
     for (std::size_t i = 0; i < stacks.size(); i += 7) {
-      const auto r = plan::evaluate(trial::paper().ground, trial::shipped_model().parameters, c.sticks,
-                                    stacks[i].strokes, kTargets[0]);
+      const auto r =
+          plan::evaluate(trial::paper().ground, trial::parameters(), c.sticks, stacks[i].strokes, kTargets[0]);
       QVERIFY(colour::ciede2000(r.look.lab, stacks[i].lab) < colour::kCoarseAgreement);
       QVERIFY(std::abs(r.tooth_left - static_cast<double>(stacks[i].tooth_left)) < 1e-5);
       QVERIFY(std::abs(r.look.spread_l - static_cast<double>(stacks[i].spread_l)) < colour::kCoarseAgreement);
@@ -129,13 +127,9 @@ class TestSearch : public QObject {
 
   void nothing_to_search_is_an_error() {
     Observer observer;
-    QVERIFY(
-        !plan::search_pairs({&trial::paper().ground, &trial::shipped_model().parameters, {}, kTargets, {}}, observer)
-             .ok());
+    QVERIFY(!plan::search_pairs({&trial::paper().ground, &trial::parameters(), {}, kTargets, {}}, observer).ok());
     const media::Collection c = trial::every(60);
-    QVERIFY(
-        !plan::search_pairs({&trial::paper().ground, &trial::shipped_model().parameters, c.sticks, {}, {}}, observer)
-             .ok());
+    QVERIFY(!plan::search_pairs({&trial::paper().ground, &trial::parameters(), c.sticks, {}, {}}, observer).ok());
   }
 };
 

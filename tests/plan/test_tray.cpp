@@ -38,8 +38,7 @@ struct Case {
     for (const auto& stick : collection.sticks) medium.push_back(stick.medium);
     weights.assign(targets.size(), 1.0 / static_cast<double>(targets.size()));
     Observer observer;
-    table = plan::search_pairs(
-                {&trial::paper().ground, &trial::shipped_model().parameters, collection.sticks, targets, {}}, observer)
+    table = plan::search_pairs({&trial::paper().ground, &trial::parameters(), collection.sticks, targets, {}}, observer)
                 .value();
   }
   plan::TrayProblem problem() const { return {&table, weights, medium, mass, wishes}; }

@@ -16,8 +16,6 @@ using plan::CoatMedium;
 
 namespace {
 
-const optics::Parameters& parameters() { return trial::shipped_model().parameters; }
-
 /// Coats of one mass of this colour on a paper.
 std::vector<plan::Coat> coats_of(CoatMedium medium, CoatColours colours, const colour::Lab& mean,
                                  const media::Paper& paper) {
@@ -27,7 +25,7 @@ std::vector<plan::Coat> coats_of(CoatMedium medium, CoatColours colours, const c
   const std::array<subject::Mass, 1> masses{mass};
   plan::UnderpaintOptions options;
   options.picture = plan::CoatChoice{medium, colours};
-  return plan::make_coats(options, masses, paper, trial::shipped_collection().sticks, parameters()).value();
+  return plan::make_coats(options, masses, paper, trial::shipped_collection().sticks, trial::parameters()).value();
 }
 
 plan::PlanOptions with_coat(CoatMedium medium, CoatColours colours) {
@@ -60,7 +58,8 @@ class TestUnderpaint : public QObject {
 
   // Common practice, no published source: ink reaches darks that pastel alone cannot.
   void ink_reaches_deeper_darks() {
-    const auto reach = plan::reachable_range(trial::paper().ground, trial::shipped_collection().sticks, parameters());
+    const auto reach =
+        plan::reachable_range(trial::paper().ground, trial::shipped_collection().sticks, trial::parameters());
     const auto coats = coats_of(CoatMedium::ink, CoatColours::tonal, {18, 0, 0}, trial::paper());
     QVERIFY(coats.front().dry.l < reach.dark - 3);
     // And only the darkest shapes get it.
@@ -77,8 +76,9 @@ class TestUnderpaint : public QObject {
     QVERIFY(plan::bears(trial::paper("velour-stone"), CoatMedium::dry_rubbed));
     const auto s = trial::small_subject();
     Observer observer;
-    const auto refused = plan::make_plan(s, trial::paper("velour-stone"), trial::shipped_collection(), parameters(),
-                                         with_coat(CoatMedium::gouache, CoatColours::local), observer);
+    const auto refused =
+        plan::make_plan(s, trial::paper("velour-stone"), trial::shipped_collection(), trial::parameters(),
+                        with_coat(CoatMedium::gouache, CoatColours::local), observer);
     QVERIFY(!refused.ok());
     QVERIFY(QString::fromStdString(describe(refused.error())).contains("does not bear gouache"));
   }
@@ -100,13 +100,13 @@ class TestUnderpaint : public QObject {
   void a_settled_coat_is_the_pile_it_came_from() {
     const auto& sticks = trial::shipped_collection().sticks;
     const optics::Pigment paint = optics::opaque_pigment(colour::nearest_reflectance({40, 20, 30}),
-                                                         parameters().of(optics::WashKind::opaque).scatter);
-    const optics::Pigment chalk = media::pigment_of(sticks[40], parameters());
+                                                         trial::parameters().of(optics::WashKind::opaque).scatter);
+    const optics::Pigment chalk = media::pigment_of(sticks[40], trial::parameters());
     const std::array<optics::Pigment, 2> pigments{paint, chalk};
-    optics::Pile whole(trial::paper().ground, parameters());
+    optics::Pile whole(trial::paper().ground, trial::parameters());
     whole.wash(0, optics::WashKind::opaque, 0.5);
     const optics::Ground settled = optics::settle(whole, pigments);
-    optics::Pile over(settled, parameters());
+    optics::Pile over(settled, trial::parameters());
     QVERIFY(std::abs(whole.tooth_left() - over.tooth_left()) < 1e-6);
     for (const double pressure : {0.3, 1.0}) {
       whole.stroke(1, sticks[40].medium, pressure);
@@ -121,7 +121,7 @@ class TestUnderpaint : public QObject {
   void the_coat_is_what_the_recipes_stand_on() {
     const auto s = trial::small_subject();
     Observer observer;
-    const auto p = plan::make_plan(s, trial::paper(), trial::shipped_collection(), parameters(),
+    const auto p = plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(),
                                    with_coat(CoatMedium::gouache, CoatColours::warm_glow), observer)
                        .value();
     QVERIFY(!p.coats.empty() && p.coats.size() <= plan::kMostCoats);
@@ -129,7 +129,7 @@ class TestUnderpaint : public QObject {
       QVERIFY(t.coat >= 0);
       const auto& ground = plan::ground_of(p, t, trial::paper());
       const auto again =
-          plan::evaluate(ground, parameters(), trial::shipped_collection().sticks, t.recipe.strokes, t.target);
+          plan::evaluate(ground, trial::parameters(), trial::shipped_collection().sticks, t.recipe.strokes, t.target);
       QVERIFY(std::abs(again.de00 - t.recipe.de00) < 1e-9);
       QVERIFY(t.recipe.tooth_left < 1);
     }
@@ -144,7 +144,7 @@ class TestUnderpaint : public QObject {
         {plan::CoatException::Where::mass, 0, plan::CoatChoice{CoatMedium::dry_rubbed, CoatColours::tonal}}};
     Observer observer;
     const auto p =
-        plan::make_plan(s, trial::paper(), trial::shipped_collection(), parameters(), options, observer).value();
+        plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).value();
     for (const auto& t : p.targets) {
       const auto& mass = s.masses[static_cast<std::size_t>(t.mass)];
       if (t.mass == 0) {
@@ -168,7 +168,7 @@ class TestUnderpaint : public QObject {
       in.subject = &s;
       in.paper = &trial::paper(paper);
       in.sticks = trial::shipped_collection().sticks;
-      in.parameters = &parameters();
+      in.parameters = &trial::parameters();
       Observer observer;
       const auto advice = plan::judge_coats(in, observer).value();
       QCOMPARE(advice.verdicts.size(), (plan::kCoatMedia - 2) * plan::kCoatColours + 2);
@@ -220,12 +220,12 @@ class TestUnderpaint : public QObject {
 
   void the_reach_is_what_strokes_reach() {
     const auto& sticks = trial::shipped_collection().sticks;
-    const auto reach = plan::reachable_range(trial::paper().ground, sticks, parameters());
+    const auto reach = plan::reachable_range(trial::paper().ground, sticks, trial::parameters());
     QVERIFY(reach.dark < 30 && reach.light > 88);
     for (std::size_t i = 0; i < sticks.size(); i += 5) {
       const std::vector<plan::Stroke> firm{{static_cast<int>(i), 1, plan::Technique::laid},
                                            {static_cast<int>(i), 1, plan::Technique::laid}};
-      const auto r = plan::evaluate(trial::paper().ground, parameters(), sticks, firm, {50, 0, 0});
+      const auto r = plan::evaluate(trial::paper().ground, trial::parameters(), sticks, firm, {50, 0, 0});
       QVERIFY(r.look.lab.l >= reach.dark - 0.01 && r.look.lab.l <= reach.light + 0.01);
     }
   }

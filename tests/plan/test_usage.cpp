@@ -16,7 +16,7 @@ class TestUsage : public QObject {
     plan::PlanOptions options;
     options.most_sticks = 8;
     Observer observer;
-    const auto parameters = trial::shipped_model().parameters;
+    const auto parameters = trial::parameters();
     const auto plan = plan::make_plan(subject, trial::paper(), collection, parameters, options, observer).value();
     const auto uses = plan::use_of(plan, 1200, trial::paper(), collection.sticks, parameters);
     QVERIFY(!uses.empty());

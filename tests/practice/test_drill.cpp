@@ -17,7 +17,7 @@ using practice::Kind;
 namespace {
 
 practice::Material material() {
-  return {trial::small_subject().masses, trial::every(18).sticks, trial::paper(), trial::shipped_model().parameters};
+  return {trial::small_subject().masses, trial::every(18).sticks, trial::paper(), trial::parameters()};
 }
 
 }  // namespace
@@ -151,7 +151,7 @@ class TestDrill : public QObject {
   }
 
   void without_a_picture_or_sticks_some_drills_are_not_possible() {
-    practice::Material bare{{}, {}, trial::paper(), trial::shipped_model().parameters};
+    practice::Material bare{{}, {}, trial::paper(), trial::parameters()};
     QVERIFY(practice::possible(Kind::value, bare));
     for (const Kind kind :
          {Kind::mixture, Kind::nearest, Kind::masses, Kind::together, Kind::wrong_place, Kind::mixing})

@@ -47,8 +47,8 @@ Result<Bench> bench_of(const char* file, int side) {
   if (!subject) return subject.error();
   out.subject = std::move(subject).value();
   out.options.most_sticks = 12;
-  auto plan = plan::make_plan(out.subject, trial::paper(), trial::shipped_collection(),
-                              trial::shipped_model().parameters, out.options, observer);
+  auto plan = plan::make_plan(out.subject, trial::paper(), trial::shipped_collection(), trial::parameters(),
+                              out.options, observer);
   if (!plan) return plan.error();
   out.plan = std::move(plan).value();
   out.map = board::make_map(out.subject, out.plan, trial::paper());
@@ -67,7 +67,7 @@ Painted painted(const Bench& b, const standin::Hand& hand, int passes) {
   out.plan = standin::painted_by(b.plan, hand);
   out.done.assign(b.plan.passes.size(), 0);
   std::fill(out.done.begin(), out.done.begin() + passes, 1);
-  const auto& p = trial::shipped_model().parameters;
+  const auto& p = trial::parameters();
   const auto board_of = [&](const plan::Plan& plan) {
     return board::render(b.map, board::palette_after(plan, passes, trial::paper(), trial::shipped_collection(), p));
   };
@@ -184,7 +184,7 @@ void print_spoilt(const Bench& b, int works) {
       check::Work w;
       w.plan = &b.plan, w.subject = &b.subject, w.map = &b.map;
       w.paper = &trial::paper(), w.collection = &trial::shipped_collection();
-      w.parameters = &trial::shipped_model().parameters;
+      w.parameters = &trial::parameters();
       w.done = work.done;
       Observer observer;
       const auto report = check::check_work(trial::raw_of(spoilt(work.board, how, random.next())), w, observer);
@@ -195,7 +195,7 @@ void print_spoilt(const Bench& b, int works) {
   std::printf("\n");
 }
 
-const optics::Parameters& parameters() { return trial::shipped_model().parameters; }
+const optics::Parameters& parameters() { return trial::parameters(); }
 
 /// A painter at the easel: what is believed to lie on the paper, and what does.
 struct Easel {
@@ -341,13 +341,12 @@ int main(int argc, char** argv) {
       standin::Sheet sheet(trial::paper().lab);
       const bool with = n % 2 == 0;
       if (with)
-        sheet.strip = standin::strip_by(b.plan, trial::paper(), trial::shipped_collection(),
-                                        trial::shipped_model().parameters, hand);
+        sheet.strip = standin::strip_by(b.plan, trial::paper(), trial::shipped_collection(), trial::parameters(), hand);
       const auto photo = standin::photograph(work.board, sheet, camera).value();
       check::Work w;
       w.plan = &b.plan, w.subject = &b.subject, w.map = &b.map;
       w.paper = &trial::paper(), w.collection = &trial::shipped_collection();
-      w.parameters = &trial::shipped_model().parameters;
+      w.parameters = &trial::parameters();
       w.done = work.done;
       w.strip = with;
       Observer observer;

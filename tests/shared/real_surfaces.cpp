@@ -75,7 +75,7 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
   constexpr std::array<const char*, 3> papers{"card-middle-grey", "sanded-800-white", "sanded-800-black"};
   for (const char* id : std::span(papers).first(std::min(grounds, papers.size()))) {
     const plan::SearchInput in{
-        &trial::paper(id).ground, &trial::shipped_model().parameters, trial::shipped_collection().sticks, labs, {}};
+        &trial::paper(id).ground, &trial::parameters(), trial::shipped_collection().sticks, labs, {}};
     const auto stacks = plan::all_stacks(in, all);
     std::vector<std::array<int, 3>> hit(labs.size());
     tbb::parallel_for(std::size_t{0}, labs.size(), [&](std::size_t i) {

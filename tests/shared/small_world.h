@@ -16,6 +16,8 @@ inline const media::Model& shipped_model() {
   return model;
 }
 
+inline const optics::Parameters& parameters() { return shipped_model().parameters; }
+
 inline const media::Collection& shipped_collection() {
   static const media::Collection collection = media::find_collection("generic").value();
   return collection;
@@ -75,6 +77,11 @@ inline subject::Subject small_subject(int width = 320, int height = 240) {
   return subject::read_subject(std::move(image), {0.2, 12}, observer).value();
 }
 
+inline const subject::Subject& bands_and_patches() {
+  static const subject::Subject s = small_subject();
+  return s;
+}
+
 inline plan::PlanOptions options_with(int sticks) {
   plan::PlanOptions options;
   options.most_sticks = sticks;
@@ -84,8 +91,7 @@ inline plan::PlanOptions options_with(int sticks) {
 inline plan::Plan small_plan(const subject::Subject& subject, const media::Collection& collection, int sticks = 8,
                              const char* on = "sanded-400-warm-grey") {
   Observer observer;
-  return plan::make_plan(subject, paper(on), collection, shipped_model().parameters, options_with(sticks), observer)
-      .value();
+  return plan::make_plan(subject, paper(on), collection, parameters(), options_with(sticks), observer).value();
 }
 
 }  // namespace yd::trial

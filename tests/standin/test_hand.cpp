@@ -13,10 +13,10 @@ class TestHand : public QObject {
   void initTestCase() {
     subject_ = trial::small_subject();
     Observer observer;
-    plan_ = plan::make_plan(subject_, trial::paper(), trial::shipped_collection(), trial::shipped_model().parameters,
+    plan_ = plan::make_plan(subject_, trial::paper(), trial::shipped_collection(), trial::parameters(),
                             trial::options_with(6), observer)
                 .value();
-    in_ = {&plan_, &subject_, &trial::paper(), &trial::shipped_collection(), &trial::shipped_model().parameters};
+    in_ = {&plan_, &subject_, &trial::paper(), &trial::shipped_collection(), &trial::parameters()};
   }
 
   void a_steady_hand_paints_the_plan() {

@@ -6,6 +6,8 @@
 #include <QRegularExpression>
 #include <QTest>
 
+#include "bytes_of.h"
+
 namespace {
 
 const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
@@ -63,9 +65,7 @@ class TestDependencies : public QObject {
     QDirIterator files(YD_SOURCE_DIR "/src/plan", {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
     int seen = 0;
     for (; files.hasNext(); ++seen) {
-      QFile f(files.next());
-      QVERIFY(f.open(QIODevice::ReadOnly));
-      const auto found = sentence.match(QString::fromUtf8(f.readAll()));
+      const auto found = sentence.match(QString::fromUtf8(trial::bytes_of(files.next())));
       QVERIFY2(!found.hasMatch(), qPrintable(f.fileName() + ": " + found.captured()));
     }
     QVERIFY(seen > 40);
@@ -102,9 +102,7 @@ class TestDependencies : public QObject {
     QDirIterator files(YD_SOURCE_DIR "/src", {"*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
     int seen = 0;
     while (files.hasNext()) {
-      QFile f(files.next());
-      QVERIFY(f.open(QIODevice::ReadOnly));
-      const QString text = QString::fromUtf8(f.readAll());
+      const QString text = QString::fromUtf8(trial::bytes_of(files.next()));
       for (auto found = brought.globalMatch(text); found.hasNext(); ++seen) {
         const QString name = found.next().captured(1);
         QVERIFY2(text.count(QRegularExpression("(?<!::)\\b" + name + "\\b")) >= 1,
@@ -126,9 +124,7 @@ class TestDependencies : public QObject {
   void files_stay_short() {
     QDirIterator files(YD_SOURCE_DIR "/src", {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
     while (files.hasNext()) {
-      QFile f(files.next());
-      QVERIFY(f.open(QIODevice::ReadOnly));
-      QVERIFY2(f.readAll().count('\n') <= 500, qPrintable(f.fileName()));
+      QVERIFY2(trial::bytes_of(files.next()).count('\n') <= 500, qPrintable(f.fileName()));
     }
   }
 };

@@ -11,11 +11,6 @@ using subject::MassEdit;
 
 namespace {
 
-const subject::Subject& world() {
-  static const subject::Subject s = trial::small_subject();
-  return s;
-}
-
 MassEdit edit(MassEdit::Kind kind, int mass) {
   MassEdit e;
   e.kind = kind;
@@ -50,41 +45,43 @@ class TestEdits : public QObject {
   Q_OBJECT
  private slots:
   void merging_neighbours_adds_their_areas() {
-    const int other = neighbour_of(world(), 0);
+    const int other = neighbour_of(trial::bands_and_patches(), 0);
     MassEdit e = edit(MassEdit::Kind::merge, 0);
     e.other = other;
-    const auto s = subject::with_edits(world(), {e});
+    const auto s = subject::with_edits(trial::bands_and_patches(), {e});
     QVERIFY(!s.refused);
-    QCOMPARE(s.masses.size(), world().masses.size() - 1);
+    QCOMPARE(s.masses.size(), trial::bands_and_patches().masses.size() - 1);
     sound(s);
-    const double both = world().masses[0].area + world().masses[static_cast<std::size_t>(other)].area;
+    const double both = trial::bands_and_patches().masses[0].area +
+                        trial::bands_and_patches().masses[static_cast<std::size_t>(other)].area;
     QVERIFY(std::abs(s.masses[0].area - both) < 1e-9);
   }
 
   void masses_apart_are_not_merged() {
-    const auto n = static_cast<int>(world().masses.size());
+    const auto n = static_cast<int>(trial::bands_and_patches().masses.size());
     int refused = 0;
     for (int other = 1; other < n; ++other) {
       MassEdit e = edit(MassEdit::Kind::merge, 0);
       e.other = other;
-      const auto s = subject::with_edits(world(), {e});
+      const auto s = subject::with_edits(trial::bands_and_patches(), {e});
       if (!s.refused) continue;
       ++refused;
       QVERIFY(QString::fromStdString(s.refused->what).contains("does not touch"));
-      QCOMPARE(s.labels.data, world().labels.data);
+      QCOMPARE(s.labels.data, trial::bands_and_patches().labels.data);
     }
     QVERIFY(refused > 0);
   }
 
   void a_line_splits_a_mass_in_two() {
     // The largest mass, by an upright line through its middle.
-    const auto largest = std::max_element(world().masses.begin(), world().masses.end(),
-                                          [](const auto& p, const auto& q) { return p.area < q.area; });
+    const auto largest =
+        std::max_element(trial::bands_and_patches().masses.begin(), trial::bands_and_patches().masses.end(),
+                         [](const auto& p, const auto& q) { return p.area < q.area; });
     MassEdit e = edit(MassEdit::Kind::split_line, largest->id);
     e.path = {{largest->centre_x, 0.0}, {largest->centre_x, 1.0}};
-    const auto s = subject::with_edits(world(), {e});
+    const auto s = subject::with_edits(trial::bands_and_patches(), {e});
     QVERIFY2(!s.refused, s.refused ? s.refused->what.c_str() : "");
-    QCOMPARE(s.masses.size(), world().masses.size() + 1);
+    QCOMPARE(s.masses.size(), trial::bands_and_patches().masses.size() + 1);
     sound(s);
     const double left = s.masses[static_cast<std::size_t>(largest->id)].centre_x;
     const double right = s.masses.back().centre_x;
@@ -121,10 +118,10 @@ class TestEdits : public QObject {
   void painting_grows_a_mass_and_nothing_falls_apart() {
     const int mass = 0;
     MassEdit e = edit(MassEdit::Kind::paint, mass);
-    const auto& m = world().masses[0];
+    const auto& m = trial::bands_and_patches().masses[0];
     e.path = {{m.centre_x, m.centre_y}, {m.centre_x, std::min(0.95, m.centre_y + 0.4)}};
     e.width = 0.08;
-    const auto s = subject::with_edits(world(), {e});
+    const auto s = subject::with_edits(trial::bands_and_patches(), {e});
     QVERIFY(!s.refused);
     sound(s);
     QVERIFY(s.masses[0].area > m.area + 0.005);
@@ -136,7 +133,7 @@ class TestEdits : public QObject {
     e.width = 1;
     MassEdit all = e;
     all.path = {{0, 0.05}, {1, 0.05}, {1, 0.5}, {0, 0.5}, {0, 0.95}, {1, 0.95}};
-    const auto s = subject::with_edits(world(), {all});
+    const auto s = subject::with_edits(trial::bands_and_patches(), {all});
     QCOMPARE(s.masses.size(), std::size_t{1});
     sound(s);
   }
@@ -148,9 +145,10 @@ class TestEdits : public QObject {
     plane.to_plane = subject::Plane::foreground;
     MassEdit soft = edit(MassEdit::Kind::edge, 3);
     soft.to_edge = subject::EdgeKind::soft;
-    MassEdit merge = edit(MassEdit::Kind::merge, neighbour_of(world(), 0) == 3 ? 3 : 0);
-    merge.other = neighbour_of(world(), 0) == 3 ? 0 : neighbour_of(world(), 0);
-    const auto s = subject::with_edits(world(), {named, plane, soft, edit(MassEdit::Kind::focal, 3), merge});
+    MassEdit merge = edit(MassEdit::Kind::merge, neighbour_of(trial::bands_and_patches(), 0) == 3 ? 3 : 0);
+    merge.other = neighbour_of(trial::bands_and_patches(), 0) == 3 ? 0 : neighbour_of(trial::bands_and_patches(), 0);
+    const auto s =
+        subject::with_edits(trial::bands_and_patches(), {named, plane, soft, edit(MassEdit::Kind::focal, 3), merge});
     const auto found =
         std::find_if(s.masses.begin(), s.masses.end(), [](const auto& m) { return m.name == "far bank"; });
     QVERIFY(found != s.masses.end());
@@ -162,7 +160,7 @@ class TestEdits : public QObject {
   void a_bad_edit_is_left_out_and_the_rest_is_played() {
     MassEdit named = edit(MassEdit::Kind::rename, 1);
     named.name = "kept";
-    const auto s = subject::with_edits(world(), {edit(MassEdit::Kind::focal, 99), named});
+    const auto s = subject::with_edits(trial::bands_and_patches(), {edit(MassEdit::Kind::focal, 99), named});
     QVERIFY(QString::fromStdString(describe(*s.refused)).contains("mass 100"));
     QCOMPARE(s.masses[1].name, std::string("kept"));
   }
@@ -173,8 +171,8 @@ class TestEdits : public QObject {
     line.path = {{0.3, 0}, {0.3, 1}};
     options.edits = {line};
     Observer observer;
-    const auto whole = subject::read_subject(world().image, options, observer).value();
-    const auto again = subject::with_edits(world(), options.edits);
+    const auto whole = subject::read_subject(trial::bands_and_patches().image, options, observer).value();
+    const auto again = subject::with_edits(trial::bands_and_patches(), options.edits);
     QCOMPARE(whole.labels.data, again.labels.data);
     QCOMPARE(whole.masses.size(), again.masses.size());
   }

@@ -17,11 +17,6 @@ using subject::PaletteColour;
 
 namespace {
 
-const subject::Subject& world() {
-  static const subject::Subject s = trial::small_subject();
-  return s;
-}
-
 /// Spearman's rank correlation of the masses' values before and after.
 double kept_order(const subject::Subject& before, const subject::Subject& after) {
   const auto ranks = [](const subject::Subject& s) {
@@ -80,40 +75,41 @@ class TestOwnColours : public QObject {
     for (const Mood mood : subject::kAllMoods) {
       OwnColours c = in(mood);
       c.palette = green_palette();
-      const auto s = subject::with_edits(world(), {}, c);
-      QVERIFY2(kept_order(world(), s) >= 0.98, subject::name(mood));
+      const auto s = subject::with_edits(trial::bands_and_patches(), {}, c);
+      QVERIFY2(kept_order(trial::bands_and_patches(), s) >= 0.98, subject::name(mood));
       for (std::size_t m = 0; m < s.masses.size(); ++m)
-        QVERIFY2(std::abs(s.masses[m].value - world().masses[m].value) < 0.5, subject::name(mood));
-      for (std::size_t i = 0; i < s.image.size(); ++i) QCOMPARE(s.image.data[i].l, world().image.data[i].l);
+        QVERIFY2(std::abs(s.masses[m].value - trial::bands_and_patches().masses[m].value) < 0.5, subject::name(mood));
+      for (std::size_t i = 0; i < s.image.size(); ++i)
+        QCOMPARE(s.image.data[i].l, trial::bands_and_patches().image.data[i].l);
     }
   }
 
   void moods_do_what_they_say() {
-    const double usual = mean_chroma(world().image);
-    QVERIFY(mean_chroma(subject::with_edits(world(), {}, in(Mood::vivid)).image) > 1.3 * usual);
-    QVERIFY(mean_chroma(subject::with_edits(world(), {}, in(Mood::quiet)).image) < 0.4 * usual);
-    const auto warm = subject::with_edits(world(), {}, in(Mood::warm_light));
-    const auto cool = subject::with_edits(world(), {}, in(Mood::cool_light));
-    QVERIFY(mean_warmth(warm.image, true) > mean_warmth(world().image, true) + 3);
-    QVERIFY(mean_warmth(warm.image, false) < mean_warmth(world().image, false) - 3);
-    QVERIFY(mean_warmth(cool.image, true) < mean_warmth(world().image, true) - 3);
-    QVERIFY(mean_warmth(cool.image, false) > mean_warmth(world().image, false) + 3);
+    const double usual = mean_chroma(trial::bands_and_patches().image);
+    QVERIFY(mean_chroma(subject::with_edits(trial::bands_and_patches(), {}, in(Mood::vivid)).image) > 1.3 * usual);
+    QVERIFY(mean_chroma(subject::with_edits(trial::bands_and_patches(), {}, in(Mood::quiet)).image) < 0.4 * usual);
+    const auto warm = subject::with_edits(trial::bands_and_patches(), {}, in(Mood::warm_light));
+    const auto cool = subject::with_edits(trial::bands_and_patches(), {}, in(Mood::cool_light));
+    QVERIFY(mean_warmth(warm.image, true) > mean_warmth(trial::bands_and_patches().image, true) + 3);
+    QVERIFY(mean_warmth(warm.image, false) < mean_warmth(trial::bands_and_patches().image, false) - 3);
+    QVERIFY(mean_warmth(cool.image, true) < mean_warmth(trial::bands_and_patches().image, true) - 3);
+    QVERIFY(mean_warmth(cool.image, false) > mean_warmth(trial::bands_and_patches().image, false) + 3);
   }
 
   void half_the_amount_goes_part_of_the_way() {
-    const double none = mean_chroma(world().image);
-    const double half = mean_chroma(subject::with_edits(world(), {}, in(Mood::quiet, 0.5)).image);
-    const double all = mean_chroma(subject::with_edits(world(), {}, in(Mood::quiet, 1)).image);
+    const double none = mean_chroma(trial::bands_and_patches().image);
+    const double half = mean_chroma(subject::with_edits(trial::bands_and_patches(), {}, in(Mood::quiet, 0.5)).image);
+    const double all = mean_chroma(subject::with_edits(trial::bands_and_patches(), {}, in(Mood::quiet, 1)).image);
     QVERIFY(all < half && half < none);
-    QVERIFY(subject::with_edits(world(), {}, in(Mood::quiet, 0)).as_it_is == nullptr);
+    QVERIFY(subject::with_edits(trial::bands_and_patches(), {}, in(Mood::quiet, 0)).as_it_is == nullptr);
   }
 
   // What the issue asks: the distance to the palette that is borrowed falls to half at least.
   void a_borrowed_palette_comes_near() {
     OwnColours c;
     c.palette = green_palette();
-    const auto before = subject::palette_of(world().masses);
-    const auto after = subject::palette_of(subject::with_edits(world(), {}, c).masses);
+    const auto before = subject::palette_of(trial::bands_and_patches().masses);
+    const auto after = subject::palette_of(subject::with_edits(trial::bands_and_patches(), {}, c).masses);
     const double was = subject::palette_distance(before, c.palette);
     const double is = subject::palette_distance(after, c.palette);
     QVERIFY2(is < 0.5 * was, qPrintable(QString("%1 of %2").arg(is).arg(was)));
@@ -150,24 +146,24 @@ class TestOwnColours : public QObject {
     e.kind = subject::MassEdit::Kind::colour;
     e.mass = 2;
     e.to_colour = colour::Lab{55, 40, 30};
-    const auto s = subject::with_edits(world(), {e});
+    const auto s = subject::with_edits(trial::bands_and_patches(), {e});
     const colour::Lab now = s.masses[2].mean;
-    QVERIFY(std::abs(now.l - world().masses[2].mean.l) < 1);
+    QVERIFY(std::abs(now.l - trial::bands_and_patches().masses[2].mean.l) < 1);
     QVERIFY(std::abs(std::atan2(now.b, now.a) - std::atan2(30.0, 40.0)) < 0.35);
     int moved = 0;
     for (std::size_t m = 0; m < s.masses.size(); ++m)
-      moved += colour::distance_1976(s.masses[m].mean, world().masses[m].mean) > 4 ? 1 : 0;
+      moved += colour::distance_1976(s.masses[m].mean, trial::bands_and_patches().masses[m].mean) > 4 ? 1 : 0;
     QVERIFY(moved <= 2);
     // Half of the way there, and none of it.
     subject::MassEdit half = e;
     half.amount = 0.5;
-    const auto h = subject::with_edits(world(), {half});
-    const colour::Lab was = world().masses[2].mean;
+    const auto h = subject::with_edits(trial::bands_and_patches(), {half});
+    const colour::Lab was = trial::bands_and_patches().masses[2].mean;
     const colour::Lab middle{now.l, (was.a + now.a) / 2, (was.b + now.b) / 2};
     QVERIFY(colour::distance_1976(h.masses[2].mean, middle) < 0.25 * colour::distance_1976(was, now));
     QVERIFY(h.masses[2].own && h.masses[2].own->amount == 0.5);
     half.amount = 0;
-    QVERIFY(colour::distance_1976(subject::with_edits(world(), {half}).masses[2].mean, was) < 0.5);
+    QVERIFY(colour::distance_1976(subject::with_edits(trial::bands_and_patches(), {half}).masses[2].mean, was) < 0.5);
     // And back again: the last word counts.
     subject::MassEdit back = e;
     back.to_colour.reset();
@@ -177,15 +173,15 @@ class TestOwnColours : public QObject {
   void all_goes_back_to_what_it_was() {
     OwnColours c = in(Mood::vivid);
     c.returning = colour::Lab{40, 20, -30};
-    const auto there = subject::with_edits(world(), {}, c);
+    const auto there = subject::with_edits(trial::bands_and_patches(), {}, c);
     QVERIFY(there.as_it_is != nullptr);
     const auto back = subject::with_edits(there, {}, {});
     QVERIFY(back.as_it_is == nullptr);
     for (std::size_t i = 0; i < back.image.size(); ++i) {
-      QCOMPARE(back.image.data[i].a, world().image.data[i].a);
-      QCOMPARE(back.softened.data[i].b, world().softened.data[i].b);
+      QCOMPARE(back.image.data[i].a, trial::bands_and_patches().image.data[i].a);
+      QCOMPARE(back.softened.data[i].b, trial::bands_and_patches().softened.data[i].b);
     }
-    QCOMPARE(back.masses.size(), world().masses.size());
+    QCOMPARE(back.masses.size(), trial::bands_and_patches().masses.size());
   }
 
   void every_colour_can_be_shown() {
@@ -205,12 +201,12 @@ class TestOwnColours : public QObject {
   }
 
   void a_grey_page_gets_families() {
-    subject::LabImage grey = world().image;
+    subject::LabImage grey = trial::bands_and_patches().image;
     for (auto& p : grey.data) p.a = p.b = 0;
     Observer observer;
     const auto s = subject::read_subject(grey, {}, observer).value();
     QVERIFY(subject::without_colour(s.squinted));
-    QVERIFY(!subject::without_colour(world().squinted));
+    QVERIFY(!subject::without_colour(trial::bands_and_patches().squinted));
     const auto bands = subject::gradient_neighbours(s.softened, s.labels, static_cast<int>(s.masses.size()));
     for (const subject::Scheme& scheme : subject::schemes()) {
       OwnColours c;
@@ -226,10 +222,10 @@ class TestOwnColours : public QObject {
     Observer observer;
     subject::ReadOptions options;
     options.colours.amount = 1.5;
-    QVERIFY(!subject::read_subject(world().image, options, observer));
+    QVERIFY(!subject::read_subject(trial::bands_and_patches().image, options, observer));
     options.colours = {};
     options.colours.palette = {{{50, 0, 0}, 0}};
-    QVERIFY(!subject::read_subject(world().image, options, observer));
+    QVERIFY(!subject::read_subject(trial::bands_and_patches().image, options, observer));
     QVERIFY(!subject::mood_by_name("merry"));
     QVERIFY(subject::mood_by_name("warm-light").value() == Mood::warm_light);
   }

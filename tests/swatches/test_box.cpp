@@ -13,7 +13,7 @@ using printed::Purpose;
 
 namespace {
 
-const optics::Parameters& model() { return trial::shipped_model().parameters; }
+const optics::Parameters& model() { return trial::parameters(); }
 printed::Layout sheet_for(int cells, Purpose purpose = Purpose::sticks) {
   return printed::lay_out({210, 297, cells, purpose}).value();
 }

@@ -10,6 +10,7 @@
 #include <QTableView>
 #include <QTableWidget>
 
+#include "bytes_of.h"
 #include "models/collection_model.h"
 #include "models/chips.h"
 #include "models/stage_facts.h"
@@ -225,9 +226,7 @@ class TestDecisions : public QObject {
     for (const char* name : {"out.gpl", "out.csv", "out.txt", "out.json"}) {
       const QString file = w.dir.filePath(name);
       QVERIFY(w.window.sheets().export_to(file, "own-mine").ok());
-      QFile f(file);
-      QVERIFY(f.open(QIODevice::ReadOnly));
-      QCOMPARE(formats::read_sticks(f.readAll(), name, optics::Medium::soft)->sticks.size(), std::size_t{20});
+      QCOMPARE(formats::read_sticks(trial::bytes_of(file), name, optics::Medium::soft)->sticks.size(), std::size_t{20});
     }
     w.window.sheets().import_file(write(w, "bad.gpl", QByteArray("nothing\0here", 12)));
     QVERIFY(w.find<QLabel>("notice_text")->text().contains("bad.gpl"));

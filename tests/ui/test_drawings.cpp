@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "bytes_of.h"
 #include "colour/lab.h"
 #include "formats/project.h"
 #include "formats/thumbnail.h"
@@ -39,10 +40,8 @@ class TestDrawings : public QObject {
     std::vector<media::Stick> kept;
     for (std::size_t i = 0; i < few.sticks.size(); i += 4) kept.push_back(few.sticks[i]);
     few.sticks = kept;
-    QFile f(demo("kettle.png"));
-    QVERIFY(f.open(QIODevice::ReadOnly));
     Observer observer;
-    const auto image = app::load_image(f.readAll(), "kettle.png", {}).value();
+    const auto image = app::load_image(trial::bytes_of(demo("kettle.png")), "kettle.png", {}).value();
     const auto subject = app::read_image(image, {}, {}, observer).value();
     plan::PlanOptions options;
     options.most_sticks = 9;
@@ -221,9 +220,7 @@ class TestDrawings : public QObject {
     QVERIFY(formats::thumbnail_of("/nowhere.png", within).isNull());
     // A project shows the picture it is about, one that was saved with its Board that.
     app::Session session(app::load_materials().value());
-    QFile f(demo("salt-works.png"));
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    session.open_picture(f.readAll(), "salt-works.png");
+    session.open_picture(trial::bytes_of(demo("salt-works.png")), "salt-works.png");
     const QString file = dir.filePath("works.dune");
     QVERIFY(formats::save_project(file, session.project(), {}).ok());
     session.cancel();

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "bytes_of.h"
 #include "exports/core_columns.h"
 #include "models/course_model.h"
 #include "models/finding_model.h"
@@ -51,9 +52,7 @@ class TestModels : public QObject {
   // One set of defaults: what the window begins with and what the command line plans is the same plan.
   void the_window_and_the_command_line_plan_alike() {
     app::Session session(app::load_materials().value());
-    QFile f(YD_SOURCE_DIR "/data/demo/kettle.png");
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    session.open_picture(f.readAll(), "kettle.png");
+    session.open_picture(trial::bytes_of(YD_SOURCE_DIR "/data/demo/kettle.png"), "kettle.png");
     QVERIFY(QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 120000));
     QProcess run;
     run.start(YD_BINARY_DIR "/src/cli/dune-plan", {"plan", YD_SOURCE_DIR "/data/demo/kettle.png"});

@@ -10,6 +10,7 @@
 #include <cmath>
 #include <cstdlib>
 
+#include "bytes_of.h"
 #include "ui_world.h"
 
 using namespace yd;
@@ -48,10 +49,7 @@ class Server {
     return process_.waitForStarted() &&
            QTest::qWaitFor([this] { return QFile::exists(dir_.filePath("socket")); }, 10000);
   }
-  QString words() const {
-    QFile f(dir_.filePath("words"));
-    return f.open(QIODevice::ReadOnly) ? QString::fromUtf8(f.readAll()) : QString();
-  }
+  QString words() const { return QString::fromUtf8(trial::bytes_of(dir_.filePath("words"))); }
   /// Seconds of sound above silence.
   double heard_s() const {
     double seconds = 0;

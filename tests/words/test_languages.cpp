@@ -9,6 +9,7 @@
 
 #include "advice/ground_choice.h"
 #include "advice/judge.h"
+#include "bytes_of.h"
 #include "coat/underpaint.h"
 #include "colour/words.h"
 #include "optics/parameters.h"
@@ -240,9 +241,7 @@ class TestLanguages : public QObject {
     static const QRegularExpression step("progress\\([^;]*\"([a-z ]+)\"\\)");
     int steps = 0;
     while (files.hasNext()) {
-      QFile file(files.next());
-      QVERIFY(file.open(QIODevice::ReadOnly));
-      const QString text = QString::fromUtf8(file.readAll());
+      const QString text = QString::fromUtf8(trial::bytes_of(files.next()));
       for (auto i = step.globalMatch(text); i.hasNext(); ++steps) {
         const QString name = i.next().captured(1);
         QVERIFY2(known.contains(name), qPrintable(file.fileName() + ": " + name));

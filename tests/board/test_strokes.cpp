@@ -98,6 +98,36 @@ class TestStrokes : public QObject {
     }
     QVERIFY2(worst < 1.2, qPrintable(QString::number(worst)));
   }
+
+  // Between two shades a hand grades its pressure; into one painted far from its colour, much more broken than its own
+  // or so far off that it would be a speck here and there it does not.
+  void shades_run_into_what_is_painted_like_them() {
+    const colour::Lab own{70, 0, 0};
+    QVERIFY(share_run_into(own, {74, 0, 0}, {71.5, 0, 0}, {74, 0, 0}, 0) > 0.2);
+    QCOMPARE(share_run_into(own, {74, 0, 0}, {71.5, 0, 0}, {58, 2, 6}, 0), 0.0);
+    QCOMPARE(share_run_into(own, {74, 0, 0}, {71.5, 0, 0}, {74, 0, 0}, 6), 0.0);
+    QCOMPARE(share_run_into(own, {82, 0, 0}, {70.5, 0, 0}, {82, 0, 0}, 0), 0.0);
+  }
+
+ private:
+  /// How much of a field of one shade, coloured `seen`, is painted as another that is `painted` and broken so far.
+  static double share_run_into(const colour::Lab& own, const colour::Lab& other, const colour::Lab& seen,
+                               const colour::Lab& painted, double spread_l) {
+    trial::Bands scene(240, 240);
+    scene.mass(0, 240, {own, other}, true);
+    scene.plan.targets[0].recipe.look.lab = own;
+    scene.plan.targets[1].recipe.look = {painted, spread_l, 0};
+    constexpr int kField = 100;  // clear of the border between the two
+    for (int y = 0; y < 240; ++y) {
+      for (int x = 0; x < kField; ++x) scene.subject.softened.at(x, y).l = static_cast<float>(seen.l);
+    }
+    const auto target = board::make_map(scene.subject, scene.plan, trial::paper()).target;
+    int run = 0;
+    for (int y = 0; y < 240; ++y) {
+      for (int x = 0; x < kField; ++x) run += target.at(x, y) == 1 ? 1 : 0;
+    }
+    return run / (240.0 * kField);
+  }
 };
 
 QTEST_APPLESS_MAIN(TestStrokes)

@@ -23,7 +23,7 @@ plan::Plan made_anew(const plan::PlanOptions& o, const media::Collection& c) {
 }
 
 /// Once for the same options and sticks.
-plan::Plan plan_with(const plan::PlanOptions& o, const media::Collection& c) {
+plan::Plan plan_once(const plan::PlanOptions& o, const media::Collection& c) {
   static std::vector<std::tuple<plan::PlanOptions, std::size_t, plan::Plan>> known;
   for (const auto& [options, sticks, plan] : known) {
     if (options == o && sticks == c.sticks.size()) return plan;
@@ -46,13 +46,13 @@ class TestLaid : public QObject {
   void what_is_laid_stays_and_the_rest_is_built_on_it() {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     constexpr std::size_t kDone = 5;
     QVERIFY(before.passes.size() > kDone);
     o.laid = plan::laid_after(before, {}, marks_for(before, kDone));
     o.given_tray = before.tray;
     QCOMPARE(o.laid.size(), kDone);
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     for (std::size_t i = 0; i < kDone; ++i) {
       QVERIFY(after.passes[i].laid);
       QCOMPARE(after.passes[i].stick, before.passes[i].stick);
@@ -73,13 +73,13 @@ class TestLaid : public QObject {
   void another_stick_takes_over() {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     const int lost = before.passes.back().stick;
     o.laid = plan::laid_after(before, {}, marks_for(before, before.passes.size() - 1));
     for (const int s : before.tray) {
       if (s != lost) o.given_tray.push_back(s);
     }
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     for (const plan::Pass& p : after.passes) QVERIFY(p.laid || p.stick != lost);
     QVERIFY(!after.work);
   }
@@ -87,12 +87,12 @@ class TestLaid : public QObject {
   void what_was_left_out_is_not_on_the_paper() {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     auto marks = marks_for(before, 2);
     marks[1].state = State::skipped;
     o.laid = plan::laid_after(before, {}, marks);
     o.given_tray = before.tray;
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     QVERIFY(after.passes[1].skipped);
     for (const int t : after.passes[1].targets) {
       const auto strokes = plan::state_after(after.passes, t, 2).strokes;
@@ -108,10 +108,10 @@ class TestLaid : public QObject {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     QVERIFY(before.passes[0].kind == PassKind::coat);
     o.laid = plan::laid_after(before, {}, marks_for(before, 1));
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     const auto coats = std::count_if(after.passes.begin(), after.passes.end(), [&](const plan::Pass& p) {
       return p.kind == PassKind::coat && p.underpaint == before.passes[0].underpaint;
     });
@@ -124,7 +124,7 @@ class TestLaid : public QObject {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::complement};
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     QVERIFY(before.passes[0].kind == PassKind::coat);
     const plan::Coat& laid = before.coats[static_cast<std::size_t>(before.passes[0].underpaint)];
     o.laid = plan::laid_after(before, {}, marks_for(before, 1));
@@ -132,7 +132,7 @@ class TestLaid : public QObject {
          {std::optional<plan::CoatChoice>(),
           std::optional(plan::CoatChoice{plan::CoatMedium::watercolour, plan::CoatColours::local})}) {
       o.underpaint.picture = choice;
-      const plan::Plan after = plan_with(o, c);
+      const plan::Plan after = plan_once(o, c);
       for (const plan::Pass& p : after.passes) {
         QVERIFY(p.kind != PassKind::coat || p.underpaint < static_cast<int>(after.coats.size()));
       }
@@ -152,9 +152,9 @@ class TestLaid : public QObject {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     o.underpaint.picture = plan::CoatChoice{plan::CoatMedium::gouache, plan::CoatColours::local};
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     o.laid = plan::laid_after(before, {}, marks_for(before, 1, State::skipped));
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     QVERIFY(after.passes[0].skipped);
     for (const plan::TargetPlan& t : after.targets) QVERIFY(t.coat != after.passes[0].underpaint);
   }
@@ -162,8 +162,8 @@ class TestLaid : public QObject {
   void the_same_marks_give_the_same_plan() {
     const auto c = trial::every(3);
     plan::PlanOptions o = trial::options_with(8);
-    o.laid = plan::laid_after(plan_with(o, c), {}, marks_for(plan_with(o, c), 3));
-    const plan::Plan p = plan_with(o, c);
+    o.laid = plan::laid_after(plan_once(o, c), {}, marks_for(plan_once(o, c), 3));
+    const plan::Plan p = plan_once(o, c);
     const plan::Plan q = made_anew(o, c);
     QCOMPARE(p.passes.size(), q.passes.size());
     for (std::size_t i = 0; i < p.passes.size(); ++i)
@@ -189,7 +189,7 @@ class TestLaid : public QObject {
         QVERIFY(plan::evaluate(cartridge.ground, model, c.sticks, without, t.target).de00 > t.recipe.de00);
       }
     }
-    for (const plan::TargetPlan& t : plan_with(trial::options_with(8), c).targets) {
+    for (const plan::TargetPlan& t : plan_once(trial::options_with(8), c).targets) {
       for (const plan::Stroke& s : t.recipe.strokes) QVERIFY(!s.fix_first);
     }
   }
@@ -198,7 +198,7 @@ class TestLaid : public QObject {
   void a_plan_is_gone_on_with() {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     const std::size_t half = before.passes.size() / 2;
     o.laid = plan::laid_after(before, {}, marks_for(before, half));
     o.given_tray = before.tray;
@@ -206,7 +206,7 @@ class TestLaid : public QObject {
     std::fill(done.begin(), done.begin() + static_cast<std::ptrdiff_t>(half), 1);
     o.rest = plan::rest_of(before, done);
     QCOMPARE(o.rest.size(), before.targets.size());
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     QVERIFY2(after.area_mean_de00 < before.area_mean_de00 + 0.01, qPrintable(QString::number(after.area_mean_de00)));
     QVERIFY(after.passes.size() <= before.passes.size() + 5);
     for (std::size_t t = 0; t < after.targets.size(); ++t) {
@@ -219,7 +219,7 @@ class TestLaid : public QObject {
   void what_was_laid_too_lightly_is_made_up_for() {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
-    const plan::Plan before = plan_with(o, c);
+    const plan::Plan before = plan_once(o, c);
     const std::size_t all = before.passes.size();
     o.laid = plan::laid_after(before, {}, marks_for(before, 2 * all / 3));
     for (plan::LaidPass& l : o.laid) {
@@ -229,7 +229,7 @@ class TestLaid : public QObject {
     std::vector<char> done(all, 0);
     std::fill(done.begin(), done.begin() + static_cast<std::ptrdiff_t>(o.laid.size()), 1);
     o.rest = plan::rest_of(before, done);
-    const plan::Plan after = plan_with(o, c);
+    const plan::Plan after = plan_once(o, c);
     // As planned, on what was laid so.
     double blind = 0;
     for (std::size_t t = 0; t < before.targets.size(); ++t) {

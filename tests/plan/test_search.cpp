@@ -16,7 +16,7 @@ namespace {
 
 const std::vector<colour::Lab> kTargets{{70, 5, 20}, {35, 12, -20}, {50, -18, 15}, {88, 0, 5}, {20, 5, 5}};
 
-plan::SearchInput input(const media::Collection& c) {
+plan::SearchInput input_of_targets(const media::Collection& c) {
   return {&trial::paper().ground, &trial::parameters(), c.sticks, kTargets, {}};
 }
 
@@ -53,7 +53,7 @@ class TestSearch : public QObject {
   void finds_what_brute_force_finds() {
     const media::Collection c = trial::every(28);
     Observer observer;
-    const auto table = plan::search_pairs(input(c), observer);
+    const auto table = plan::search_pairs(input_of_targets(c), observer);
     QVERIFY(table.ok());
     double worst = 0;
     for (std::size_t t = 0; t < kTargets.size(); ++t) {
@@ -70,7 +70,7 @@ class TestSearch : public QObject {
   void its_strokes_give_its_cost() {
     const media::Collection c = trial::every(16);
     Observer observer;
-    const auto table = plan::search_pairs(input(c), observer);
+    const auto table = plan::search_pairs(input_of_targets(c), observer);
     for (std::size_t t = 0; t < kTargets.size(); ++t) {
       for (std::size_t a = 0; a < c.sticks.size(); a += 3) {
         const auto strokes = table->strokes(t, a, a);
@@ -84,9 +84,9 @@ class TestSearch : public QObject {
   void threads_do_not_matter() {
     const media::Collection c = trial::every(9);
     Observer observer;
-    const auto many = plan::search_pairs(input(c), observer);
+    const auto many = plan::search_pairs(input_of_targets(c), observer);
     const tbb::global_control one(tbb::global_control::max_allowed_parallelism, 1);
-    const auto single = plan::search_pairs(input(c), observer);
+    const auto single = plan::search_pairs(input_of_targets(c), observer);
     QCOMPARE(many->evaluations, single->evaluations);
     for (std::size_t t = 0; t < kTargets.size(); ++t) {
       for (std::size_t a = 0; a < c.sticks.size(); ++a) {
@@ -98,7 +98,7 @@ class TestSearch : public QObject {
   void stacks_agree_with_the_slow_model() {
     const media::Collection c = trial::every(20);
     const std::vector<int> tray{0, 2, 5, 7, 9};
-    const auto stacks = plan::all_stacks(input(c), tray);
+    const auto stacks = plan::all_stacks(input_of_targets(c), tray);
     QVERIFY(stacks.size() > 300);
     for (std::size_t i = 0; i < stacks.size(); i += 7) {
       const auto r =
@@ -111,7 +111,7 @@ class TestSearch : public QObject {
 
   void rules_enter_the_search() {
     const media::Collection c = trial::every(12);
-    plan::SearchInput in = input(c);
+    plan::SearchInput in = input_of_targets(c);
     in.rules.manner = plan::Manner::broken;
     std::vector<int> tray;
     for (int i = 0; i < static_cast<int>(c.sticks.size()); i += 2) tray.push_back(i);

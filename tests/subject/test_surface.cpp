@@ -39,7 +39,7 @@ subject::LabImage landscape(bool blue) {
   return image;
 }
 
-subject::Subject read(subject::LabImage image, std::vector<subject::MassEdit> edits = {}) {
+subject::Subject read_changed(subject::LabImage image, std::vector<subject::MassEdit> edits = {}) {
   Observer observer;
   subject::ReadOptions options{0.2, 8};
   options.edits = std::move(edits);
@@ -54,7 +54,7 @@ class TestSurface : public QObject {
   Q_OBJECT
  private slots:
   void plain_surfaces_are_guessed() {
-    const subject::Subject s = read(landscape(true));
+    const subject::Subject s = read_changed(landscape(true));
     QVERIFY(at(s, 150, 10) == Surface::sky);
     QVERIFY(at(s, 150, 70) == Surface::sky);
     QVERIFY(at(s, 60, 160) == Surface::water);
@@ -68,7 +68,7 @@ class TestSurface : public QObject {
       subject::LabImage image(300, 200, {80, -2, -16});
       for (int y = 110; y < 200; ++y)
         for (int x = 0; x < 300; ++x) image.at(x, y) = {light ? 56.0F : 28.0F, -16, 22};
-      const subject::Subject s = read(std::move(image));
+      const subject::Subject s = read_changed(std::move(image));
       QVERIFY(at(s, 150, 180) == (light ? Surface::grass : Surface::leaf));
     }
   }
@@ -78,12 +78,12 @@ class TestSurface : public QObject {
     subject::LabImage wall(300, 200, {55, 2, 8});
     for (int y = 110; y < 200; ++y)
       for (int x = 0; x < 300; ++x) wall.at(x, y) = {25, 8, 12};
-    const subject::Subject s = read(std::move(wall));
+    const subject::Subject s = read_changed(std::move(wall));
     QVERIFY(at(s, 150, 20) == Surface::unsaid);
   }
 
   void the_artist_knows_better() {
-    const subject::Subject before = read(landscape(true));
+    const subject::Subject before = read_changed(landscape(true));
     subject::MassEdit e;
     e.kind = subject::MassEdit::Kind::surface;
     e.mass = before.labels.at(60, 160);
@@ -97,7 +97,7 @@ class TestSurface : public QObject {
 
   void names_are_short_and_each_its_own() {
     for (const bool blue : {true, false}) {
-      const subject::Subject s = read(landscape(blue));
+      const subject::Subject s = read_changed(landscape(blue));
       std::set<std::string> names;
       for (const subject::Mass& m : s.masses) {
         QVERIFY2(names.insert(m.name).second, m.name.c_str());

@@ -241,10 +241,11 @@ class TestLanguages : public QObject {
     static const QRegularExpression step("progress\\([^;]*\"([a-z ]+)\"\\)");
     int steps = 0;
     while (files.hasNext()) {
-      const QString text = QString::fromUtf8(trial::bytes_of(files.next()));
+      const QString file = files.next();
+      const QString text = QString::fromUtf8(trial::bytes_of(file));
       for (auto i = step.globalMatch(text); i.hasNext(); ++steps) {
         const QString name = i.next().captured(1);
-        QVERIFY2(known.contains(name), qPrintable(file.fileName() + ": " + name));
+        QVERIFY2(known.contains(name), qPrintable(file + ": " + name));
       }
     }
     QVERIFY(steps > 20);

@@ -32,14 +32,19 @@ constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where
 constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
 constexpr double kJoin_mm = 12;     // and bands of one gradient: overlapped, and rubbed across the joins
 constexpr double kGraded = 14;      // CIE 1976 between two shades that a hand grades into each other
+constexpr double kShows = 0.25;     // of the variance that two shades side by side have, against being off
+constexpr double kRougher = 2;      // speckle, L*, by which it grades into a shade more broken than its own
 
 /// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
 /// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
-/// each other.
+/// each other. None runs into a shade that is painted far from its colour or much more broken: a spire's edge in a sky
+/// would come up as specks all over it.
 class Wandering {
  public:
-  Wandering(const subject::Subject& subject, const StrokeFields& strokes, double px_per_mm)
+  Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes, double px_per_mm)
       : s_(subject),
+        targets_(plan.targets),
+        first_(plan::first_targets(plan.targets, subject.masses.size())),
         hatch_(strokes.others),
         other_(strokes.streaks),
         px_per_mm_(px_per_mm),
@@ -55,10 +60,14 @@ class Wandering {
     const std::size_t joined = mass_at(x, y, kJoin_mm);
     if (joined != mass && one_[mass * s_.masses.size() + joined] != 0) {
       const std::size_t shade = nearest(joined, x, y);
-      if (off(joined, shade, x, y) < kGraded / 2) return {joined, shade};
+      if (off(joined, shade, x, y) < kGraded / 2 && runs_into(target(mass, s_.shade.at(x, y)), target(joined, shade)))
+        return {joined, shade};
     }
     const std::size_t beyond = mass_at(x, y, kFading_mm);
-    if (beyond != mass && (soft(mass) || soft(beyond))) return {beyond, nearest(beyond, x, y)};
+    if (beyond != mass && (soft(mass) || soft(beyond))) {
+      const std::size_t shade = nearest(beyond, x, y);
+      if (well_painted(target(beyond, shade))) return {beyond, shade};
+    }
     const auto [bx, by] = moved(x, y, kBroken_mm);
     const bool same = s_.labels.at(bx, by) == mass;
     return {mass, same ? graded(mass, bx, by) : s_.shade.at(x, y)};
@@ -86,7 +95,8 @@ class Wandering {
     return colour::distance_1976(s_.masses[mass].shades[shade].lab, {c.l, c.a, c.b});
   }
 
-  /// The shade of the pixel, or the other one that its colour lies towards, as often as it lies towards it.
+  /// The shade of the pixel, or the other one that its colour lies towards, as often as it lies towards it; none so far
+  /// off that it would come up as a speck here and there.
   std::size_t graded(std::size_t mass, int x, int y) const {
     const auto& shades = s_.masses[mass].shades;
     const std::size_t own = s_.shade.at(x, y);
@@ -97,20 +107,30 @@ class Wandering {
     double share = 0;
     std::size_t other = own;
     for (std::size_t s = 0; s < shades.size(); ++s) {
-      if (s == own) continue;
+      if (s == own || !runs_into(target(mass, own), target(mass, s))) continue;
       const colour::Lab& b = shades[s].lab;
       const std::array<double, 3> way{b.l - a.l, b.a - a.a, b.b - a.b};
       const double long2 = way[0] * way[0] + way[1] * way[1] + way[2] * way[2];
       if (long2 <= 0 || long2 > kGraded * kGraded) continue;
       const double t = std::clamp((to[0] * way[0] + to[1] * way[1] + to[2] * way[2]) / long2, 0.0, 0.5);
-      double off = 0;
+      double off = kShows * t * (1 - t) * long2;
       for (std::size_t k = 0; k < 3; ++k) off += (to[k] - t * way[k]) * (to[k] - t * way[k]);
       if (off < nearest) nearest = off, share = t, other = s;
     }
     return quantile_of(static_cast<double>(hatch_.at<float>(y, x))) < share ? other : own;
   }
 
+  const plan::TargetPlan& target(std::size_t mass, std::size_t shade) const { return targets_[first_[mass] + shade]; }
+  static bool well_painted(const plan::TargetPlan& t) {
+    return colour::distance_1976(t.recipe.look.lab, t.target) < kGraded / 2;
+  }
+  static bool runs_into(const plan::TargetPlan& own, const plan::TargetPlan& other) {
+    return well_painted(other) && other.recipe.look.spread_l < own.recipe.look.spread_l + kRougher;
+  }
+
   const subject::Subject& s_;
+  const std::vector<plan::TargetPlan>& targets_;
+  std::vector<std::size_t> first_;
   cv::Mat hatch_;
   cv::Mat other_;
   double px_per_mm_;
@@ -128,7 +148,7 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const auto first = plan::first_targets(plan.targets, subject.masses.size());
   const double px_per_mm = std::max(w, h) / kPictureSide_mm;
   const StrokeFields strokes = stroke_fields(subject, touches, px_per_mm);
-  const Wandering wandering(subject, strokes, px_per_mm);
+  const Wandering wandering(subject, plan, strokes, px_per_mm);
   BoardMap map{{w, h}, {w, h}};
   tbb::parallel_for(0, h, [&](int y) {
     const auto* depth = tooth.ptr<float>(y);

@@ -2,6 +2,7 @@
 #include "strokes.h"
 
 #include <tbb/parallel_for.h>
+#include <tbb/parallel_invoke.h>
 
 #include <algorithm>
 #include <cmath>
@@ -25,6 +26,7 @@ constexpr double kRubbedShare = 0.25;
 constexpr double kStreaky = 0.5;  // of where shades meet: the strokes beside the grain
 constexpr double kRagged_mm = 0.12;
 constexpr double kFarOff_mm = 0.8;  // what is wider than this is no part of a streak
+constexpr double kEvenOver = 4;     // times as far the strength of streaks is made even
 constexpr int kCell_px = 4;         // of the field of directions
 constexpr double kFormScale_px = 3;
 constexpr float kStep_px = 1.4F;  // along a streamline
@@ -152,9 +154,11 @@ float along_one_way(const cv::Mat& grain, const cv::Mat& directions, float x, fl
   return sum;
 }
 
-/// A streamline's worth of noise for every pixel of a field `shrink` times smaller than the directions' picture.
-cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, double half_length_px, int shrink) {
-  cv::Mat out(grain.size(), CV_32F);
+/// A streamline's worth of noise for every pixel of a field `shrink` times smaller than the directions' picture; 0
+/// where `wanted`, of the field's size, is 0. Of no size: everywhere.
+cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, double half_length_px, int shrink,
+                       const cv::Mat& wanted) {
+  cv::Mat out(grain.size(), CV_32F, cv::Scalar(0));
   const int steps = std::max(1, static_cast<int>(std::lround(half_length_px / static_cast<double>(kStep_px))));
   // The last cells of the directions stand for what is left over at the rim.
   const float cells = static_cast<float>(shrink) / kCell_px;
@@ -166,8 +170,10 @@ cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, double h
   tbb::parallel_for(0, grain.rows, [&](int y) {
     auto* row = out.ptr<float>(y);
     const auto* begin = grain.ptr<float>(y);
+    const auto* want = wanted.empty() ? nullptr : wanted.ptr<std::uint8_t>(y);
     const float fy = static_cast<float>(y) + 0.5F;
     for (int x = 0; x < grain.cols; ++x) {
+      if (want != nullptr && want[x] == 0) continue;
       const float fx = static_cast<float>(x) + 0.5F;
       row[x] = begin[x] + along_one_way(grain, wide, fx, fy, kStep_px, steps, cells) +
                along_one_way(grain, wide, fx, fy, -kStep_px, steps, cells);
@@ -176,27 +182,52 @@ cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, double h
   return out;
 }
 
+/// A wide blur, worked out on a field so much smaller that its kernel is two pixels wide.
+cv::Mat blurred(const cv::Mat& field, double sigma_px) {
+  cv::Mat out;
+  const int shrink = static_cast<int>(sigma_px / 2);
+  if (shrink < 2) {
+    cv::GaussianBlur(field, out, cv::Size(0, 0), sigma_px);
+    return out;
+  }
+  const cv::Size small((field.cols + shrink - 1) / shrink, (field.rows + shrink - 1) / shrink);
+  cv::resize(field, out, small, 0, 0, cv::INTER_AREA);
+  cv::GaussianBlur(out, out, cv::Size(0, 0), sigma_px / shrink);
+  cv::resize(out, out, field.size(), 0, 0, cv::INTER_LINEAR);
+  return out;
+}
+
 /// Mean 0 and variance 1 over any few millimetres: what is wider goes, and so does an unevenness of strength.
 void even_out(cv::Mat& field, double sigma_px) {
-  cv::Mat wide;
-  cv::GaussianBlur(field, wide, cv::Size(0, 0), sigma_px);
-  field -= wide;
-  cv::Mat power;
-  cv::GaussianBlur(field.mul(field), power, cv::Size(0, 0), 4 * sigma_px);
+  field -= blurred(field, sigma_px);
+  cv::Mat power = blurred(field.mul(field), kEvenOver * sigma_px);
   cv::sqrt(power + 1e-9, power);
   field /= power;
 }
 
 cv::Mat streaks(const cv::Mat& directions, cv::Size size, const StrokeSize& stroke, double px_per_mm,
-                std::uint64_t seed) {
+                std::uint64_t seed, cv::Mat wanted = {}) {
   const int shrink = stroke.across * px_per_mm > 2.5 ? 2 : 1;
   const double px = px_per_mm / shrink;
   const cv::Size small((size.width + shrink - 1) / shrink, (size.height + shrink - 1) / shrink);
   const double blur = stroke.across * px / 3;
   const cv::Mat grain = noise(small.width, small.height, blur, blur, seed);
-  cv::Mat out = convolve_along(grain, directions, stroke.along * px / 2, shrink);
+  if (shrink > 1 && !wanted.empty()) cv::resize(wanted, wanted, small, 0, 0, cv::INTER_NEAREST);
+  cv::Mat out = convolve_along(grain, directions, stroke.along * px / 2, shrink, wanted);
   if (shrink > 1) cv::resize(out, out, size, 0, 0, cv::INTER_LINEAR);
   even_out(out, std::max(1.0, kFarOff_mm * px_per_mm));
+  return out;
+}
+
+/// Where masses are stroked finely, and so far round them as streaks are made even by what lies beside them.
+cv::Mat fine_places(const subject::Subject& s, const std::vector<Hand>& hand, double px_per_mm) {
+  cv::Mat out(s.labels.height, s.labels.width, CV_8U);
+  for (int y = 0; y < out.rows; ++y) {
+    auto* row = out.ptr<std::uint8_t>(y);
+    for (int x = 0; x < out.cols; ++x) row[x] = hand[s.labels.at(x, y)].fine ? 255 : 0;
+  }
+  const int side = 1 + 2 * static_cast<int>(std::lround(2 * kEvenOver * kFarOff_mm * px_per_mm));
+  cv::dilate(out, out, cv::getStructuringElement(cv::MORPH_RECT, {side, side}));
   return out;
 }
 
@@ -230,12 +261,24 @@ StrokeFields stroke_fields(const subject::Subject& s, std::span<const std::vecto
   const std::vector<Hand> hand = hands(s.masses.size(), touches);
   const cv::Mat directions = directions_of(s, hand);
   const cv::Size size(s.image.width, s.image.height);
-  const cv::Mat broad = streaks(directions, size, kBroad, px_per_mm, 21);
-  const cv::Mat broad_below = streaks(directions, size, kBroad, px_per_mm, 22);
-  const cv::Mat fine = streaks(directions, size, kFine, px_per_mm, 23);
-  // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as engraving.
-  const cv::Mat ragged = noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, 24);
-  StrokeFields out{broad, std::sqrt(kStreaky) * broad_below + std::sqrt(1 - kStreaky) * ragged, cv::Mat(size, CV_32F)};
+  cv::Mat broad;
+  cv::Mat others;
+  cv::Mat fine;
+  tbb::parallel_invoke([&] { broad = streaks(directions, size, kBroad, px_per_mm, 21); },
+                       [&] {
+                         others = streaks(directions, size, kBroad, px_per_mm, 22);
+                         // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as
+                         // engraving.
+                         const cv::Mat ragged =
+                             noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, 24);
+                         cv::addWeighted(others, std::sqrt(kStreaky), ragged, std::sqrt(1 - kStreaky), 0, others);
+                       },
+                       [&] {
+                         const cv::Mat places = fine_places(s, hand, px_per_mm);
+                         if (cv::countNonZero(places) > 0)
+                           fine = streaks(directions, size, kFine, px_per_mm, 23, places);
+                       });
+  StrokeFields out{broad, others, cv::Mat(size, CV_32F)};
   tbb::parallel_for(0, size.height, [&](int y) {
     for (int x = 0; x < size.width; ++x) {
       const Hand& own = hand[s.labels.at(x, y)];

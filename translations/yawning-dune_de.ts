@@ -2138,7 +2138,7 @@
             <translation>Stein</translation>
         </message>
         <message>
-            <source>leaf</source>
+            <source>foliage</source>
             <translation>Laub</translation>
         </message>
         <message>
@@ -7299,7 +7299,7 @@
             <translation>Stein</translation>
         </message>
         <message>
-            <source>leaf</source>
+            <source>foliage</source>
             <translation>Laub</translation>
         </message>
         <message>
@@ -8166,6 +8166,18 @@
     </context>
     <context>
         <name>yd::app::SheetsActions</name>
+        <message>
+            <source>%1 is used up: say how much is left, then it can go into the tray.</source>
+            <translation>%1 ist aufgebraucht: erst angeben, wie viel noch da ist, dann kann es in die Ablage.</translation>
+        </message>
+        <message>
+            <source>%1 is not marked as owned, so no tray can hold it.</source>
+            <translation>%1 ist nicht als vorhanden markiert und kann in keine Ablage.</translation>
+        </message>
+        <message>
+            <source>I own it</source>
+            <translation>Ist vorhanden</translation>
+        </message>
         <message>
             <source>School</source>
             <translation>Schule</translation>

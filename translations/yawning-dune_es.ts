@@ -2138,7 +2138,7 @@
             <translation>piedra</translation>
         </message>
         <message>
-            <source>leaf</source>
+            <source>foliage</source>
             <translation>follaje</translation>
         </message>
         <message>
@@ -7299,7 +7299,7 @@
             <translation>piedra</translation>
         </message>
         <message>
-            <source>leaf</source>
+            <source>foliage</source>
             <translation>follaje</translation>
         </message>
         <message>
@@ -8166,6 +8166,18 @@
     </context>
     <context>
         <name>yd::app::SheetsActions</name>
+        <message>
+            <source>%1 is used up: say how much is left, then it can go into the tray.</source>
+            <translation>%1 está gastado: indique cuánto queda y podrá ir a la bandeja.</translation>
+        </message>
+        <message>
+            <source>%1 is not marked as owned, so no tray can hold it.</source>
+            <translation>%1 no está marcado como que se tiene: ninguna bandeja puede contenerlo.</translation>
+        </message>
+        <message>
+            <source>I own it</source>
+            <translation>Lo tengo</translation>
+        </message>
         <message>
             <source>School</source>
             <translation>Escuela</translation>

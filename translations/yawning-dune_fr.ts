@@ -2138,7 +2138,7 @@
             <translation>pierre</translation>
         </message>
         <message>
-            <source>leaf</source>
+            <source>foliage</source>
             <translation>feuillage</translation>
         </message>
         <message>
@@ -7299,7 +7299,7 @@
             <translation>pierre</translation>
         </message>
         <message>
-            <source>leaf</source>
+            <source>foliage</source>
             <translation>feuillage</translation>
         </message>
         <message>
@@ -8166,6 +8166,18 @@
     </context>
     <context>
         <name>yd::app::SheetsActions</name>
+        <message>
+            <source>%1 is used up: say how much is left, then it can go into the tray.</source>
+            <translation>%1 est épuisé : indiquez ce qu’il en reste, puis il ira dans le plateau.</translation>
+        </message>
+        <message>
+            <source>%1 is not marked as owned, so no tray can hold it.</source>
+            <translation>%1 n’est pas marqué comme possédé : aucun plateau ne peut le recevoir.</translation>
+        </message>
+        <message>
+            <source>I own it</source>
+            <translation>Je le possède</translation>
+        </message>
         <message>
             <source>School</source>
             <translation>École</translation>

@@ -98,7 +98,7 @@ class TestGuide : public QObject {
     QVERIFY(mark_on(Surface::fur, Medium::pencil, 1) == Mark::dashes);
     QVERIFY(mark_on(Surface::feather, Medium::hard, 1) == Mark::dashes);
     QVERIFY(mark_on(Surface::skin, Medium::pencil, 1) == Mark::circles);
-    QVERIFY(mark_on(Surface::leaf, Medium::pencil, 1) == Mark::from_centre);
+    QVERIFY(mark_on(Surface::foliage, Medium::pencil, 1) == Mark::from_centre);
     QVERIFY(mark_on(Surface::grass, Medium::soft, 0) == Mark::broad);
     QVERIFY(mark_on(Surface::grass, Medium::soft, 1) == Mark::edge_line);
     QVERIFY(mark_on(Surface::stone, Medium::soft, 1) == Mark::broken_stick);

@@ -69,7 +69,7 @@ class TestSurface : public QObject {
       for (int y = 110; y < 200; ++y)
         for (int x = 0; x < 300; ++x) image.at(x, y) = {light ? 56.0F : 28.0F, -16, 22};
       const subject::Subject s = read_changed(std::move(image));
-      QVERIFY(at(s, 150, 180) == (light ? Surface::grass : Surface::leaf));
+      QVERIFY(at(s, 150, 180) == (light ? Surface::grass : Surface::foliage));
     }
   }
 
@@ -139,6 +139,7 @@ class TestSurface : public QObject {
   void surfaces_have_names() {
     for (int i = 0; i < subject::kSurfaces; ++i)
       QVERIFY(subject::surface_by_name(subject::name(static_cast<Surface>(i))).value() == static_cast<Surface>(i));
+    QVERIFY(subject::surface_by_name("leaf").value() == Surface::foliage);  // older projects
     QVERIFY(!subject::surface_by_name("velvet").ok());
   }
 };

@@ -18,6 +18,7 @@
 #include "widgets/tray_view.h"
 #include "widgets/value_strip.h"
 #include "widgets/workbench.h"
+#include "words/names.h"
 
 using namespace yd;
 using app::Stage;
@@ -284,6 +285,31 @@ class TestBench : public QObject {
     drawers->actions().constLast()->trigger();
     QVERIFY(wishes().must_have.empty() && wishes().forbidden.empty());
     QVERIFY(w.settle());
+  }
+
+  // What is not owned can be in no tray: the window says so at once, and offers what would help.
+  void a_stick_that_is_not_owned_is_asked_about() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    w.window.stages().go(Stage::tray);
+    click(w, "collection_edit");
+    auto* drawers = w.find<app::DrawersView>("drawers");
+    auto* tray = w.find<app::TrayView>("collection_tray");
+    emit drawers->owned_asked(3);
+    QVERIFY(w.settle());
+    const auto stick = [&]() -> const media::Stick& {
+      return w.session.materials().collection(w.session.choices().collection)->sticks[3];
+    };
+    QVERIFY(!stick().owned);
+    QVERIFY(carried(tray, {w.session.choices().collection, 3}));
+    QVERIFY(w.session.choices().plan.wishes.must_have.empty());
+    QVERIFY(w.find<QLabel>("notice_text")->text().contains(words::stick_name(stick())));
+    click(w, "notice_action");
+    QVERIFY(w.settle());
+    QVERIFY(stick().owned);
+    QCOMPARE(w.session.choices().plan.wishes.must_have, std::vector<int>{3});
+    const auto& chosen = w.session.planned()->plan.tray;
+    QVERIFY(std::find(chosen.begin(), chosen.end(), 3) != chosen.end());
   }
 
   void what_the_picture_is_stands_as_facts() {

@@ -181,6 +181,7 @@ void CoatPanel::refresh_about() {
   facts_->set_facts(a && v != nullptr ? coat_facts(*v, *a) : QList<Fact>{});
   chosen_card_->set_fact(v == nullptr ? QString() : medium_words(v->choice.medium));
   caution_->setText(v == nullptr ? QString() : words::safety(v->choice.medium));
+  for (QWidget* w : {static_cast<QWidget*>(facts_), static_cast<QWidget*>(caution_)}) w->setVisible(v != nullptr);
   if (a && v != nullptr) return about_->setText(coat_words(*v));
   about_->setText(tr("No underpainting. U shows the board with and without one."));
 }

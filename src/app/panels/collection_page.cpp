@@ -82,7 +82,17 @@ bool CollectionPage::planned_with() const {
 }
 
 void CollectionPage::wish(int row, StickWish asked) {
-  if (planned_with()) wish_for(session_, row, asked);
+  const media::Collection* c = model_.collection();
+  if (!planned_with() || row < 0 || row >= static_cast<int>(c->sticks.size())) return;
+  const media::Stick& stick = c->sticks[static_cast<std::size_t>(row)];
+  if (asked == StickWish::must_have && !media::at_hand(stick))
+    return emit not_at_hand(row, words::stick_name(stick), stick.owned);
+  wish_for(session_, row, asked);
+}
+
+void CollectionPage::own_and_take(int row) {
+  model_.setData(model_.index(row, CollectionModel::owned), Qt::Checked, Qt::CheckStateRole);
+  wish(row, StickWish::must_have);
 }
 
 void CollectionPage::refresh_tray() {

@@ -23,9 +23,13 @@ class CollectionPage : public QWidget {
  public:
   explicit CollectionPage(Session& session, QWidget* parent = nullptr);
   void show_collection(const QString& id);
+  /// Marks it as owned and puts it into the tray.
+  void own_and_take(int row);
 
  signals:
   void closed();
+  /// A stick that cannot be put into the tray: not owned, or used up.
+  void not_at_hand(int row, const QString& name, bool owned);
 
  private:
   QLayout* make_head();

@@ -63,7 +63,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
   surface_->setAccessibleName(tr("What it is"));
   surface_->setToolTip(tr("What it is decides the marks: water lies level, grass stands, fur grows."));
   surface_->addItems({tr("what is it?"), tr("sky"), tr("water"), tr("reflection"), tr("grass"), tr("fur"),
-                      tr("feather"), tr("skin"), tr("cloth"), tr("stone"), tr("leaf"), tr("metal"), tr("glass")});
+                      tr("feather"), tr("skin"), tr("cloth"), tr("stone"), tr("foliage"), tr("metal"), tr("glass")});
   colour_->setObjectName("mass_colour");
   colour_->setAccessibleName(tr("A colour of your own for this mass"));
   colour_->setToolTip(tr("Its values stay; dark, middle and light become one family"));

@@ -53,6 +53,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   connect(stages.layers_panel(), &LayersPanel::says, &notice, &NoticeBar::show_sentence);
   connect(sheet_, &SheetView::closed, this, &SheetsActions::back);
   connect(collection_, &CollectionPage::closed, this, &SheetsActions::back);
+  connect(collection_, &CollectionPage::not_at_hand, this, &SheetsActions::tell_not_at_hand);
   connect(import_, &ImportPage::closed, this, &SheetsActions::back);
   connect(box_, &BoxPage::closed, this, &SheetsActions::back);
   connect(&stages, &Stages::stage_changed, this, &SheetsActions::back);
@@ -96,6 +97,13 @@ void SheetsActions::take_collection(const QString& id) {
   session_.change(c, tr("Collection"));
   collection_->show_collection(id);
   centre_.setCurrentWidget(collection_);
+}
+
+void SheetsActions::tell_not_at_hand(int row, const QString& name, bool owned) {
+  if (owned)
+    return notice_.show_sentence(tr("%1 is used up: say how much is left, then it can go into the tray.").arg(name));
+  notice_.ask(tr("%1 is not marked as owned, so no tray can hold it.").arg(name), tr("I own it"),
+              [this, row] { collection_->own_and_take(row); });
 }
 
 void SheetsActions::show_box() {

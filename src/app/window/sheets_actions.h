@@ -47,6 +47,7 @@ class SheetsActions : public QObject {
   void tell_costs();
   void show_cells(const QString& title, const QList<SheetCell>& cells, int across);
   void back();
+  void tell_not_at_hand(int row, const QString& name, bool owned);
   /// Works with it from now on, and shows it.
   void take_collection(const QString& id);
   void import_dialog();

@@ -16,7 +16,7 @@ namespace {
 
 constexpr auto kSurfaceNames =
     std::to_array<const char*>({"unsaid", "sky", "water", "reflection", "grass", "fur", "feather", "skin", "cloth",
-                                "stone", "leaf", "metal", "glass"});
+                                "stone", "foliage", "metal", "glass"});
 static_assert(kSurfaceNames.size() == kSurfaces);
 
 constexpr double kSmooth = 1.6;     // mean change of L* from pixel to pixel, up to which a mass is smooth
@@ -133,7 +133,7 @@ class Guesser {
     if (lch.c >= kGreenChroma && lch.h > kGreenFrom && lch.h < kGreenTo) {
       const bool blades = d.coherence >= kCoherent && std::abs(d.angle_deg) > kUpright;
       const bool lawn = bottom_[m] > kLawn && mass.mean.l > kLawnLight;
-      return blades || lawn ? Surface::grass : Surface::leaf;
+      return blades || lawn ? Surface::grass : Surface::foliage;
     }
     const bool level = d.coherence >= kCoherent && std::abs(d.angle_deg) < kLevel;
     if (!level || mass.centre_y < kWaterBelow || mass.plane == Plane::background) return Surface::unsaid;
@@ -213,6 +213,7 @@ Result<Surface> surface_by_name(const std::string& text) {
   for (std::size_t i = 0; i < kSurfaceNames.size(); ++i) {
     if (text == kSurfaceNames[i]) return static_cast<Surface>(i);
   }
+  if (text == "leaf") return Surface::foliage;  // as projects of 1.0 name it
   return bad_value("surface", "\"" + text + "\" is unknown");
 }
 

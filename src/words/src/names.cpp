@@ -94,7 +94,7 @@ constexpr auto kThings = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Names", "skin"),
     QT_TRANSLATE_NOOP("Names", "cloth"),
     QT_TRANSLATE_NOOP("Names", "stone"),
-    QT_TRANSLATE_NOOP("Names", "leaf"),
+    QT_TRANSLATE_NOOP("Names", "foliage"),
     QT_TRANSLATE_NOOP("Names", "metal"),
     QT_TRANSLATE_NOOP("Names", "glass"),
 });

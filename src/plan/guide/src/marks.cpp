@@ -42,7 +42,7 @@ Mark surface_mark(Surface s, Medium medium, bool first, const Place& p) {
       return pointed(medium) ? Mark::circles : wide ? Mark::broad : Mark::tap;
     case Surface::grass:
       return first && wide ? Mark::broad : Mark::edge_line;
-    case Surface::leaf:
+    case Surface::foliage:
       return first && wide ? Mark::broad : pointed(medium) ? Mark::from_centre : Mark::broken_stick;
     case Surface::stone:
       return first && wide ? Mark::broad : Mark::broken_stick;

@@ -23,7 +23,7 @@ enum class EdgeKind { hard, soft };
 const char* name(EdgeKind edge);
 
 /// What a mass is the surface of: marks follow from it.
-enum class Surface { unsaid, sky, water, reflection, grass, fur, feather, skin, cloth, stone, leaf, metal, glass };
+enum class Surface { unsaid, sky, water, reflection, grass, fur, feather, skin, cloth, stone, foliage, metal, glass };
 inline constexpr int kSurfaces = static_cast<int>(Surface::glass) + 1;
 
 /// Part of a mass that is read as one colour.

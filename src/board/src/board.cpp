@@ -12,130 +12,38 @@
 
 #include "colour/observer.h"
 #include "strokes.h"
+#include "wandering.h"
 
 namespace yd::board {
 namespace {
 
 constexpr double kGrainBlur = 0.35;  // the blur whose bumps stand one grain apart
 
-/// Noise of unit variance to a stratum, each over an equal share.
+/// Up to which value of noise of unit variance each stratum goes, so that all have an equal share.
+std::array<float, optics::kStrata - 1> ends_of_strata() {
+  std::array<float, optics::kStrata - 1> out{};
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    double low = -8, high = 8;
+    while (high - low > 1e-7) {
+      const double mid = (low + high) / 2;
+      (quantile_of(mid) * static_cast<double>(optics::kStrata) < static_cast<double>(i + 1) ? low : high) = mid;
+    }
+    out[i] = static_cast<float>(high);
+  }
+  return out;
+}
+
 std::uint8_t stratum_at(float depth) {
-  return static_cast<std::uint8_t>(std::clamp(quantile_of(depth) * optics::kStrata, 0.0, optics::kStrata - 1.0));
+  static const auto ends = ends_of_strata();
+  int out = 0;
+  for (const float end : ends) out += depth >= end ? 1 : 0;
+  return static_cast<std::uint8_t>(out);
 }
 
 /// Pixels a grain takes on the working image.
 double grain_px(const subject::Subject& subject, const media::Paper& paper) {
   return paper.grain_mm * std::max(subject.image.width, subject.image.height) / kPictureSide_mm;
 }
-
-constexpr double kBroken_mm = 0.4;  // how far the edge of a shade wanders where strokes end
-constexpr double kFading_mm = 1.2;  // how far neighbours with a soft edge reach into each other
-constexpr double kJoin_mm = 12;     // and bands of one gradient: overlapped, and rubbed across the joins
-constexpr double kGraded = 14;      // CIE 1976 between two shades that a hand grades into each other
-constexpr double kShows = 0.25;     // of the variance that two shades side by side have, against being off
-constexpr double kRougher = 2;      // speckle, L*, by which it grades into a shade more broken than its own
-
-/// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
-/// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
-/// each other. None runs into a shade that is painted far from its colour or much more broken: a spire's edge in a sky
-/// would come up as specks all over it.
-class Wandering {
- public:
-  Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes, double px_per_mm)
-      : s_(subject),
-        targets_(plan.targets),
-        first_(plan::first_targets(plan.targets, subject.masses.size())),
-        hatch_(strokes.others),
-        other_(strokes.streaks),
-        px_per_mm_(px_per_mm),
-        one_(subject.masses.size() * subject.masses.size(), 0) {
-    const auto n = subject.masses.size();
-    for (const auto& [p, q, length] : gradient_neighbours(s_.softened, s_.labels, static_cast<int>(n)))
-      one_[static_cast<std::size_t>(p) * n + static_cast<std::size_t>(q)] =
-          one_[static_cast<std::size_t>(q) * n + static_cast<std::size_t>(p)] = 1;
-  }
-
-  std::pair<std::size_t, std::size_t> at(int x, int y) const {
-    const std::size_t mass = s_.labels.at(x, y);
-    const std::size_t joined = mass_at(x, y, kJoin_mm);
-    if (joined != mass && one_[mass * s_.masses.size() + joined] != 0) {
-      const std::size_t shade = nearest(joined, x, y);
-      if (off(joined, shade, x, y) < kGraded / 2 && runs_into(target(mass, s_.shade.at(x, y)), target(joined, shade)))
-        return {joined, shade};
-    }
-    const std::size_t beyond = mass_at(x, y, kFading_mm);
-    if (beyond != mass && (soft(mass) || soft(beyond))) {
-      const std::size_t shade = nearest(beyond, x, y);
-      if (well_painted(target(beyond, shade))) return {beyond, shade};
-    }
-    const auto [bx, by] = moved(x, y, kBroken_mm);
-    const bool same = s_.labels.at(bx, by) == mass;
-    return {mass, same ? graded(mass, bx, by) : s_.shade.at(x, y)};
-  }
-
- private:
-  bool soft(std::size_t mass) const { return s_.masses[mass].edge == subject::EdgeKind::soft; }
-  std::size_t mass_at(int x, int y, double mm) const {
-    const auto [u, v] = moved(x, y, mm);
-    return s_.labels.at(u, v);
-  }
-  std::pair<int, int> moved(int x, int y, double mm) const {
-    const double dx = mm * px_per_mm_ * static_cast<double>(hatch_.at<float>(y, x));
-    const double dy = mm * px_per_mm_ * static_cast<double>(other_.at<float>(y, x));
-    return {std::clamp(x + static_cast<int>(std::lround(dx)), 0, s_.image.width - 1),
-            std::clamp(y + static_cast<int>(std::lround(dy)), 0, s_.image.height - 1)};
-  }
-  std::size_t nearest(std::size_t mass, int x, int y) const {
-    const colour::LabPixel& c = s_.softened.at(x, y);
-    return subject::nearest_shade(s_.masses[mass], {c.l, c.a, c.b});
-  }
-
-  double off(std::size_t mass, std::size_t shade, int x, int y) const {
-    const colour::LabPixel& c = s_.softened.at(x, y);
-    return colour::distance_1976(s_.masses[mass].shades[shade].lab, {c.l, c.a, c.b});
-  }
-
-  /// The shade of the pixel, or the other one that its colour lies towards, as often as it lies towards it; none so far
-  /// off that it would come up as a speck here and there.
-  std::size_t graded(std::size_t mass, int x, int y) const {
-    const auto& shades = s_.masses[mass].shades;
-    const std::size_t own = s_.shade.at(x, y);
-    const colour::LabPixel& c = s_.softened.at(x, y);
-    const colour::Lab& a = shades[own].lab;
-    const std::array<double, 3> to{c.l - a.l, c.a - a.a, c.b - a.b};
-    double nearest = to[0] * to[0] + to[1] * to[1] + to[2] * to[2];
-    double share = 0;
-    std::size_t other = own;
-    for (std::size_t s = 0; s < shades.size(); ++s) {
-      if (s == own || !runs_into(target(mass, own), target(mass, s))) continue;
-      const colour::Lab& b = shades[s].lab;
-      const std::array<double, 3> way{b.l - a.l, b.a - a.a, b.b - a.b};
-      const double long2 = way[0] * way[0] + way[1] * way[1] + way[2] * way[2];
-      if (long2 <= 0 || long2 > kGraded * kGraded) continue;
-      const double t = std::clamp((to[0] * way[0] + to[1] * way[1] + to[2] * way[2]) / long2, 0.0, 0.5);
-      double off = kShows * t * (1 - t) * long2;
-      for (std::size_t k = 0; k < 3; ++k) off += (to[k] - t * way[k]) * (to[k] - t * way[k]);
-      if (off < nearest) nearest = off, share = t, other = s;
-    }
-    return quantile_of(static_cast<double>(hatch_.at<float>(y, x))) < share ? other : own;
-  }
-
-  const plan::TargetPlan& target(std::size_t mass, std::size_t shade) const { return targets_[first_[mass] + shade]; }
-  static bool well_painted(const plan::TargetPlan& t) {
-    return colour::distance_1976(t.recipe.look.lab, t.target) < kGraded / 2;
-  }
-  static bool runs_into(const plan::TargetPlan& own, const plan::TargetPlan& other) {
-    return well_painted(other) && other.recipe.look.spread_l < own.recipe.look.spread_l + kRougher;
-  }
-
-  const subject::Subject& s_;
-  const std::vector<plan::TargetPlan>& targets_;
-  std::vector<std::size_t> first_;
-  cv::Mat hatch_;
-  cv::Mat other_;
-  double px_per_mm_;
-  std::vector<char> one_;  // masses that are bands of one gradient: row by row
-};
 
 }  // namespace
 

@@ -41,8 +41,6 @@ Lab to_lab(const Lch& lch) { return {lch.l, lch.c * std::cos(lch.h / kDegrees), 
 
 double hue_apart_deg(double p_deg, double q_deg) { return std::abs(std::remainder(p_deg - q_deg, 360.0)); }
 
-double distance_1976(const Lab& p, const Lab& q) { return std::hypot(p.l - q.l, p.a - q.a, p.b - q.b); }
-
 double squares_seen(const Lab& p, const Lab& q) {
   const double c = 0.5 * (chroma(p) + chroma(q));
   const double l = p.l - q.l;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <cmath>
+
 namespace yd::colour {
 
 /// CIE tristimulus values; Y = 100 for the perfect white of the light in question.
@@ -30,7 +32,10 @@ double chroma(const Lab& lab);
 double hue_apart_deg(double p_deg, double q_deg);
 
 /// Euclidean distance in Lab (CIE 1976), for sorting and bounds only: differences that are shown are CIEDE2000.
-double distance_1976(const Lab& p, const Lab& q);
+inline double distance_1976(const Lab& p, const Lab& q) {
+  const double l = p.l - q.l, a = p.a - q.a, b = p.b - q.b;
+  return std::sqrt(l * l + a * a + b * b);
+}
 
 /// A square of what is off, for fits: smooth, and less where the eye is less exact: the CIE 1994 weight of chroma.
 double squares_seen(const Lab& p, const Lab& q);

@@ -15,6 +15,7 @@ namespace {
 constexpr double kSet = 1;             // pressure of an accent
 constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
 constexpr double kMayMix = 6;          // CIEDE2000 further off than what is there: what lies below brings it nearer
+constexpr double kSameField = 4;       // CIEDE2000 between two parts of a mass that the eye takes for one
 constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
 
 struct Accent {
@@ -101,6 +102,34 @@ class Accents {
       accent.worth += accent.gains[kept++].worth;
     }
     accent.gains.resize(kept);
+    leave_fields_whole(accent);
+  }
+
+  /// A patch out of an even field is no accent: what is hardly another colour than a larger part of its mass that goes
+  /// without is left as it is.
+  void leave_fields_whole(Accent& accent) const {
+    const auto taken = [&](std::size_t target) {
+      return std::any_of(accent.gains.begin(), accent.gains.end(),
+                         [&](const ShadeGain& g) { return g.target == target; });
+    };
+    const auto patch = [&](const ShadeGain& g) {
+      const TargetPlan& own = in_.targets[g.target];
+      for (std::size_t i = 0; i < in_.targets.size(); ++i) {
+        const TargetPlan& t = in_.targets[i];
+        if (t.mass == own.mass && t.area > own.area && !taken(i) &&
+            colour::ciede2000(t.target, own.target) < kSameField)
+          return true;
+      }
+      return false;
+    };
+    std::vector<ShadeGain> kept;
+    accent.worth = 0;
+    for (ShadeGain& g : accent.gains) {
+      if (patch(g)) continue;
+      accent.worth += g.worth;
+      kept.push_back(g);
+    }
+    accent.gains = std::move(kept);
   }
 
   const Finishing& in_;

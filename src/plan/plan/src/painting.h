@@ -80,6 +80,10 @@ class Painting {
   void force_hand_choices(Family& family);
   void list_masses();
   std::vector<LeveledLayering> choose();
+  std::vector<LeveledLayering> choose_in_passes(PlanPrices& prices, int most_levels) const;
+  std::vector<LeveledLayering> choose_in_time(const PlanPrices& usual, int most_levels) const;
+  std::vector<LayeredMass> priced_by_minutes(double price, std::vector<std::vector<float>>& costs) const;
+  double minutes_over(const Layer& layer, double share) const;
   double minutes_of(const std::vector<LeveledLayering>& chosen) const;
   int most_accents(const std::vector<LeveledLayering>& chosen) const;
   static std::vector<std::size_t> offered(const Family& family, std::size_t place, std::size_t chosen);

@@ -10,25 +10,9 @@
 
 namespace yd::plan {
 
-double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
-  std::map<std::tuple<int, int, int>, double> area;
-  for (std::size_t m = 0; m < chosen.size(); ++m) {
-    const Layering& layering = all_[m].layerings[chosen[m].layering];
-    for (std::size_t i = 0; i < layering.size(); ++i)
-      area[{chosen[m].levels[i], layering[i].stick, static_cast<int>(layering[i].technique)}] +=
-          area_of(all_[m], chosen[m].layering, i);
-  }
-  double sum = 0;
-  for (const auto& [key, share] : area) {
-    Pass p;
-    p.stick = std::get<1>(key);
-    p.technique = static_cast<Technique>(std::get<2>(key));
-    sum += 1 + minutes_for(p, share * in_.options->sheet_cm2, in_.sticks, in_.options->pace);
-  }
-  return sum;
-}
-
 namespace {
+
+constexpr double kChange = 1;  // minutes from one stick to the next
 
 /// Layers of a picture by which nobody loses their way; more only where the artist asks for more.
 constexpr int kUsualPasses = 18;
@@ -36,6 +20,68 @@ constexpr int kUsualPasses = 18;
 constexpr int kUsualWithAccents = 20;
 
 }  // namespace
+
+double Painting::minutes_over(const Layer& layer, double share) const {
+  Pass p;
+  p.stick = layer.stick;
+  p.technique = layer.technique;
+  return minutes_for(p, share * in_.options->sheet_cm2, in_.sticks, in_.options->pace);
+}
+
+double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
+  std::map<std::pair<int, Layer>, double> area;
+  for (std::size_t m = 0; m < chosen.size(); ++m) {
+    const Layering& layering = all_[m].layerings[chosen[m].layering];
+    for (std::size_t i = 0; i < layering.size(); ++i)
+      area[{chosen[m].levels[i], layering[i]}] += area_of(all_[m], chosen[m].layering, i);
+  }
+  double sum = 0;
+  for (const auto& [pass, share] : area) sum += kChange + minutes_over(pass.second, share);
+  return sum;
+}
+
+/// The masses with what their layerings take in time added to what they cost, each minute at a price.
+std::vector<LayeredMass> Painting::priced_by_minutes(double price, std::vector<std::vector<float>>& costs) const {
+  std::vector<LayeredMass> out = all_;
+  costs.resize(all_.size());
+  for (std::size_t m = 0; m < all_.size(); ++m) {
+    const LayeredMass& mass = all_[m];
+    costs[m].assign(mass.cost.begin(), mass.cost.end());
+    for (std::size_t l = 0; l < mass.layerings.size(); ++l) {
+      double minutes = 0;
+      for (std::size_t i = 0; i < mass.layerings[l].size(); ++i) {
+        const Layer& layer = mass.layerings[l][i];
+        minutes += minutes_over(layer, area_of(mass, l, i)) - minutes_over(layer, 0);
+      }
+      costs[m][l] += static_cast<float>(price * minutes / mass.weight);
+    }
+    out[m].cost = costs[m];
+  }
+  return out;
+}
+
+/// Fewer minutes than the plan would take: the price of a minute is found at which it takes no more. A wide layer that
+/// is laid instead of rubbed, or left out, then pays for many small ones.
+std::vector<LeveledLayering> Painting::choose_in_time(const PlanPrices& usual, int most_levels) const {
+  double low = 1e-4;
+  double high = 40;  // CIEDE2000 of the whole picture: no minute is worth that
+  constexpr int kHalvings = 14;
+  std::vector<LeveledLayering> chosen;
+  std::vector<std::vector<float>> costs;
+  bool ever = false;
+  for (int i = 0; i < kHalvings; ++i) {
+    const double minute = std::sqrt(low * high);
+    PlanPrices prices = usual;
+    prices.pass += minute * (kChange + minutes_over({}, 0));
+    prices.brief_more *= usual.pass / prices.pass;
+    std::vector<LeveledLayering> tried = choose_layerings(priced_by_minutes(minute, costs), most_levels, prices);
+    const bool met = minutes_of(tried) <= *in_.options->wish_minutes;
+    (met ? high : low) = minute;
+    if (met || !ever) chosen = std::move(tried);
+    ever = ever || met;
+  }
+  return chosen;
+}
 
 void Painting::list_masses() {
   all_.clear();
@@ -76,43 +122,45 @@ void Painting::list_masses() {
   }
 }
 
-/// Without a wish the price of a pass rises a little at a time until the passes are few enough. With one of passes or
-/// minutes it is found by halving; much time buys no pass that is not worth the usual price.
+/// Without a wish the price of a pass rises a little at a time until the passes are few enough. With one of passes it
+/// is found by halving, with one of minutes the price of a minute; much time buys no pass that is not worth the usual
+/// price.
 std::vector<LeveledLayering> Painting::choose() {
   list_masses();
   const int most = std::max(3, in_.options->most_strokes);
   PlanPrices prices;
-  double low = prices.pass / 30;
-  std::vector<LeveledLayering> chosen = choose_layerings(all_, most, prices);
-  const auto meets = [&](const std::vector<LeveledLayering>& c) {
-    return (!in_.options->wish_passes || static_cast<int>(count_passes(all_, c)) <= *in_.options->wish_passes) &&
-           (!in_.options->wish_minutes || minutes_of(c) <= *in_.options->wish_minutes);
-  };
-  hurried_ = in_.options->wish_minutes.has_value();
-  if (!in_.options->wish_passes) {
+  std::vector<LeveledLayering> chosen;
+  if (in_.options->wish_passes) {
+    chosen = choose_in_passes(prices, most);
+  } else {
+    chosen = choose_layerings(all_, most, prices);
     constexpr double kDearer = 1.3;
     constexpr double kMostDear = 0.2;  // CIEDE2000 of the whole picture
     while (count_passes(all_, chosen) > kUsualPasses && prices.pass < kMostDear) {
       prices.pass *= kDearer;
       chosen = choose_layerings(all_, most, prices);
     }
-    if (meets(chosen)) {
-      hurried_ = false;
-      return chosen;
-    }
-    low = prices.pass;
   }
+  hurried_ = in_.options->wish_minutes && minutes_of(chosen) > *in_.options->wish_minutes;
+  return hurried_ ? choose_in_time(prices, most) : chosen;
+}
+
+/// `prices.pass` ends as the price at which the passes are as few as wished.
+std::vector<LeveledLayering> Painting::choose_in_passes(PlanPrices& prices, int most_levels) const {
+  double low = prices.pass / 30;
   double high = 40;  // CIEDE2000 of the whole picture: no pass is worth that
   constexpr int kHalvings = 11;
+  std::vector<LeveledLayering> chosen;
   bool ever = false;
   for (int i = 0; i < kHalvings; ++i) {
     prices.pass = std::sqrt(low * high);
-    std::vector<LeveledLayering> tried = choose_layerings(all_, most, prices);
-    const bool met = meets(tried);
+    std::vector<LeveledLayering> tried = choose_layerings(all_, most_levels, prices);
+    const bool met = static_cast<int>(count_passes(all_, tried)) <= *in_.options->wish_passes;
     (met ? high : low) = prices.pass;
     if (met || !ever) chosen = std::move(tried);
     ever = ever || met;
   }
+  prices.pass = high;
   return chosen;
 }
 

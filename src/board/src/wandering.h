@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: MIT
+#pragma once
+
+#include <array>
+#include <opencv2/core.hpp>
+#include <utility>
+#include <vector>
+
+#include "plan/plan.h"
+#include "strokes.h"
+#include "subject/subject.h"
+
+namespace yd::board {
+
+/// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
+/// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
+/// each other. None runs into a shade that is painted far from its colour or much more broken: a spire's edge in a sky
+/// would come up as specks all over it. Keeps references to what it is given.
+class Wandering {
+ public:
+  Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes, double px_per_mm);
+
+  /// Mass, and shade of it, at a pixel of the working image.
+  std::pair<std::size_t, std::size_t> at(int x, int y) const;
+
+ private:
+  /// From a shade to another of its mass that a hand grades it into.
+  struct Way {
+    std::size_t to = 0;
+    std::array<double, 3> step{};  ///< Lab
+    double long2 = 0;
+  };
+
+  bool soft(std::size_t mass) const { return s_.masses[mass].edge == subject::EdgeKind::soft; }
+  std::size_t mass_at(int x, int y, double mm) const;
+  std::pair<int, int> moved(int x, int y, double mm) const;
+  std::size_t nearest(std::size_t mass, int x, int y) const;
+  double off(std::size_t mass, std::size_t shade, int x, int y) const;
+  std::size_t graded(std::size_t mass, int x, int y) const;
+  std::vector<Way> ways_from(std::size_t mass, std::size_t own) const;
+  const plan::TargetPlan& target(std::size_t mass, std::size_t shade) const { return targets_[first_[mass] + shade]; }
+
+  const subject::Subject& s_;
+  const std::vector<plan::TargetPlan>& targets_;
+  std::vector<std::size_t> first_;
+  std::vector<std::vector<Way>> ways_;  ///< of each target
+  cv::Mat hatch_;
+  cv::Mat other_;
+  double px_per_mm_;
+  std::vector<char> one_;  ///< masses that are bands of one gradient: row by row
+};
+
+}  // namespace yd::board

@@ -15,6 +15,7 @@ namespace {
 constexpr double kSet = 1;             // pressure of an accent
 constexpr double kWorthAPass = 0.014;  // and all of a pass on the picture; less than a layer's, for it takes a minute
 constexpr double kMayMix = 6;          // CIEDE2000 further off than what is there: what lies below brings it nearer
+constexpr double kMends = 0.4;         // of what is off that an accent has to take away
 constexpr double kSameField = 4;       // CIEDE2000 between two parts of a mass that the eye takes for one
 constexpr double kMostArea = 0.03;     // of the picture: what is more is a layer
 
@@ -66,7 +67,7 @@ class Accents {
       if (!may_help(t, stick)) continue;
       Recipe recipe = with_accent(t, stick);
       const double gain = t.recipe.de00 - recipe.de00;
-      if (recipe.strokes.empty() || gain < kWorthAStroke) continue;
+      if (recipe.strokes.empty() || gain < std::max(kWorthAStroke, kMends * t.recipe.de00)) continue;
       out.gains.push_back({i, worth_of(gain, t), std::move(recipe)});
     }
     keep_the_best(out);

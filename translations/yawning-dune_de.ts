@@ -4431,10 +4431,10 @@
             <translation>; die Striche laufen %1</translation>
         </message>
         <message numerus="yes">
-            <source>%1 in all, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
+            <source>%1 of painting, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
             <translation>
-                <numerusform>%1 insgesamt, davon %2 Warten; %n Kreidewechsel, keine Reihenfolge hat weniger als %3.</numerusform>
-                <numerusform>%1 insgesamt, davon %2 Warten; %n Kreidewechsel, keine Reihenfolge hat weniger als %3.</numerusform>
+                <numerusform>%1 Malen, davon %2 Warten; %n Kreidewechsel, keine Reihenfolge hat weniger als %3.</numerusform>
+                <numerusform>%1 Malen, davon %2 Warten; %n Kreidewechsel, keine Reihenfolge hat weniger als %3.</numerusform>
             </translation>
         </message>
         <message>

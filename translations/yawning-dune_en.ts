@@ -117,10 +117,10 @@
             </translation>
         </message>
         <message numerus="yes">
-            <source>%1 in all, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
+            <source>%1 of painting, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
             <translation>
-                <numerusform>%1 in all, %2 of it waiting; %n stick change, no order has fewer than %3.</numerusform>
-                <numerusform>%1 in all, %2 of it waiting; %n stick changes, no order has fewer than %3.</numerusform>
+                <numerusform>%1 of painting, %2 of it waiting; %n stick change, no order has fewer than %3.</numerusform>
+                <numerusform>%1 of painting, %2 of it waiting; %n stick changes, no order has fewer than %3.</numerusform>
             </translation>
         </message>
         <message numerus="yes">

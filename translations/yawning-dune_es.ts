@@ -4431,10 +4431,10 @@
             <translation>; las marcas van %1</translation>
         </message>
         <message numerus="yes">
-            <source>%1 in all, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
+            <source>%1 of painting, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
             <translation>
-                <numerusform>%1 en total, %2 de espera; %n cambio de barra, ningún orden tiene menos de %3.</numerusform>
-                <numerusform>%1 en total, %2 de espera; %n cambios de barra, ningún orden tiene menos de %3.</numerusform>
+                <numerusform>%1 de pintura, %2 de espera; %n cambio de barra, ningún orden tiene menos de %3.</numerusform>
+                <numerusform>%1 de pintura, %2 de espera; %n cambios de barra, ningún orden tiene menos de %3.</numerusform>
             </translation>
         </message>
         <message>

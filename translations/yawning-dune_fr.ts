@@ -4431,10 +4431,10 @@
             <translation> ; les touches vont %1</translation>
         </message>
         <message numerus="yes">
-            <source>%1 in all, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
+            <source>%1 of painting, %2 of it waiting; %n stick change(s), no order has fewer than %3.</source>
             <translation>
-                <numerusform>%1 en tout, dont %2 d’attente ; %n changement de bâton, aucun ordre n’en a moins de %3.</numerusform>
-                <numerusform>%1 en tout, dont %2 d’attente ; %n changements de bâton, aucun ordre n’en a moins de %3.</numerusform>
+                <numerusform>%1 de peinture, dont %2 d’attente ; %n changement de bâton, aucun ordre n’en a moins de %3.</numerusform>
+                <numerusform>%1 de peinture, dont %2 d’attente ; %n changements de bâton, aucun ordre n’en a moins de %3.</numerusform>
             </translation>
         </message>
         <message>

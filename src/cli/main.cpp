@@ -32,7 +32,7 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("--sticks", a.sticks, "Most sticks in the tray");
   c->add_option("--strokes", a.strokes, "Most layers of one mass, 1 to 4");
   c->add_option("--passes", a.passes, "About how many passes");
-  c->add_option("--time", a.time_minutes, "How long the work may take, minutes");
+  c->add_option("--time", a.time_minutes, "How long the painting may take, minutes");
   c->add_option("--hand", a.hand, "How far off a pressure is, as a share of it: 0 steady, 0.15 usual, 0.5 shaky");
   c->add_option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks");
   c->add_option("--underpainting", a.coat,

@@ -112,7 +112,7 @@ void LayersPanel::refresh() {
   const PlannedPtr planned = session_.planned();
   refresh_tray();
   job_card_->set_fact(planned ? tr("%1, %n pass(es)", nullptr, static_cast<int>(planned->plan.passes.size()))
-                                    .arg(exports::minutes_words(planned->plan.sequence.minutes))
+                                    .arg(exports::minutes_words(planned->guide.minutes()))
                               : QString());
   facts_->set_facts(planned ? plan_facts(*planned) : QList<Fact>{});
   ribbon_->set_sittings(planned ? sitting_drawings(*planned) : QList<SittingDrawing>{});

@@ -447,7 +447,7 @@ void MainWindow::show_busy(bool busy) {
     const PlannedPtr planned = session_.planned();
     step_->setText(planned ? tr("%1, %2 in all")
                                  .arg(session_.choices().plan.school ? tr("your school") : tr("as advised"))
-                                 .arg(exports::minutes_words(planned->plan.sequence.minutes))
+                                 .arg(exports::minutes_words(planned->guide.minutes() + planned->plan.sequence.waiting))
                            : QString());
   }
 }

@@ -35,6 +35,7 @@ inline constexpr std::size_t kCoarseBands = 16;
 inline constexpr double kCoarseAgreement = 0.1;
 inline constexpr std::size_t kFirstCoarse = 2;
 using CoarseSpectrum = Bands<kCoarseBands>;
+/// Those bands of the 36; nothing is averaged.
 inline CoarseSpectrum coarse(const Spectrum& s) {
   CoarseSpectrum out;
   for (std::size_t i = 0; i < kCoarseBands; ++i) out[i] = s[kFirstCoarse + 2 * i];

@@ -17,13 +17,18 @@ namespace yd::media {
 /// in straight lines and checked once at the end. `where` names the place ("papers.json: paper 3").
 class Fields {
  public:
+  /// Keeps a reference to `object`; what is no object is the first error.
   Fields(const nlohmann::json& object, std::string where);
 
+  /// A field that must be there; empty and an error where it is not, or is no text.
   std::string text(const char* field);
+  /// One that may be missing.
   std::string text(const char* field, const std::string& otherwise);
+  /// A finite number from `low` to `high`; `low` and an error for anything else.
   double number(const char* field, double low, double high);
   double number(const char* field, double low, double high, double otherwise);
   bool flag(const char* field, bool otherwise);
+  /// Three numbers, L* from 0 to 100, a* and b* within 200.
   colour::Lab lab(const char* field);
   /// Exactly `count` finite numbers within [low, high].
   std::vector<double> numbers(const char* field, std::size_t count, double low, double high);
@@ -58,11 +63,13 @@ class Fields {
     return values[0];
   }
 
+  /// An error of the caller's own, at this field; the first one stays.
   void fail(const char* field, const std::string& what);
   /// Takes over the error of a part that was read on its own.
   void absorb(const Fields& part);
   bool has(const char* field) const;
   const nlohmann::json& json() const { return *object_; }
+  /// The first thing that was wrong; none: everything read so far holds.
   const std::optional<Error>& error() const { return error_; }
 
  private:

@@ -10,19 +10,20 @@
 
 namespace yd::media {
 
-/// One row of the parameter table.
+/// One row of the parameter table, as docs/model.md prints it.
 struct ParameterInfo {
-  std::string key;
-  double value = 0;
-  double low = 0;
-  double high = 0;
-  std::string unit;
-  std::string reason;
+  std::string key;     ///< as in the file: "pan.lay"
+  double value = 0;    ///< in `unit`
+  double low = 0;      ///< what the file may hold at least
+  double high = 0;     ///< and at most
+  std::string unit;    ///< empty: a pure number
+  std::string reason;  ///< its source, or how it was found
 };
 
+/// How pigment and tooth behave: the numbers, and the table they were read from.
 struct Model {
   optics::Parameters parameters;
-  std::vector<ParameterInfo> table;
+  std::vector<ParameterInfo> table;  ///< in the order of the file
 };
 
 /// Reads data/model/parameters.json. Every key of the model must be there once and within its range.

@@ -124,7 +124,9 @@ Passage drawing(const GuideInput& in) {
     out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, {all[i].mass}, {}, {}, all[i].cm});
   std::vector<int> light = begun_light(in);
   if (!light.empty()) out.steps.push_back({Chore::lift_lines, std::move(light), {}, {}, {}});
-  out.minutes = std::min(kLongestPassage_minutes, 6 + 0.7 * static_cast<double>(all.size()));
+  // Before a sketch the drawing is one too.
+  const double sketched = std::max(kShortestPassage_minutes, 0.3 * in.plan->sequence.minutes);
+  out.minutes = std::min({kLongestPassage_minutes, sketched, 6 + 0.7 * static_cast<double>(all.size())});
   return out;
 }
 

@@ -14,6 +14,12 @@ const Touch* Guide::touch(int pass, int mass) const {
   return found == of.end() ? nullptr : &*found;
 }
 
+double Guide::minutes() const {
+  double sum = 0;
+  for (const Passage& p : passages) sum += p.minutes;
+  return sum;
+}
+
 int Guide::passage_of(int pass) const {
   const auto found = std::find_if(passages.begin(), passages.end(),
                                   [&](const Passage& p) { return p.first <= pass && pass <= p.last; });

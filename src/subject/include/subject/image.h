@@ -11,7 +11,7 @@
 
 namespace yd::subject {
 
-/// Row-major pixels.
+/// Row-major pixels, from the upper left; places outside are the caller's mistake and not checked.
 template <class T>
 struct Grid {
   int width = 0;
@@ -34,9 +34,9 @@ using LabImage = Grid<colour::LabPixel>;
 
 /// A decoded picture: three 16-bit values a pixel, and the profile that says what they mean (empty: sRGB).
 struct RawPicture {
-  int width = 0;
+  int width = 0;  ///< pixels, upright: what a camera noted about how it was held is done
   int height = 0;
-  std::vector<std::uint16_t> rgb;
+  std::vector<std::uint16_t> rgb;  ///< 3 x width x height, row by row
   std::vector<std::uint8_t> icc;
 };
 

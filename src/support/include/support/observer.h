@@ -12,6 +12,7 @@ class Observer {
   virtual ~Observer() = default;
   /// `fraction` in [0, 1] of the whole computation; `step` is a short English name of the present step.
   virtual void progress(double /*fraction*/, std::string_view /*step*/) {}
+  /// Asked often, so cheap; once true it stays so, and the work ends with `Error::Code::cancelled`.
   virtual bool cancelled() const { return false; }
 };
 

@@ -13,8 +13,8 @@ namespace yd {
 struct Error {
   enum class Code { bad_value, bad_format, too_new, too_large, not_found, io, cancelled, unreachable };
   Code code = Code::bad_value;
-  std::string where;
-  std::string what;
+  std::string where;  ///< empty where the caller knows
+  std::string what;   ///< never empty
 };
 
 /// "where: what", for a command line or a log.

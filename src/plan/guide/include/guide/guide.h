@@ -22,6 +22,8 @@ struct Guide {
   const Touch* touch(int pass, int mass) const;
   /// The passage a pass is in, by place; -1 for none.
   int passage_of(int pass) const;
+  /// Of the whole job, with drawing, trials and looking; without waiting.
+  double minutes() const;
 };
 
 struct GuideInput {

@@ -84,7 +84,7 @@ struct PlanOptions {
   RestsOn rests_on;                    ///< by whose measurements; told with the plan, changes nothing
   double hand = 0.15;                  ///< how far off a pressure is, as a share of it: 0 (a machine) to 0.5 (shaky)
   std::optional<int> wish_passes;      ///< about how many passes, at least 1
-  std::optional<double> wish_minutes;  ///< how long the work may take, at least 5
+  std::optional<double> wish_minutes;  ///< how long the painting may take, at least 5
   std::vector<HandChoice> by_hand;
   /// Of a plan that is gone on with the strokes still to come: they stay, at new pressures, and others follow where
   /// they gain enough. Only with `laid` and a given tray. Empty: what is left is planned freely.

@@ -37,6 +37,14 @@ QString picture_of(const trial::World& w, const char* name, int width, int heigh
   return file;
 }
 
+/// The drawers of the demo's collection, with the tray below; null where the demo does not open.
+app::DrawersView* open_drawers(trial::World& w) {
+  if (!w.open_demo()) return nullptr;
+  w.window.stages().go(app::Stage::tray);
+  trial::click(w, "collection_edit");
+  return w.find<app::DrawersView>("drawers");
+}
+
 /// A stick carried to the middle of a widget and let go; whether it was taken.
 bool carried(QWidget* to, const app::DraggedStick& stick) {
   const std::unique_ptr<QMimeData> load(app::to_carry(stick));
@@ -215,10 +223,8 @@ class TestBench : public QObject {
 
   void the_collection_is_a_box_of_drawers() {
     trial::World w;
-    QVERIFY(w.open_demo());
-    w.window.stages().go(Stage::tray);
-    click(w, "collection_edit");
-    auto* drawers = w.find<app::DrawersView>("drawers");
+    app::DrawersView* drawers = open_drawers(w);
+    QVERIFY(drawers);
     QVERIFY(drawers->isVisible());
     drawers->setFocus();
     QTest::keyClick(drawers, Qt::Key_Right);
@@ -251,10 +257,8 @@ class TestBench : public QObject {
 
   void sticks_are_carried_between_drawers_and_tray() {
     trial::World w;
-    QVERIFY(w.open_demo());
-    w.window.stages().go(Stage::tray);
-    click(w, "collection_edit");
-    auto* drawers = w.find<app::DrawersView>("drawers");
+    app::DrawersView* drawers = open_drawers(w);
+    QVERIFY(drawers);
     auto* tray = w.find<app::TrayView>("collection_tray");
     QVERIFY(drawers->isVisible() && tray->isVisible());
     const QString id = w.session.choices().collection;
@@ -290,10 +294,8 @@ class TestBench : public QObject {
   // What is not owned can be in no tray: the window says so at once, and offers what would help.
   void a_stick_that_is_not_owned_is_asked_about() {
     trial::World w;
-    QVERIFY(w.open_demo());
-    w.window.stages().go(Stage::tray);
-    click(w, "collection_edit");
-    auto* drawers = w.find<app::DrawersView>("drawers");
+    app::DrawersView* drawers = open_drawers(w);
+    QVERIFY(drawers);
     auto* tray = w.find<app::TrayView>("collection_tray");
     emit drawers->owned_asked(3);
     QVERIFY(w.settle());

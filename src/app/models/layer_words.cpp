@@ -71,7 +71,8 @@ QString time_words(const Planned& planned) {
   const plan::Plan& p = planned.plan;
   QStringList out;
   for (std::size_t i = 0; i < p.sittings.size(); ++i) out << sitting_words(p.sittings[i], i);
-  out << tr("%1 of painting, %2 of it waiting; %n stick change(s), no order has fewer than %3.", nullptr, p.sequence.changes)
+  out << tr("%1 of painting, %2 of it waiting; %n stick change(s), no order has fewer than %3.", nullptr,
+            p.sequence.changes)
              .arg(exports::minutes_words(p.sequence.minutes))
              .arg(p.sequence.waiting < 0.5 ? tr("nothing") : exports::minutes_words(p.sequence.waiting))
              .arg(p.sequence.changes_bound);

@@ -91,6 +91,7 @@ void CollectionPage::wish(int row, StickWish asked) {
 }
 
 void CollectionPage::own_and_take(int row) {
+  if (!planned_with()) return;  // another collection was opened meanwhile
   model_.setData(model_.index(row, CollectionModel::owned), Qt::Checked, Qt::CheckStateRole);
   wish(row, StickWish::must_have);
 }

@@ -4,6 +4,7 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
+#include "looks/greys.h"
 #include "session/sentences.h"
 #include "words/number.h"
 

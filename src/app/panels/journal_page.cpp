@@ -7,6 +7,7 @@
 #include <QRegularExpression>
 #include <QScrollArea>
 
+#include "looks/greys.h"
 #include "colour/words.h"
 #include "session/sentences.h"
 #include "words/names.h"

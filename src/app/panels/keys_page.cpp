@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QPushButton>
 
+#include "looks/greys.h"
 #include "looks/translate.h"
 #include "panels/panel_parts.h"
 

@@ -4,6 +4,7 @@
 #include <QHBoxLayout>
 #include <QPushButton>
 
+#include "looks/greys.h"
 #include "panels/panel_parts.h"
 
 namespace yd::app {

@@ -6,6 +6,7 @@
 #include <QRandomGenerator>
 #include <QSignalBlocker>
 
+#include "looks/greys.h"
 #include "models/practice_view.h"
 #include "widgets/spoken.h"
 #include "words/practice.h"

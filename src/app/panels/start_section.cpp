@@ -3,6 +3,7 @@
 
 #include <QHBoxLayout>
 
+#include "looks/greys.h"
 #include "panels/panel_parts.h"
 
 namespace yd::app {

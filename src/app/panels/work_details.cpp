@@ -7,6 +7,7 @@
 #include <QHeaderView>
 #include <QVBoxLayout>
 
+#include "looks/greys.h"
 #include "journal/take_out.h"
 #include "session/sentences.h"
 

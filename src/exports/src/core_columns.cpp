@@ -7,6 +7,7 @@
 #include <numeric>
 
 #include "pictures/screen.h"
+#include "words/names.h"
 
 namespace yd::exports {
 namespace {

@@ -183,7 +183,7 @@ std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
   return out;
 }
 
-const char* in_the_picture(const Mass& m) {
+std::string in_the_picture(const Mass& m) {
   static constexpr std::array<std::array<const char*, 3>, 3> kPlaces{
       {{"upper left", "top", "upper right"}, {"left", "central", "right"}, {"lower left", "bottom", "lower right"}}};
   const auto third = [](double at) { return at < 0.34 ? 0U : at > 0.66 ? 2U : 1U; };
@@ -195,13 +195,13 @@ std::vector<std::string> names_for(const Mass& m, const std::vector<const Mass*>
   const std::string what = thing(m);
   const std::string full = m.surface == Surface::unsaid ? colour::describe(m.mean) : what;
   std::vector<std::string> out;
-  if (like.size() < 2) out.push_back(m.surface == Surface::unsaid ? in_the_picture(m) + (" " + what) : what);
+  if (like.size() < 2) out.push_back(m.surface == Surface::unsaid ? in_the_picture(m) + " " + what : what);
   // Of two that lie in the same place none is told by it.
   const std::string place = place_among(m, like);
   if (like.size() > 1 && !place.empty()) out.push_back(place + " " + what);
-  out.push_back(in_the_picture(m) + (" " + what));
-  out.push_back(in_the_picture(m) + (" " + full));
-  out.push_back(in_the_picture(m) + (" " + colour::describe(m.mean)) + (full == what ? " " + what : ""));
+  out.push_back(in_the_picture(m) + " " + what);
+  out.push_back(in_the_picture(m) + " " + full);
+  out.push_back(in_the_picture(m) + " " + colour::describe(m.mean) + (full == what ? " " + what : ""));
   return out;
 }
 

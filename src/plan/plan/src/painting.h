@@ -82,7 +82,7 @@ class Painting {
   std::vector<LeveledLayering> choose();
   std::vector<LeveledLayering> choose_in_passes(PlanPrices& prices, int most_levels) const;
   std::vector<LeveledLayering> choose_in_time(const PlanPrices& usual, int most_levels) const;
-  std::vector<LayeredMass> priced_by_minutes(double price, std::vector<std::vector<float>>& costs) const;
+  std::vector<std::vector<double>> minutes_of_layerings() const;
   double minutes_over(const Layer& layer, double share) const;
   double minutes_of(const std::vector<LeveledLayering>& chosen) const;
   int most_accents(const std::vector<LeveledLayering>& chosen) const;

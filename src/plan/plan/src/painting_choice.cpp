@@ -6,13 +6,14 @@
 
 #include "order/order.h"
 #include "order/schedule.h"
+#include "order/sequence.h"
 #include "painting_family.h"
 
 namespace yd::plan {
 
 namespace {
 
-constexpr double kChange = 1;  // minutes from one stick to the next
+const double kChange = SequenceProblem{}.change_minutes;  // from one stick to the next
 
 /// Layers of a picture by which nobody loses their way; more only where the artist asks for more.
 constexpr int kUsualPasses = 18;
@@ -40,22 +41,19 @@ double Painting::minutes_of(const std::vector<LeveledLayering>& chosen) const {
   return sum;
 }
 
-/// The masses with what their layerings take in time added to what they cost, each minute at a price.
-std::vector<LayeredMass> Painting::priced_by_minutes(double price, std::vector<std::vector<float>>& costs) const {
-  std::vector<LayeredMass> out = all_;
-  costs.resize(all_.size());
+/// Of each mass and layering: minutes over the paper, sticks taken up apart.
+std::vector<std::vector<double>> Painting::minutes_of_layerings() const {
+  std::vector<std::vector<double>> out(all_.size());
   for (std::size_t m = 0; m < all_.size(); ++m) {
     const LayeredMass& mass = all_[m];
-    costs[m].assign(mass.cost.begin(), mass.cost.end());
     for (std::size_t l = 0; l < mass.layerings.size(); ++l) {
       double minutes = 0;
       for (std::size_t i = 0; i < mass.layerings[l].size(); ++i) {
         const Layer& layer = mass.layerings[l][i];
         minutes += minutes_over(layer, area_of(mass, l, i)) - minutes_over(layer, 0);
       }
-      costs[m][l] += static_cast<float>(price * minutes / mass.weight);
+      out[m].push_back(minutes);
     }
-    out[m].cost = costs[m];
   }
   return out;
 }
@@ -67,14 +65,22 @@ std::vector<LeveledLayering> Painting::choose_in_time(const PlanPrices& usual, i
   double high = 40;  // CIEDE2000 of the whole picture: no minute is worth that
   constexpr int kHalvings = 14;
   std::vector<LeveledLayering> chosen;
-  std::vector<std::vector<float>> costs;
+  const std::vector<std::vector<double>> minutes = minutes_of_layerings();
+  std::vector<LayeredMass> masses = all_;
+  std::vector<std::vector<float>> costs(all_.size());
   bool ever = false;
   for (int i = 0; i < kHalvings; ++i) {
     const double minute = std::sqrt(low * high);
     PlanPrices prices = usual;
     prices.pass += minute * (kChange + minutes_over({}, 0));
     prices.brief_more *= usual.pass / prices.pass;
-    std::vector<LeveledLayering> tried = choose_layerings(priced_by_minutes(minute, costs), most_levels, prices);
+    for (std::size_t m = 0; m < all_.size(); ++m) {
+      costs[m].assign(all_[m].cost.begin(), all_[m].cost.end());
+      for (std::size_t l = 0; l < costs[m].size(); ++l)
+        costs[m][l] += static_cast<float>(minute * minutes[m][l] / all_[m].weight);
+      masses[m].cost = costs[m];
+    }
+    std::vector<LeveledLayering> tried = choose_layerings(masses, most_levels, prices);
     const bool met = minutes_of(tried) <= *in_.options->wish_minutes;
     (met ? high : low) = minute;
     if (met || !ever) chosen = std::move(tried);

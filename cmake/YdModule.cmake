@@ -8,7 +8,7 @@ add_library(yd_flags INTERFACE)
 target_compile_options(yd_flags INTERFACE -Wall -Wextra -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual
                                             -Wswitch-enum -Wno-psabi -Werror)
 # As Debian hardens what it builds, so that what is tested is what is packaged.
-if(NOT YD_SANITIZE)
+if(NOT YD_SANITIZE AND NOT YD_THREADS)
   target_compile_options(yd_flags INTERFACE $<$<CONFIG:Release>:-fstack-protector-strong;-D_FORTIFY_SOURCE=2>)
   target_link_options(yd_flags INTERFACE LINKER:-z,relro,-z,now)
 endif()
@@ -18,6 +18,11 @@ if(YD_SANITIZE)
   # What gcc defines by itself; tests take smaller worlds then.
   target_compile_definitions(yd_flags INTERFACE $<$<CXX_COMPILER_ID:Clang>:__SANITIZE_ADDRESS__>)
   target_link_options(yd_flags INTERFACE -fsanitize=address,undefined)
+endif()
+if(YD_THREADS)  # loops over the cores are its own, of which it sees who waits for whom
+  target_include_directories(yd_flags BEFORE INTERFACE ${CMAKE_SOURCE_DIR}/tests/threads)
+  target_compile_options(yd_flags INTERFACE -fsanitize=thread -fno-omit-frame-pointer)
+  target_link_options(yd_flags INTERFACE -fsanitize=thread)
 endif()
 # Code that is run once a key or a command, and tests, whose time is spent in the modules: a third longer to compile at -O3.
 add_library(yd_flags_once INTERFACE)

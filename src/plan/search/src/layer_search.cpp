@@ -154,7 +154,9 @@ LayerPrices::LayerPrices(const SearchInput& input, const ShadeSet& shades, const
 
 double LayerPrices::of_layer(std::size_t mass, const Layer& layer, bool first) const {
   const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layer.stick)];
-  double price = prices_.far * std::max(0.0, far_from(mass, layer.stick) - prices_.far_free);
+  const double beyond = std::max(0.0, far_from(mass, layer.stick) - prices_.far_free);
+  const double strange = std::min(beyond, prices_.stranger);
+  double price = prices_.far * beyond + prices_.far_square * strange * strange;
   const bool point = stick.medium == optics::Medium::pencil;
   if (point && shades_.area[mass] > prices_.broad) price += prices_.broad_point;
   const bool stub = stick.medium == optics::Medium::soft || stick.medium == optics::Medium::charcoal;

@@ -54,11 +54,13 @@ inline constexpr float kFarOff = 1e6F;
 /// What practice charges for a layering on a mass, in CIEDE2000 on it. Ours, set by reading plans and looking at
 /// boards; docs/model.md says what each is for.
 struct Prices {
-  double layer = 0.12;      ///< every layer after the first
-  double far_free = 10;     ///< CIEDE2000 a stick may be from the nearest shade for nothing
-  double far = 0.06;        ///< each beyond
-  double dark_start = 2.5;  ///< a stick below L* 35 first, times the share of shades above L* 60
-  double broad_point = 4;   ///< a pencil on a mass above `broad` of the picture
+  double layer = 0.12;       ///< every layer after the first
+  double far_free = 12;      ///< CIEDE2000 a stick may be from the nearest shade for nothing
+  double far = 0.06;         ///< each beyond
+  double far_square = 0.02;  ///< and the square of it: two that are somewhat far are no matter, a stranger is,
+  double stranger = 4;       ///< as far as this beyond: where all are strangers, they are what there is
+  double dark_start = 2.5;   ///< a stick below L* 35 first, times the share of shades above L* 60
+  double broad_point = 4;    ///< a pencil on a mass above `broad` of the picture
   double broad = 0.02;
   double fine_stub = 0.4;  ///< a soft stub on one below `fine`
   double fine = 0.0015;

@@ -67,13 +67,16 @@ class World {
     window.files().open_path(demo(name));
     return settle();
   }
+  /// Enough for a slow machine under a sanitizer; what hangs is ended by the test's own limit.
+  static constexpr int kPatience_ms = 300000;
   /// Waits until nothing is being worked out.
   bool settle() {
-    return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, 60000);
+    return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, kPatience_ms);
   }
   /// Waits until what the open stage shows is worked out too.
   bool settle_all() {
-    return QTest::qWaitFor([this] { return !session.busy() && !advice.busy() && !checker.busy(); }, 120000) && settle();
+    return QTest::qWaitFor([this] { return !session.busy() && !advice.busy() && !checker.busy(); }, kPatience_ms) &&
+           settle();
   }
   /// At the easel: what comes before the next pass is done.
   void past_chores() {

@@ -57,20 +57,10 @@ cv::Mat places_in(const Small& photo, const Placement& placement, cv::Size size)
                                    static_cast<float>(p.y * photo.scale - 0.5)};
     }
   }
-  cv::Mat out(size, CV_32FC2);
-  for (int y = 0; y < size.height; ++y) {
-    const float down = static_cast<float>(y % kStep) / kStep;
-    const auto* above = nodes.ptr<cv::Vec2f>(y / kStep);
-    const auto* below = nodes.ptr<cv::Vec2f>(y / kStep + 1);
-    auto* row = out.ptr<cv::Vec2f>(y);
-    for (int x = 0; x < size.width; ++x) {
-      const float across = static_cast<float>(x % kStep) / kStep;
-      const int i = x / kStep;
-      const cv::Vec2f left = above[i] + down * (below[i] - above[i]);
-      const cv::Vec2f right = above[i + 1] + down * (below[i + 1] - above[i + 1]);
-      row[x] = left + across * (right - left);
-    }
-  }
+  // An eighth of a pixel is a place the library's interpolation knows exactly.
+  const cv::Matx23d eighth(1.0 / kStep, 0, 0, 0, 1.0 / kStep, 0);
+  cv::Mat out;
+  cv::warpAffine(nodes, out, eighth, size, cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
   return out;
 }
 
@@ -84,20 +74,12 @@ cv::Mat seen_through(const Small& photo, const Placement& placement, cv::Size si
 
 /// Correlation over all channels, each about its own mean: another light and exposure change nothing.
 double likeness(const cv::Mat& p, const cv::Mat& q) {
+  const auto n = static_cast<double>(p.total());
   const cv::Scalar mp = cv::mean(p);
   const cv::Scalar mq = cv::mean(q);
-  double pq = 0;
-  double pp = 0;
-  double qq = 0;
-  for (int y = 0; y < p.rows; ++y) {
-    for (int x = 0; x < p.cols; ++x) {
-      for (int k = 0; k < 3; ++k) {
-        const double u = p.at<cv::Vec3f>(y, x)[k] - mp[k];
-        const double v = q.at<cv::Vec3f>(y, x)[k] - mq[k];
-        pq += u * v, pp += u * u, qq += v * v;
-      }
-    }
-  }
+  const double pq = p.dot(q) - n * mp.dot(mq);
+  const double pp = p.dot(p) - n * mp.dot(mp);
+  const double qq = q.dot(q) - n * mq.dot(mq);
   return pp > 0 && qq > 0 ? pq / std::sqrt(pp * qq) : 0;
 }
 
@@ -208,46 +190,32 @@ Placement stepped(const Placement& at, const Eigen::Matrix<double, kMoves, 1>& s
   return {lens, homography({{{0, 0}, {1, 0}, {1, 1}, {0, 1}}}, corners)};
 }
 
-/// Sums of Gauss and Newton over the pixels: J^T W J, its lower half, and J^T W r. Spelled out: as products of small
-/// matrices they were the larger part of a check under the sanitizers.
-struct StepSums {
-  std::array<std::array<double, kMoves>, kMoves> a{};
-  std::array<double, kMoves> b{};
-
-  void add(const std::array<double, kMoves>& j, double r, double weight) {
-    for (std::size_t i = 0; i < kMoves; ++i) {
-      const double wj = weight * j[i];
-      for (std::size_t k = 0; k <= i; ++k) a[i][k] += wj * j[k];
-      b[i] += wj * r;
-    }
-  }
-};
-
 /// The step of Gauss and Newton in pixels: what lies far off the Board, painted otherwise, counts little.
 Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& now,
                                          const std::array<cv::Mat, kMoves>& moved, double by) {
   const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
-  const cv::Mat off = wanted - gain * now;
-  const double scale = 1.5 * std::sqrt(off.dot(off) / static_cast<double>(3 * off.total())) + 1e-6;
-  StepSums sums;
-  for (int y = 2; y < off.rows - 2; ++y) {
-    const auto* r = off.ptr<cv::Vec3f>(y);
-    std::array<const cv::Vec3f*, kMoves> row{};
-    for (std::size_t i = 0; i < kMoves; ++i) row[i] = moved[i].ptr<cv::Vec3f>(y);
-    for (int x = 2; x < off.cols - 2; ++x) {
-      const double weight = 1 / (1 + r[x].dot(r[x]) / (scale * scale));
-      for (int k = 0; k < 3; ++k) {
-        std::array<double, kMoves> j{};
-        for (std::size_t i = 0; i < kMoves; ++i) j[i] = gain * row[i][x].val[k];
-        sums.add(j, r[x].val[k], weight);
-      }
-    }
-  }
+  const cv::Mat whole = wanted - gain * now;
+  const double scale = 1.5 * std::sqrt(whole.dot(whole) / static_cast<double>(3 * whole.total())) + 1e-6;
+  const cv::Rect inner(2, 2, whole.cols - 4, whole.rows - 4);
+  const cv::Mat off = whole(inner);
+  // Sums over the pixels, J^T W J and J^T W r, by the library: spelled out they were a fifth of a check.
+  cv::Mat weight;
+  cv::transform(off.mul(off), weight, cv::Matx13f(1, 1, 1));
+  weight = 1 / (1 + weight / (scale * scale));
+  cv::sqrt(weight, weight);
+  cv::transform(weight, weight, cv::Matx31f(1, 1, 1));
+  cv::Mat jacobian(kMoves, static_cast<int>(3 * off.total()), CV_32F);
+  for (int i = 0; i < kMoves; ++i)
+    cv::multiply(moved[static_cast<std::size_t>(i)](inner), weight, jacobian.row(i).reshape(3, off.rows));
+  const cv::Mat weighted = off.mul(weight);
+  const cv::Mat residual = weighted.reshape(1, 1);
+  cv::Mat squares;
+  cv::mulTransposed(jacobian, squares, false, cv::noArray(), gain * gain, CV_64F);
   Eigen::Matrix<double, kMoves, kMoves> a;
   Eigen::Matrix<double, kMoves, 1> b;
   for (int i = 0; i < kMoves; ++i) {
-    b(i) = sums.b[static_cast<std::size_t>(i)];
-    for (int k = 0; k <= i; ++k) a(i, k) = a(k, i) = sums.a[static_cast<std::size_t>(i)][static_cast<std::size_t>(k)];
+    b(i) = gain * jacobian.row(i).dot(residual);
+    for (int k = 0; k < kMoves; ++k) a(i, k) = squares.at<double>(i, k);
   }
   a.diagonal().array() += 0.01 * a.trace() / kMoves;
   return a.ldlt().solve(b) * by;

@@ -24,7 +24,8 @@ constexpr double kDegree = std::numbers::pi / 180;
 /// tilted, rolled, then so far away that the sheet fills its share.
 class Lens {
  public:
-  Lens(const Camera& c, double sheet_width, double sheet_height) : camera_(c), away_(1) {
+  Lens(const Camera& c, double sheet_width, double sheet_height)
+      : camera_(c), bend_(4 * c.barrel / (c.width * c.width + c.height * c.height)), away_(1) {
     // Twice: what is tilted takes less of the frame than what is flat.
     for (int i = 0; i < 2; ++i) {
       double reach = 0;
@@ -45,21 +46,16 @@ class Lens {
     return {bent.x + 0.5 * camera_.width, bent.y + 0.5 * camera_.height};
   }
 
-  /// Where a bent pixel, from the frame's middle, was before the lens bent it.
-  cv::Point2d straight(const cv::Point2d& p) const {
-    cv::Point2d out = p;
-    for (int i = 0; i < 8; ++i) {
-      const double s = 1 - camera_.barrel * (out.x * out.x + out.y * out.y) / corner2();
-      out = p * (1 / s);
-    }
-    return out;
+  /// How much further out a bent pixel, whose distance from the frame's middle has this square, was before the lens
+  /// bent it.
+  double straightened(double distance2) const {
+    double s = 1;
+    for (int i = 0; i < 8; ++i) s = 1 - bend_ * distance2 / (s * s);
+    return 1 / s;
   }
 
  private:
-  double corner2() const { return 0.25 * (camera_.width * camera_.width + camera_.height * camera_.height); }
-  cv::Point2d bend(const cv::Point2d& p) const {
-    return p * (1 - camera_.barrel * (p.x * p.x + p.y * p.y) / corner2());
-  }
+  cv::Point2d bend(const cv::Point2d& p) const { return p * (1 - bend_ * (p.x * p.x + p.y * p.y)); }
 
   cv::Point2d pinhole(double x, double y) const {
     const double ct = std::cos(camera_.tilt_deg * kDegree);
@@ -78,6 +74,7 @@ class Lens {
   }
 
   Camera camera_;
+  double bend_;  ///< for each square of a pixel's distance from the middle
   double away_;
 };
 
@@ -156,17 +153,21 @@ cv::Mat through_the_lens(cv::Mat sheet, const Lens& lens, const Camera& c, doubl
   for (std::size_t i = 0; i < 4; ++i) {
     from[i] = {static_cast<float>((corner[i][0] + 0.5) * sheet.cols - 0.5),
                static_cast<float>((corner[i][1] + 0.5) * sheet.rows - 0.5)};
-    const cv::Point2d p = lens.straight(lens.project(corner[i][0] * wide, corner[i][1] * high) - middle);
-    to[i] = {static_cast<float>(p.x), static_cast<float>(p.y)};
+    const cv::Point2d p = lens.project(corner[i][0] * wide, corner[i][1] * high) - middle;
+    to[i] = p * lens.straightened(p.dot(p));
   }
   const cv::Matx33d into_sheet = cv::getPerspectiveTransform(to.data(), from.data());
+  const double* m = into_sheet.val;
   cv::Mat map(c.height, c.width, CV_32FC2);
   tbb::parallel_for(0, c.height, [&](int y) {
-    auto* row = map.ptr<cv::Vec2f>(y);
+    auto* row = map.ptr<float>(y);
     for (int x = 0; x < c.width; ++x) {
-      const cv::Point2d p = lens.straight(cv::Point2d(x + 0.5, y + 0.5) - middle);
-      const cv::Vec3d q = into_sheet * cv::Vec3d(p.x, p.y, 1);
-      row[x] = {static_cast<float>(q[0] / q[2]), static_cast<float>(q[1] / q[2])};
+      const double u = x + 0.5 - middle.x;
+      const double v = y + 0.5 - middle.y;
+      const double by = lens.straightened(u * u + v * v);
+      const double depth = m[6] * by * u + m[7] * by * v + m[8];
+      row[2 * x] = static_cast<float>((m[0] * by * u + m[1] * by * v + m[2]) / depth);
+      row[2 * x + 1] = static_cast<float>((m[3] * by * u + m[4] * by * v + m[5]) / depth);
     }
   });
   cv::Mat out;

@@ -12,6 +12,7 @@
 #include "colour/light.h"
 #include "printed/marks.h"
 #include "support/random.h"
+#include "support/ranges.h"
 
 namespace yd::standin {
 namespace {
@@ -217,19 +218,26 @@ board::BoardImage exposed(const cv::Mat& light, const Camera& c) {
 }  // namespace
 
 Status check(const Camera& c) {
-  const auto in = [](double v, double low, double high) { return v >= low && v <= high; };
-  if (c.width < 64 || c.width > 8000 || c.height < 64 || c.height > 8000)
-    return bad_value("size", "must be from 64 to 8000 pixels");
-  if (!in(c.margin, 0, 0.5)) return bad_value("margin", "must be from 0 to 0.5");
-  if (!in(c.fill, 0.1, 1)) return bad_value("fill", "must be from 0.1 to 1");
-  if (!in(c.tilt_deg, -40, 40) || !in(c.turn_deg, -40, 40)) return bad_value("tilt", "must be from -40 to 40 degrees");
-  if (!in(c.barrel, -0.2, 0.2)) return bad_value("barrel", "must be from -0.2 to 0.2");
-  if (!in(c.warmth, -0.4, 0.4)) return bad_value("warmth", "must be from -0.4 to 0.4");
-  if (!in(c.falloff, 0, 0.8)) return bad_value("falloff", "must be from 0 to 0.8");
-  if (!in(c.stops, -4, 4)) return bad_value("stops", "must be from -4 to 4");
-  if (!in(c.blur_px, 0, 50) || !in(c.noise, 0, 0.5) || !in(c.glare, 0, 2) || !in(c.table, 0, 1) || !in(c.curve, 0, 1))
-    return bad_value("camera", "blur, noise, glare, table or curve is out of range");
-  return success();
+  const char* size = "must be from 64 to 8000 pixels";
+  const char* angle = "must be from -40 to 40 degrees";
+  const char* other = "blur, noise, glare, table or curve is out of range";
+  return check_ranges({
+      {"size", 1.0 * c.width, 64, 8000, size},
+      {"size", 1.0 * c.height, 64, 8000, size},
+      {"margin", c.margin, 0, 0.5, "must be from 0 to 0.5"},
+      {"fill", c.fill, 0.1, 1, "must be from 0.1 to 1"},
+      {"tilt", c.tilt_deg, -40, 40, angle},
+      {"tilt", c.turn_deg, -40, 40, angle},
+      {"barrel", c.barrel, -0.2, 0.2, "must be from -0.2 to 0.2"},
+      {"warmth", c.warmth, -0.4, 0.4, "must be from -0.4 to 0.4"},
+      {"falloff", c.falloff, 0, 0.8, "must be from 0 to 0.8"},
+      {"stops", c.stops, -4, 4, "must be from -4 to 4"},
+      {"camera", c.blur_px, 0, 50, other},
+      {"camera", c.noise, 0, 0.5, other},
+      {"camera", c.glare, 0, 2, other},
+      {"camera", c.table, 0, 1, other},
+      {"camera", c.curve, 0, 1, other},
+  });
 }
 
 Camera handheld(std::uint64_t seed) {

@@ -94,15 +94,25 @@ class BorderJudge {
     out.after_pass = std::max(last_pass(p), last_pass(q));
     const bool focal = mass(p).focal || mass(q).focal;
     out.way = way(out, back, front, focal);
-    if (out.way == EdgeWay::buffer) out.stick = between(back, front);
-    if (out.way == EdgeWay::restate) out.stick = nearest_dark(front.l < back.l ? front : back);
-    if (out.way == EdgeWay::clean) out.stick = last_stick(out.behind);
-    if (out.stick < 0 && (out.way == EdgeWay::buffer || out.way == EdgeWay::restate || out.way == EdgeWay::clean))
-      out.way = EdgeWay::keep;
+    if (!take_stick(out, back, front)) out.way = EdgeWay::keep;
     const double counts = out.way == EdgeWay::buffer ? 2 : out.way == EdgeWay::keep ? 0.6 : 1;
     out.importance = counts * std::sqrt(out.length_cm) * (focal ? kFocalCounts : 1) *
                      (out.way == EdgeWay::lose ? 10 : 10 + out.step);
     return out;
+  }
+
+  /// The stick an edge is worked with; false where there is none for it.
+  bool take_stick(EdgeGuide& edge, const colour::Lab& back, const colour::Lab& front) const {
+    if (edge.way == EdgeWay::buffer) {
+      edge.stick = between(back, front);
+    } else if (edge.way == EdgeWay::restate) {
+      edge.stick = nearest_dark(front.l < back.l ? front : back);
+    } else if (edge.way == EdgeWay::clean) {
+      edge.stick = last_stick(edge.behind);
+    } else {
+      return true;  // a finger, or nothing
+    }
+    return edge.stick >= 0;
   }
 
   EdgeWay way(const EdgeGuide& e, const colour::Lab& back, const colour::Lab& front, bool focal) const {

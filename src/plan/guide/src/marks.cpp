@@ -27,35 +27,43 @@ Mark accent_mark(const Place& p, Medium medium, bool light) {
   return pointed(medium) ? Mark::dashes : Mark::broken_stick;
 }
 
+/// Marks of one kind of stick on a surface: the first over a broad place, later ones there, and those on a narrow one.
+struct MarksOf {
+  Mark opening, broad, narrow;
+};
+struct SurfaceMarks {
+  Surface surface;
+  MarksOf stub, point;
+};
 /// Marks that follow from what a surface is.
+constexpr SurfaceMarks kSurfaceMarks[] = {
+    {Surface::water, {Mark::level, Mark::level, Mark::level}, {Mark::level, Mark::level, Mark::level}},
+    {Surface::reflection,
+     {Mark::pulled_down, Mark::pulled_down, Mark::pulled_down},
+     {Mark::pulled_down, Mark::pulled_down, Mark::pulled_down}},
+    {Surface::fur, {Mark::broad, Mark::dashes, Mark::dashes}, {Mark::dashes, Mark::dashes, Mark::dashes}},
+    {Surface::feather, {Mark::broad, Mark::dashes, Mark::dashes}, {Mark::dashes, Mark::dashes, Mark::dashes}},
+    {Surface::skin, {Mark::broad, Mark::broad, Mark::tap}, {Mark::circles, Mark::circles, Mark::circles}},
+    {Surface::grass, {Mark::broad, Mark::edge_line, Mark::edge_line}, {Mark::broad, Mark::edge_line, Mark::edge_line}},
+    {Surface::foliage,
+     {Mark::broad, Mark::broken_stick, Mark::broken_stick},
+     {Mark::broad, Mark::from_centre, Mark::from_centre}},
+    {Surface::stone,
+     {Mark::broad, Mark::broken_stick, Mark::broken_stick},
+     {Mark::broad, Mark::broken_stick, Mark::broken_stick}},
+    {Surface::cloth, {Mark::broad, Mark::broad, Mark::edge_line}, {Mark::broad, Mark::broad, Mark::edge_line}},
+    {Surface::metal, {Mark::broad, Mark::broad, Mark::edge_line}, {Mark::broad, Mark::broad, Mark::edge_line}},
+    {Surface::glass, {Mark::broad, Mark::broad, Mark::edge_line}, {Mark::broad, Mark::broad, Mark::edge_line}},
+    {Surface::sky, {Mark::broad, Mark::broad, Mark::broad}, {Mark::hatching, Mark::hatching, Mark::hatching}},
+};
+
 Mark surface_mark(Surface s, Medium medium, bool first, const Place& p) {
-  const bool wide = p.width_mm >= kBroad_mm;
-  switch (s) {
-    case Surface::water:
-      return Mark::level;
-    case Surface::reflection:
-      return Mark::pulled_down;
-    case Surface::fur:
-    case Surface::feather:
-      return first && wide && !pointed(medium) ? Mark::broad : Mark::dashes;
-    case Surface::skin:
-      return pointed(medium) ? Mark::circles : wide ? Mark::broad : Mark::tap;
-    case Surface::grass:
-      return first && wide ? Mark::broad : Mark::edge_line;
-    case Surface::foliage:
-      return first && wide ? Mark::broad : pointed(medium) ? Mark::from_centre : Mark::broken_stick;
-    case Surface::stone:
-      return first && wide ? Mark::broad : Mark::broken_stick;
-    case Surface::cloth:
-    case Surface::metal:
-    case Surface::glass:
-      return wide ? Mark::broad : Mark::edge_line;
-    case Surface::sky:
-      return pointed(medium) ? Mark::hatching : Mark::broad;
-    case Surface::unsaid:
-      break;
-  }
-  return Mark::broad;
+  const auto* found = std::find_if(std::begin(kSurfaceMarks), std::end(kSurfaceMarks),
+                                   [&](const SurfaceMarks& m) { return m.surface == s; });
+  if (found == std::end(kSurfaceMarks)) return Mark::broad;
+  const MarksOf& marks = pointed(medium) ? found->point : found->stub;
+  if (p.width_mm < kBroad_mm) return marks.narrow;
+  return first ? marks.opening : marks.broad;
 }
 
 Mark plain_mark(Medium medium, bool first, const Place& p, const subject::Direction& d) {

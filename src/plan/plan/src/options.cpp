@@ -2,39 +2,63 @@
 #include "plan/options.h"
 
 #include <algorithm>
+#include <limits>
+
+#include "support/ranges.h"
 
 namespace yd::plan {
 namespace {
 
-Status check_sticks(const PlanOptions& options, std::size_t sticks) {
-  const auto there = [&](int s) { return s >= 0 && static_cast<std::size_t>(s) < sticks; };
-  for (const std::vector<int>* list : {&options.given_tray, &options.wishes.must_have, &options.wishes.forbidden}) {
-    if (!std::all_of(list->begin(), list->end(), there)) return bad_value("tray", "names a stick that is not there");
-  }
-  for (const HandChoice& h : options.by_hand) {
-    for (const Stroke& s : h.strokes) {
-      if (!there(s.stick)) return bad_value("by_hand", "names a stick that is not there");
-      if (!(s.pressure >= 0 && s.pressure <= 1)) return bad_value("by_hand", "pressure must be from 0 to 1");
+/// What names sticks of a collection with so many.
+class StickCheck {
+ public:
+  explicit StickCheck(std::size_t sticks) : sticks_(sticks) {}
+
+  Status of(const PlanOptions& options) const {
+    for (const std::vector<int>* list : {&options.given_tray, &options.wishes.must_have, &options.wishes.forbidden}) {
+      if (!std::all_of(list->begin(), list->end(), [&](int s) { return there(s); })) return missing("tray");
     }
-  }
-  for (const RestOfShade& r : options.rest) {
-    for (const Stroke& s : r.strokes) {
-      if (!there(s.stick)) return bad_value("rest", "names a stick that is not there");
-      if (!(s.pressure >= 0 && s.pressure <= 1)) return bad_value("rest", "pressure must be from 0 to 1");
+    for (const HandChoice& h : options.by_hand) {
+      if (Status ok = strokes("by_hand", h.strokes); !ok) return ok;
     }
+    for (const RestOfShade& r : options.rest) {
+      if (Status ok = strokes("rest", r.strokes); !ok) return ok;
+    }
+    for (const LaidPass& p : options.laid) {
+      if (Status ok = laid(p); !ok) return ok;
+    }
+    return success();
   }
-  for (const LaidPass& p : options.laid) {
-    if (p.kind == PassKind::stroke && !there(p.stick)) return bad_value("laid", "names a stick that is not there");
-    if (p.kind == PassKind::coat && !p.coat) return bad_value("laid", "does not say which underpainting");
-    if (p.kind == PassKind::coat && p.stick != -1 && !there(p.stick))
-      return bad_value("laid", "names a stick that is not there");
-    if (!(p.pressure >= 0 && p.pressure <= 1)) return bad_value("laid", "pressure must be from 0 to 1");
+
+ private:
+  bool there(int stick) const { return stick >= 0 && static_cast<std::size_t>(stick) < sticks_; }
+  static Status missing(const char* where) { return bad_value(where, "names a stick that is not there"); }
+  static Status pressure(const char* where, double value) {
+    return check_ranges({{where, value, 0, 1, "pressure must be from 0 to 1"}});
+  }
+
+  Status strokes(const char* where, const std::vector<Stroke>& list) const {
+    for (const Stroke& s : list) {
+      if (!there(s.stick)) return missing(where);
+      if (Status ok = pressure(where, s.pressure); !ok) return ok;
+    }
+    return success();
+  }
+
+  Status laid(const LaidPass& p) const {
+    const bool coat = p.kind == PassKind::coat;
+    if (coat && !p.coat) return bad_value("laid", "does not say which underpainting");
+    const bool needs = p.kind == PassKind::stroke || (coat && p.stick != -1);
+    if (needs && !there(p.stick)) return missing("laid");
+    if (Status ok = pressure("laid", p.pressure); !ok) return ok;
     for (const LaidPass::Part& part : p.parts) {
-      if (!(part.pressure >= 0 && part.pressure <= 1)) return bad_value("laid", "pressure must be from 0 to 1");
+      if (Status ok = pressure("laid", part.pressure); !ok) return ok;
     }
+    return success();
   }
-  return success();
-}
+
+  std::size_t sticks_;
+};
 
 }  // namespace
 
@@ -43,23 +67,26 @@ const char* name(PassMark::State state) {
 }
 
 Status check(const PlanOptions& options, std::size_t sticks) {
-  if (options.most_sticks < 1 || options.most_sticks > 60) return bad_value("sticks", "must be from 1 to 60");
-  if (options.most_strokes < 1 || options.most_strokes > static_cast<int>(kMostStrokes))
-    return bad_value("strokes", "must be from 1 to 4");
-  if (!(options.hand >= 0 && options.hand <= 0.5)) return bad_value("hand", "must be from 0 to 0.5");
-  if (!(options.presses.light >= 0.2 && options.presses.light <= 3 && options.presses.firm >= 0.2 &&
-        options.presses.firm <= 2))
-    return bad_value("presses", "must be from 0.2 to 3 where light, to 2 where firm");
-  if (options.wish_passes && *options.wish_passes < 1) return bad_value("passes", "must be at least 1");
-  if (options.wish_minutes && !(*options.wish_minutes >= 5)) return bad_value("time", "must be at least 5 minutes");
-  if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
-  const auto possible = [](double pace) { return pace >= 1 / kSlowestPace && pace <= kSlowestPace; };
-  if (!possible(options.pace.brush) ||
-      !std::all_of(options.pace.by_medium.begin(), options.pace.by_medium.end(), possible))
-    return bad_value("pace", "must be from 1/20 to 20");
-  if (!(options.sitting_minutes >= 15 && options.sitting_minutes <= 600))
-    return bad_value("sitting_minutes", "must be from 15 to 600");
-  return check_sticks(options, sticks);
+  constexpr double kAny = std::numeric_limits<double>::max();
+  const char* presses = "must be from 0.2 to 3 where light, to 2 where firm";
+  const char* pace = "must be from 1/20 to 20";
+  const Status numbers = check_ranges({
+      {"sticks", 1.0 * options.most_sticks, 1, 60, "must be from 1 to 60"},
+      {"strokes", 1.0 * options.most_strokes, 1, kMostStrokes, "must be from 1 to 4"},
+      {"hand", options.hand, 0, 0.5, "must be from 0 to 0.5"},
+      {"presses", options.presses.light, 0.2, 3, presses},
+      {"presses", options.presses.firm, 0.2, 2, presses},
+      {"passes", 1.0 * options.wish_passes.value_or(1), 1, kAny, "must be at least 1"},
+      {"time", options.wish_minutes.value_or(5), 5, kAny, "must be at least 5 minutes"},
+      {"sheet_cm2", options.sheet_cm2, std::numeric_limits<double>::min(), 1e6, "must be above 0"},
+      {"pace", options.pace.brush, 1 / kSlowestPace, kSlowestPace, pace},
+      {"sitting_minutes", options.sitting_minutes, 15, 600, "must be from 15 to 600"},
+  });
+  if (!numbers) return numbers;
+  for (const double of_medium : options.pace.by_medium) {
+    if (Status ok = check_ranges({{"pace", of_medium, 1 / kSlowestPace, kSlowestPace, pace}}); !ok) return ok;
+  }
+  return StickCheck(sticks).of(options);
 }
 
 optics::Parameters parameters_for(const PlanOptions& options, optics::Parameters parameters) {

@@ -21,10 +21,8 @@ double apart(const PressureWay& p, const PressureWay& q) {
   return sum;
 }
 
-}  // namespace
-
-std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, std::span<const PressureWay> ways) {
-  const std::size_t n = places.size();
+/// Of every place and way, with the light shades' price of a dark start.
+std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places, std::span<const PressureWay> ways) {
   std::vector<float> l;
   std::vector<float> a;
   std::vector<float> b;
@@ -33,18 +31,22 @@ std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, st
     a.push_back(static_cast<float>(w.lab.a));
     b.push_back(static_cast<float>(w.lab.b));
   }
-  std::vector<std::vector<double>> cost(n, std::vector<double>(ways.size()));
-  std::vector<std::size_t> best(n, 0);
+  std::vector<std::vector<double>> out(places.size(), std::vector<double>(ways.size()));
   std::vector<float> difference(ways.size());
-  for (std::size_t p = 0; p < n; ++p) {
+  for (std::size_t p = 0; p < places.size(); ++p) {
     colour::ciede2000_bulk(l.data(), a.data(), b.data(), ways.size(), places[p].target, difference.data());
     const double light = places[p].target.l > kLightShade ? kDarkStart : 0;
     for (std::size_t w = 0; w < ways.size(); ++w) {
-      cost[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady) +
-                   (ways[w].dark_start ? light : 0);
+      out[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady) +
+                  (ways[w].dark_start ? light : 0);
     }
-    best[p] = static_cast<std::size_t>(std::min_element(cost[p].begin(), cost[p].end()) - cost[p].begin());
   }
+  return out;
+}
+
+/// How much each place hears of every other: its neighbours in colour, by their areas.
+std::vector<std::vector<double>> neighbours_of(std::span<const PressurePlace> places) {
+  const std::size_t n = places.size();
   std::vector<std::vector<double>> near(n, std::vector<double>(n));
   for (std::size_t p = 0; p < n; ++p) {
     double sum = 0;
@@ -56,6 +58,18 @@ std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, st
     }
     for (double& x : near[p]) x /= sum + 0.003;
   }
+  return near;
+}
+
+}  // namespace
+
+std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, std::span<const PressureWay> ways) {
+  const std::size_t n = places.size();
+  const std::vector<std::vector<double>> cost = costs_of(places, ways);
+  const std::vector<std::vector<double>> near = neighbours_of(places);
+  std::vector<std::size_t> best(n, 0);
+  for (std::size_t p = 0; p < n; ++p)
+    best[p] = static_cast<std::size_t>(std::min_element(cost[p].begin(), cost[p].end()) - cost[p].begin());
   for (int round = 0; round < kPulls; ++round) {
     bool changed = false;
     for (std::size_t p = 0; p < n; ++p) {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: MIT
 #include "check/geometry.h"
 
-#include <Eigen/LU>
 #include <cmath>
+#include <opencv2/core.hpp>
 
 namespace yd::check {
 namespace {
@@ -16,17 +16,18 @@ double turn(const Point& a, const Point& b, const Point& c) {
 }  // namespace
 
 Homography homography(const Quad& from, const Quad& to) {
-  Eigen::Matrix<double, 8, 8> a;
-  Eigen::Matrix<double, 8, 1> b;
+  cv::Matx<double, 8, 8> a;
+  cv::Matx<double, 8, 1> b;
   for (int i = 0; i < 4; ++i) {
     const Point& p = from[static_cast<std::size_t>(i)];
     const Point& q = to[static_cast<std::size_t>(i)];
-    a.row(2 * i) << p.x, p.y, 1, 0, 0, 0, -p.x * q.x, -p.y * q.x;
-    a.row(2 * i + 1) << 0, 0, 0, p.x, p.y, 1, -p.x * q.y, -p.y * q.y;
+    const std::array<std::array<double, 8>, 2> rows{
+        {{p.x, p.y, 1, 0, 0, 0, -p.x * q.x, -p.y * q.x}, {0, 0, 0, p.x, p.y, 1, -p.x * q.y, -p.y * q.y}}};
+    for (int k = 0; k < 2; ++k) std::copy(rows[k].begin(), rows[k].end(), &a(2 * i + k, 0));
     b(2 * i) = q.x;
     b(2 * i + 1) = q.y;
   }
-  const Eigen::Matrix<double, 8, 1> h = a.partialPivLu().solve(b);
+  const cv::Matx<double, 8, 1> h = a.solve(b, cv::DECOMP_LU);
   return {h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), 1};
 }
 

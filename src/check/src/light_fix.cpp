@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: MIT
 #include "check/light_fix.h"
 
-#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
+#include <opencv2/core.hpp>
 
 #include "board/strip.h"
 #include "card_light.h"
@@ -17,8 +17,10 @@ constexpr int kTerms = 12;
 constexpr double kSameBare = 0.05;  // scatter of the logarithm of light over one and the same bare sheet, at most
 constexpr std::size_t kFewest = 40;
 
-Eigen::Matrix<double, 1, kTerms> terms(int k, double u, double v) {
-  Eigen::Matrix<double, 1, kTerms> out = Eigen::Matrix<double, 1, kTerms>::Zero();
+using Row = cv::Matx<double, kTerms, 1>;
+
+Row terms(int k, double u, double v) {
+  Row out = Row::zeros();
   const double x = u - 0.5;
   const double y = v - 0.5;
   out(3 * k) = 1;
@@ -69,8 +71,6 @@ std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, int s
   return out;
 }
 
-using Row = Eigen::Matrix<double, kTerms, 1>;
-
 /// One equation: what the terms come to at a place, and the logarithm of the light that was seen there.
 struct Equation {
   Row terms;
@@ -80,14 +80,14 @@ struct Equation {
 
 /// Weighted least squares; what the ring says little of stays small.
 Row solved(const std::vector<Equation>& equations) {
-  Eigen::Matrix<double, kTerms, kTerms> normal = Eigen::Matrix<double, kTerms, kTerms>::Zero();
-  Row right = Row::Zero();
+  cv::Matx<double, kTerms, kTerms> normal = cv::Matx<double, kTerms, kTerms>::zeros();
+  Row right = Row::zeros();
   for (const Equation& e : equations) {
-    normal.noalias() += e.weight * e.terms * e.terms.transpose();
+    normal += e.weight * e.terms * e.terms.t();
     right += e.weight * e.light * e.terms;
   }
   for (int i = 9; i < kTerms; ++i) normal(i, i) += 1e-3 * static_cast<double>(equations.size());
-  return normal.ldlt().solve(right);
+  return normal.solve(right, cv::DECOMP_CHOLESKY);
 }
 
 /// The surface through the bare places; how far they scatter from it, in the logarithm of light.
@@ -96,10 +96,10 @@ double fit_surface(std::span<const SeenAt> bare, const colour::Light& paper, Lig
   for (const SeenAt& b : bare) {
     for (int k = 0; k < 3; ++k) {
       const double light = std::log(std::max(kDark, channel(b.seen, k)) / std::max(kDark, channel(paper, k)));
-      equations.push_back({terms(k, b.u, b.v).transpose(), light, 1});
+      equations.push_back({terms(k, b.u, b.v), light, 1});
     }
   }
-  Row x = Row::Zero();
+  Row x = Row::zeros();
   double scale = 1;
   for (int round = 0; round < 8; ++round) {
     x = solved(equations);
@@ -154,10 +154,8 @@ bool in_file(const KnownPatch& p) {
 
 /// Slope and square of the curve, all channels alike, held towards no change.
 void fit_curve(const std::vector<KnownPatch>& patches, LightFix& fix) {
-  Eigen::Matrix2d a = Eigen::Matrix2d::Zero();
-  Eigen::Vector2d b = Eigen::Vector2d::Zero();
-  a(0, 0) = 0.02, a(1, 1) = 0.2;
-  b(0) = 0.02;
+  cv::Matx22d a(0.02, 0, 0, 0.2);
+  cv::Matx21d b(0.02, 0);
   for (const KnownPatch& p : patches) {
     for (int k = 0; k < 3; ++k) {
       if (!in_file(channel(p.wanted, k))) continue;
@@ -165,12 +163,12 @@ void fit_curve(const std::vector<KnownPatch>& patches, LightFix& fix) {
       const double wanted = ratio_log(channel(p.wanted, k), channel(fix.paper, k));
       // A step of sight is worth the same in the darks and in the lights: light to the third.
       const double w = p.weight * std::cbrt(std::max(1e-3, channel(p.wanted, k)));
-      const Eigen::Vector2d row(seen, seen * seen);
-      a += w * w * row * row.transpose();
-      b += w * w * row * wanted;
+      const cv::Matx21d row(seen, seen * seen);
+      a += w * w * row * row.t();
+      b += w * w * wanted * row;
     }
   }
-  const Eigen::Vector2d x = a.ldlt().solve(b);
+  const cv::Matx21d x = a.solve(b, cv::DECOMP_CHOLESKY);
   fix.curve = {std::clamp(x(0), 0.6, 1.6), std::clamp(x(1), -0.25, 0.25)};
 }
 
@@ -180,19 +178,19 @@ void fit_mix(const std::vector<KnownPatch>& patches, LightFix& fix) {
   curve_only.mix = {1, 0, 0, 0, 1, 0, 0, 0, 1};
   curve_only.surface = {};
   for (int k = 0; k < 3; ++k) {
-    Eigen::Matrix3d a = Eigen::Matrix3d::Identity() * 0.02;
-    Eigen::Vector3d b = Eigen::Vector3d::Zero();
+    cv::Matx33d a = cv::Matx33d::eye() * 0.02;
+    cv::Matx31d b;
     b(k) = 0.02;
     for (const KnownPatch& p : patches) {
       if (!in_file(p)) continue;
       const colour::Light c = curve_only.at(p.seen, 0.5, 0.5);
       const double wanted = channel(p.wanted, k);
       const double w = p.weight / std::pow(std::max(0.01, wanted), 0.67);
-      const Eigen::Vector3d row(c.r, c.g, c.b);
-      a += w * w * row * row.transpose() * 0.05;
-      b += w * w * row * wanted * 0.05;
+      const cv::Matx31d row(c.r, c.g, c.b);
+      a += 0.05 * w * w * row * row.t();
+      b += 0.05 * w * w * wanted * row;
     }
-    const Eigen::Vector3d x = a.ldlt().solve(b);
+    const cv::Matx31d x = a.solve(b, cv::DECOMP_CHOLESKY);
     for (int j = 0; j < 3; ++j) fix.mix[3 * static_cast<std::size_t>(k) + static_cast<std::size_t>(j)] = x(j);
   }
 }

@@ -3,7 +3,6 @@
 
 #include <tbb/parallel_for.h>
 
-#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
@@ -179,7 +178,8 @@ cv::Mat steps_of(const cv::Mat& sensed) {
 /// Corners in straight pixels and the bend of the lens: what is moved. A side of the sheet that was taken for another
 /// gives a bend that no corner makes up for.
 constexpr int kMoves = 9;
-Placement stepped(const Placement& at, const Eigen::Matrix<double, kMoves, 1>& step) {
+using Move = cv::Matx<double, kMoves, 1>;
+Placement stepped(const Placement& at, const Move& step) {
   Quad corners;
   for (std::size_t i = 0; i < 4; ++i) {
     const Point p = carried(at.into, {i == 1 || i == 2 ? 1.0 : 0.0, i >= 2 ? 1.0 : 0.0});
@@ -191,8 +191,7 @@ Placement stepped(const Placement& at, const Eigen::Matrix<double, kMoves, 1>& s
 }
 
 /// The step of Gauss and Newton in pixels: what lies far off the Board, painted otherwise, counts little.
-Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& now,
-                                         const std::array<cv::Mat, kMoves>& moved, double by) {
+Move step_to(const cv::Mat& wanted, const cv::Mat& now, const std::array<cv::Mat, kMoves>& moved, double by) {
   const double gain = now.dot(wanted) / std::max(1e-9, now.dot(now));
   const cv::Mat whole = wanted - gain * now;
   const double scale = 1.5 * std::sqrt(whole.dot(whole) / static_cast<double>(3 * whole.total())) + 1e-6;
@@ -211,14 +210,11 @@ Eigen::Matrix<double, kMoves, 1> step_to(const cv::Mat& wanted, const cv::Mat& n
   const cv::Mat residual = weighted.reshape(1, 1);
   cv::Mat squares;
   cv::mulTransposed(jacobian, squares, false, cv::noArray(), gain * gain, CV_64F);
-  Eigen::Matrix<double, kMoves, kMoves> a;
-  Eigen::Matrix<double, kMoves, 1> b;
-  for (int i = 0; i < kMoves; ++i) {
-    b(i) = gain * jacobian.row(i).dot(residual);
-    for (int k = 0; k < kMoves; ++k) a(i, k) = squares.at<double>(i, k);
-  }
-  a.diagonal().array() += 0.01 * a.trace() / kMoves;
-  return a.ldlt().solve(b) * by;
+  cv::Matx<double, kMoves, kMoves> a = squares;
+  Move b;
+  for (int i = 0; i < kMoves; ++i) b(i) = gain * jacobian.row(i).dot(residual);
+  a += cv::Matx<double, kMoves, kMoves>::eye() * (0.01 * cv::trace(a) / kMoves);
+  return by * a.solve(b, cv::DECOMP_CHOLESKY);
 }
 
 /// Moves the picture so that the outlines of the photograph lie on those of the Board.
@@ -229,13 +225,14 @@ Placement moved_into_place(const Small& photo, const cv::Mat& board, Placement a
     const cv::Mat now = steps_of(seen_through(photo, at, board.size()));
     std::array<cv::Mat, kMoves> moved;
     tbb::parallel_for(0, kMoves, [&](int i) {
-      Eigen::Matrix<double, kMoves, 1> one = Eigen::Matrix<double, kMoves, 1>::Zero();
+      Move one;
       one(i) = by;
       moved[static_cast<std::size_t>(i)] = steps_of(seen_through(photo, stepped(at, one), board.size())) - now;
     });
-    const Eigen::Matrix<double, kMoves, 1> step = step_to(wanted, now, moved, by).cwiseMax(-6).cwiseMin(6);
+    Move step = step_to(wanted, now, moved, by);
+    for (int i = 0; i < kMoves; ++i) step(i) = std::clamp(step(i), -6.0, 6.0);
     at = stepped(at, step);
-    if (step.cwiseAbs().maxCoeff() < 0.02 / photo.scale) break;
+    if (cv::norm(step, cv::NORM_INF) < 0.02 / photo.scale) break;
   }
   return at;
 }

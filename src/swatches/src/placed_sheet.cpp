@@ -1,19 +1,19 @@
 // SPDX-License-Identifier: MIT
 #include "placed_sheet.h"
 
-#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
+#include <opencv2/core.hpp>
 
 namespace yd::swatches {
 namespace {
 
 /// Least squares of the eight numbers of a homography from shares to straight pixels.
 check::Homography best_homography(const std::vector<Pair>& pairs, const check::Lens& lens) {
-  const auto n = static_cast<Eigen::Index>(pairs.size());
-  Eigen::MatrixXd a = Eigen::MatrixXd::Zero(2 * n, 8);
-  Eigen::VectorXd b(2 * n);
-  for (Eigen::Index i = 0; i < n; ++i) {
+  const int n = static_cast<int>(pairs.size());
+  cv::Mat_<double> a(2 * n, 8);
+  cv::Mat_<double> b(2 * n, 1);
+  for (int i = 0; i < n; ++i) {
     const Pair& pair = pairs[static_cast<std::size_t>(i)];
     const check::Point to = lens.straight(pair.seen);
     // About the middle of the lens and in half diagonals, so that all columns are of one size.
@@ -21,11 +21,12 @@ check::Homography best_homography(const std::vector<Pair>& pairs, const check::L
     const double y = (to.y - lens.middle.y) / lens.half_diagonal;
     const double u = pair.share.x;
     const double v = pair.share.y;
-    a.row(2 * i) << u, v, 1, 0, 0, 0, -x * u, -x * v;
-    a.row(2 * i + 1) << 0, 0, 0, u, v, 1, -y * u, -y * v;
+    cv::Mat(cv::Matx<double, 1, 8>(u, v, 1, 0, 0, 0, -x * u, -x * v)).copyTo(a.row(2 * i));
+    cv::Mat(cv::Matx<double, 1, 8>(0, 0, 0, u, v, 1, -y * u, -y * v)).copyTo(a.row(2 * i + 1));
     b(2 * i) = x, b(2 * i + 1) = y;
   }
-  const Eigen::VectorXd h = a.colPivHouseholderQr().solve(b);
+  cv::Mat_<double> h;
+  cv::solve(a, b, h, cv::DECOMP_SVD);
   check::Homography out{h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), 1};
   for (std::size_t k = 0; k < 3; ++k) {
     out[k] = out[k] * lens.half_diagonal + lens.middle.x * out[6 + k];

@@ -61,7 +61,7 @@ struct KnownPatch {
 /// Curve and mixing by at least four of them, patch by patch less by how far each is off; sets the residual.
 void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix);
 
-/// By least squares, robust (P. Huber's weights), with Eigen; a strip's patches that lie off are given up. Where
+/// By least squares, robust (P. Huber's weights); a strip's patches that lie off are given up. Where
 /// printed corner marks lie, by the greys on their cards. With neither these nor bare paper round the picture:
 /// `Reference::none`, and only the exposure is guessed.
 LightFix fix_light(const Photo& photo, const Located& located, const Known& known);

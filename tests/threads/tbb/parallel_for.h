@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
-// Stands in for the library's header where the thread sanitizer looks on (YD_THREADS): it knows std::thread's hand-overs,
-// not those inside a library that was built without it. As few forms as we use, and no nesting: inner loops run where they are.
+// Stands in for the library's header where the thread sanitizer looks on (YD_THREADS): it knows std::thread's
+// hand-overs, not those inside a library that was built without it. As few forms as we use, and no nesting: inner loops
+// run where they are.
 #pragma once
 
 #include <algorithm>

@@ -70,7 +70,7 @@ Status check(const PlanOptions& options, std::size_t sticks) {
   constexpr double kAny = std::numeric_limits<double>::max();
   const char* presses = "must be from 0.2 to 3 where light, to 2 where firm";
   const char* pace = "must be from 1/20 to 20";
-  const Status numbers = check_ranges({
+  Status numbers = check_ranges({
       {"sticks", 1.0 * options.most_sticks, 1, 60, "must be from 1 to 60"},
       {"strokes", 1.0 * options.most_strokes, 1, kMostStrokes, "must be from 1 to 4"},
       {"hand", options.hand, 0, 0.5, "must be from 0 to 0.5"},

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 #include "edges_seen.h"
 
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
@@ -32,21 +34,19 @@ EdgePicture seen(const cv::Mat& sensed, double blur_px, bool directions) {
   EdgePicture out;
   out.strength.create(sensed.size(), CV_32F);
   if (directions) out.nx.create(sensed.size(), CV_32F), out.ny.create(sensed.size(), CV_32F);
-  cv::parallel_for_(cv::Range(0, sensed.rows), [&](const cv::Range& rows) {
-    for (int y = rows.start; y < rows.end; ++y) {
-      for (int x = 0; x < sensed.cols; ++x) {
-        const auto& u = gx.at<cv::Vec3f>(y, x);
-        const auto& v = gy.at<cv::Vec3f>(y, x);
-        const float xx = u.dot(u);
-        const float yy = v.dot(v);
-        const float xy = u.dot(v);
-        out.strength.at<float>(y, x) =
-            std::sqrt(std::max(0.0F, 0.5F * (xx + yy + std::sqrt((xx - yy) * (xx - yy) + 4 * xy * xy))));
-        if (!directions) continue;
-        const float angle = 0.5F * std::atan2(2 * xy, xx - yy);
-        out.nx.at<float>(y, x) = std::cos(angle);
-        out.ny.at<float>(y, x) = std::sin(angle);
-      }
+  tbb::parallel_for(0, sensed.rows, [&](int y) {
+    for (int x = 0; x < sensed.cols; ++x) {
+      const auto& u = gx.at<cv::Vec3f>(y, x);
+      const auto& v = gy.at<cv::Vec3f>(y, x);
+      const float xx = u.dot(u);
+      const float yy = v.dot(v);
+      const float xy = u.dot(v);
+      out.strength.at<float>(y, x) =
+          std::sqrt(std::max(0.0F, 0.5F * (xx + yy + std::sqrt((xx - yy) * (xx - yy) + 4 * xy * xy))));
+      if (!directions) continue;
+      const float angle = 0.5F * std::atan2(2 * xy, xx - yy);
+      out.nx.at<float>(y, x) = std::cos(angle);
+      out.ny.at<float>(y, x) = std::sin(angle);
     }
   });
   out.floor = std::max(kLeastStep, kOverNoise * median_of(out.strength));
@@ -57,14 +57,12 @@ EdgePicture seen(const cv::Mat& sensed, double blur_px, bool directions) {
 
 cv::Mat as_sensed(const LightImage& image) {
   cv::Mat out(image.height, image.width, CV_32FC3);
-  cv::parallel_for_(cv::Range(0, image.height), [&](const cv::Range& rows) {
-    for (int y = rows.start; y < rows.end; ++y) {
-      auto* row = out.ptr<cv::Vec3f>(y);
-      for (int x = 0; x < image.width; ++x) {
-        const colour::Light& c = image.at(x, y);
-        row[x] = {100 * std::cbrt(std::max(0.0F, c.r)), 100 * std::cbrt(std::max(0.0F, c.g)),
-                  100 * std::cbrt(std::max(0.0F, c.b))};
-      }
+  tbb::parallel_for(0, image.height, [&](int y) {
+    auto* row = out.ptr<cv::Vec3f>(y);
+    for (int x = 0; x < image.width; ++x) {
+      const colour::Light& c = image.at(x, y);
+      row[x] = {100 * std::cbrt(std::max(0.0F, c.r)), 100 * std::cbrt(std::max(0.0F, c.g)),
+                100 * std::cbrt(std::max(0.0F, c.b))};
     }
   });
   return out;

@@ -73,12 +73,11 @@ cv::Mat seen_through(const Small& photo, const Placement& placement, cv::Size si
 
 /// Correlation over all channels, each about its own mean: another light and exposure change nothing.
 double likeness(const cv::Mat& p, const cv::Mat& q) {
-  const auto n = static_cast<double>(p.total());
-  const cv::Scalar mp = cv::mean(p);
-  const cv::Scalar mq = cv::mean(q);
-  const double pq = p.dot(q) - n * mp.dot(mq);
-  const double pp = p.dot(p) - n * mp.dot(mp);
-  const double qq = q.dot(q) - n * mq.dot(mq);
+  const cv::Mat u = p - cv::mean(p);
+  const cv::Mat v = q - cv::mean(q);
+  const double pq = u.dot(v);
+  const double pp = u.dot(u);
+  const double qq = v.dot(v);
   return pp > 0 && qq > 0 ? pq / std::sqrt(pp * qq) : 0;
 }
 

@@ -196,7 +196,8 @@ Move step_to(const cv::Mat& wanted, const cv::Mat& now, const std::array<cv::Mat
   const double scale = 1.5 * std::sqrt(whole.dot(whole) / static_cast<double>(3 * whole.total())) + 1e-6;
   const cv::Rect inner(2, 2, whole.cols - 4, whole.rows - 4);
   const cv::Mat off = whole(inner);
-  // Sums over the pixels, J^T W J and J^T W r, by the library: spelled out they were a fifth of a check.
+  // Sums over the pixels, J^T W J and J^T W r, by the library: spelled out they were a sixth of a check under the
+  // sanitizers.
   cv::Mat weight;
   cv::transform(off.mul(off), weight, cv::Matx13f(1, 1, 1));
   weight = 1 / (1 + weight / (scale * scale));

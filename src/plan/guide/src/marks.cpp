@@ -31,19 +31,18 @@ Mark accent_mark(const Place& p, Medium medium, bool light) {
 struct MarksOf {
   Mark opening, broad, narrow;
 };
+constexpr MarksOf always(Mark mark) { return {mark, mark, mark}; }
 struct SurfaceMarks {
   Surface surface;
   MarksOf stub, point;
 };
 /// Marks that follow from what a surface is.
 constexpr SurfaceMarks kSurfaceMarks[] = {
-    {Surface::water, {Mark::level, Mark::level, Mark::level}, {Mark::level, Mark::level, Mark::level}},
-    {Surface::reflection,
-     {Mark::pulled_down, Mark::pulled_down, Mark::pulled_down},
-     {Mark::pulled_down, Mark::pulled_down, Mark::pulled_down}},
-    {Surface::fur, {Mark::broad, Mark::dashes, Mark::dashes}, {Mark::dashes, Mark::dashes, Mark::dashes}},
-    {Surface::feather, {Mark::broad, Mark::dashes, Mark::dashes}, {Mark::dashes, Mark::dashes, Mark::dashes}},
-    {Surface::skin, {Mark::broad, Mark::broad, Mark::tap}, {Mark::circles, Mark::circles, Mark::circles}},
+    {Surface::water, always(Mark::level), always(Mark::level)},
+    {Surface::reflection, always(Mark::pulled_down), always(Mark::pulled_down)},
+    {Surface::fur, {Mark::broad, Mark::dashes, Mark::dashes}, always(Mark::dashes)},
+    {Surface::feather, {Mark::broad, Mark::dashes, Mark::dashes}, always(Mark::dashes)},
+    {Surface::skin, {Mark::broad, Mark::broad, Mark::tap}, always(Mark::circles)},
     {Surface::grass, {Mark::broad, Mark::edge_line, Mark::edge_line}, {Mark::broad, Mark::edge_line, Mark::edge_line}},
     {Surface::foliage,
      {Mark::broad, Mark::broken_stick, Mark::broken_stick},
@@ -54,7 +53,7 @@ constexpr SurfaceMarks kSurfaceMarks[] = {
     {Surface::cloth, {Mark::broad, Mark::broad, Mark::edge_line}, {Mark::broad, Mark::broad, Mark::edge_line}},
     {Surface::metal, {Mark::broad, Mark::broad, Mark::edge_line}, {Mark::broad, Mark::broad, Mark::edge_line}},
     {Surface::glass, {Mark::broad, Mark::broad, Mark::edge_line}, {Mark::broad, Mark::broad, Mark::edge_line}},
-    {Surface::sky, {Mark::broad, Mark::broad, Mark::broad}, {Mark::hatching, Mark::hatching, Mark::hatching}},
+    {Surface::sky, always(Mark::broad), always(Mark::hatching)},
 };
 
 Mark surface_mark(Surface s, Medium medium, bool first, const Place& p) {

@@ -78,11 +78,11 @@ Status check(const PlanOptions& options, std::size_t sticks) {
       {"presses", options.presses.firm, 0.2, 2, presses},
       {"passes", 1.0 * options.wish_passes.value_or(1), 1, kAny, "must be at least 1"},
       {"time", options.wish_minutes.value_or(5), 5, kAny, "must be at least 5 minutes"},
-      {"sheet_cm2", options.sheet_cm2, std::numeric_limits<double>::min(), 1e6, "must be above 0"},
       {"pace", options.pace.brush, 1 / kSlowestPace, kSlowestPace, pace},
       {"sitting_minutes", options.sitting_minutes, 15, 600, "must be from 15 to 600"},
   });
   if (!numbers) return numbers;
+  if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
   for (const double of_medium : options.pace.by_medium) {
     if (Status ok = check_ranges({{"pace", of_medium, 1 / kSlowestPace, kSlowestPace, pace}}); !ok) return ok;
   }

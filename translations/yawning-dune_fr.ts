@@ -4,18 +4,6 @@
     <context>
         <name>Checked</name>
         <message>
-            <source>darks</source>
-            <translation>tons foncés</translation>
-        </message>
-        <message>
-            <source>middle tones</source>
-            <translation>tons moyens</translation>
-        </message>
-        <message>
-            <source>lights</source>
-            <translation>lumières</translation>
-        </message>
-        <message>
             <source>very lightly</source>
             <translation>très légèrement</translation>
         </message>
@@ -120,12 +108,13 @@
             <translation>bord de %1 contre %2 : trop dur</translation>
         </message>
         <message>
-            <source>%1, %2: %3</source>
-            <translation>%1, %2: %3</translation>
+            <source>%1: %2</source>
+            <translation>%1: %2</translation>
         </message>
         <message>
             <source>%1: %2</source>
-            <translation>%1: %2</translation>
+            <comment>a part of something, how it is off</comment>
+            <translation>%1, %2</translation>
         </message>
         <message>
             <source>%1 steps; difference %2, of which the hand explains %3</source>
@@ -174,6 +163,10 @@
         <message>
             <source>%1; then %2</source>
             <translation>%1 ; puis %2</translation>
+        </message>
+        <message>
+            <source>%1 as planned: it was left out here</source>
+            <translation>%1 comme prévu : cela a été oublié ici</translation>
         </message>
         <message>
             <source>leave it: no stick of the tray makes it better</source>

@@ -60,7 +60,7 @@ nlohmann::json fault_to_json(const check::Fault& f, const Work& w) {
                      {"de00", formats::rounded(f.colours.de00)},
                      {"words", words::fault(f, w.subject.masses).toStdString()},
                      {"mend", mend}};
-  if (f.part) out["part"] = subject::name(*f.part);
+  if (!f.targets.empty()) out["part"] = plan::name(f.part);
   return out;
 }
 
@@ -72,7 +72,7 @@ nlohmann::json report_to_json(const check::Report& r, const Work& w) {
   nlohmann::json findings = nlohmann::json::array();
   if (r.usable()) {
     for (const check::MassReading& m : r.reading.masses)
-      masses.push_back(mass_to_json(m, w.subject, r.spread[static_cast<std::size_t>(m.mass)]));
+      masses.push_back(mass_to_json(m, w.subject, r.spread.masses[static_cast<std::size_t>(m.mass)]));
     for (std::size_t i = 0; i < r.faults.size() && i < check::kMostFaults; ++i)
       findings.push_back(fault_to_json(r.faults[i], w));
   }

@@ -76,11 +76,12 @@ Painted painted(const Bench& b, const standin::Hand& hand, int passes) {
   return out;
 }
 
-/// The mean colour of each mass of a picture.
-std::vector<colour::Lab> means(const board::BoardImage& board, const subject::Subject& s) {
-  std::vector<std::array<double, 4>> sum(s.masses.size());
+/// The mean colour of each mass of a picture, or of each target.
+std::vector<colour::Lab> means(const board::BoardImage& board, const subject::Grid<std::uint16_t>& of,
+                               std::size_t count) {
+  std::vector<std::array<double, 4>> sum(count);
   for (std::size_t i = 0; i < board.size(); ++i) {
-    auto& m = sum[s.labels.data[i]];
+    auto& m = sum[of.data[i]];
     const colour::Rgb8& c = board.data[i];
     m[0] += colour::light_of_level(c.r), m[1] += colour::light_of_level(c.g), m[2] += colour::light_of_level(c.b);
     m[3] += 1;
@@ -95,12 +96,46 @@ std::vector<colour::Lab> means(const board::BoardImage& board, const subject::Su
 struct Tally {
   int works = 0, refused = 0;
   int off = 0, found = 0, told = 0, right = 0;
+  int shades = 0, shades_found = 0, parts = 0, parts_right = 0, planned = 0, left_alone = 0;
   int edges = 0, borders = 0;  // told as smudged or too hard, though no hand here smudges
   double colour = 0, masses = 0, worst_corner = 0, corner = 0, residual = 0, cpu = 0;
   double factor = 0, factors = 0;
   std::vector<double> corners;
   std::map<std::string, int> why;
 };
+
+/// What is truly off by shade, against what is told of parts.
+void add_shades(Tally& t, const Bench& b, const Painted& work, const check::Report& r) {
+  constexpr double kClear = check::kFault + 2.5;
+  constexpr double kLarge = 0.005;
+  const auto is = means(work.board, b.map.target, b.plan.targets.size());
+  const auto wanted = means(work.wanted, b.map.target, b.plan.targets.size());
+  const auto off = [&](std::size_t i) { return colour::ciede2000(is[i], wanted[i]) - r.spread.targets[i]; };
+  for (std::size_t i = 0; i < is.size(); ++i) {
+    if (b.plan.targets[i].area < kLarge || off(i) <= kClear) continue;
+    ++t.shades;
+    t.shades_found += std::any_of(r.faults.begin(), r.faults.end(), [&](const check::Fault& f) {
+      const bool in = f.targets.empty() || std::binary_search(f.targets.begin(), f.targets.end(), static_cast<int>(i));
+      return f.mass == b.plan.targets[i].mass && in && f.off != check::Off::pair && f.off != check::Off::edge;
+    });
+  }
+  for (const check::Fault& f : r.faults) {
+    if (f.targets.empty()) continue;
+    double sum = 0;
+    double area = 0;
+    for (const int i : f.targets) {
+      const double a = b.plan.targets[static_cast<std::size_t>(i)].area;
+      sum += a * off(static_cast<std::size_t>(i)), area += a;
+    }
+    ++t.parts;
+    t.parts_right += sum / area > check::kFault ? 1 : 0;
+  }
+  for (std::size_t i = 0; i < std::min(r.faults.size(), check::kMostFaults); ++i) {
+    const check::Mending::Way way = r.faults[i].mendings.front().way;
+    t.planned += way == check::Mending::Way::planned ? 1 : 0;
+    t.left_alone += way == check::Mending::Way::leave ? 1 : 0;
+  }
+}
 
 constexpr double kMisplaced = 0.01;  // of the longer side: worth a look
 
@@ -117,8 +152,9 @@ void add(Tally& t, const Bench& b, const Painted& work, const check::Report& r, 
     for (const check::Trouble w : r.troubles) ++t.why[check::name(w)];
     return;
   }
-  const auto is = means(work.board, b.subject);
-  const auto wanted = means(work.wanted, b.subject);
+  const auto is = means(work.board, b.subject.labels, b.subject.masses.size());
+  const auto wanted = means(work.wanted, b.subject.labels, b.subject.masses.size());
+  add_shades(t, b, work, r);
   t.residual += r.light.residual_de00;
   t.borders += static_cast<int>(check::read_borders(r.reading, r.reading.board, b.subject).size());
   t.edges += static_cast<int>(
@@ -126,16 +162,19 @@ void add(Tally& t, const Bench& b, const Painted& work, const check::Report& r, 
   for (std::size_t m = 0; m < is.size(); ++m) {
     t.colour += colour::ciede2000(is[m], r.reading.masses[m].whole.measured);
     t.masses += 1;
-    const double beyond = colour::ciede2000(is[m], wanted[m]) - r.spread[m];
+    const double beyond = colour::ciede2000(is[m], wanted[m]) - r.spread.masses[m];
     bool told = false;
-    for (const check::Fault& f : r.faults)
-      told =
-          told || (f.mass == static_cast<int>(m) && !f.part && f.off != check::Off::pair && f.off != check::Off::edge);
+    bool whole = false;
+    for (const check::Fault& f : r.faults) {
+      if (f.mass != static_cast<int>(m) || f.off == check::Off::pair || f.off == check::Off::edge) continue;
+      told = true;
+      whole = whole || f.targets.empty();
+    }
     const bool off = beyond > check::kFault;
     t.off += off ? 1 : 0;
     t.found += off && told ? 1 : 0;
-    t.told += told ? 1 : 0;
-    t.right += told && off ? 1 : 0;
+    t.told += whole ? 1 : 0;
+    t.right += whole && off ? 1 : 0;
   }
 }
 
@@ -149,6 +188,11 @@ void print(const char* what, Tally& t) {
       100 * t.corner / std::max(1, t.works), 100 * t.corners[t.corners.size() * 95 / 100], t.off,
       static_cast<double>(t.found) / std::max(1, t.off), static_cast<double>(t.right) / std::max(1, t.told), t.edges,
       t.borders, t.cpu / std::max(1, t.works));
+  std::printf(
+      "    shades clearly off %d recall %.3f | parts told %d precision %.3f | first thing to do: as planned %d, leave "
+      "%d\n",
+      t.shades, static_cast<double>(t.shades_found) / std::max(1, t.shades), t.parts,
+      static_cast<double>(t.parts_right) / std::max(1, t.parts), t.planned, t.left_alone);
   for (const auto& [why, n] : t.why) std::printf("    %s %d\n", why.c_str(), n);
 }
 

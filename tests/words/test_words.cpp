@@ -249,7 +249,8 @@ class TestWords : public QObject {
     f.off = check::Off::value;
     QVERIFY(words::fault(f, scene().masses).contains("light"));
     QVERIFY(words::fault_evidence(f).contains("+1.0 steps") && words::fault_evidence(f).contains("11.5"));
-    f.part = subject::Role::dark;
+    f.targets = {0};
+    f.part = plan::Part::darks;
     QVERIFY(words::fault(f, scene().masses).contains("darks"));
     const auto& sticks = trial::shipped_collection().sticks;
     const check::Mending two{

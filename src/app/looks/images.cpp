@@ -139,17 +139,13 @@ QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, 
   return lit_mask(map.target, lit);
 }
 
-QImage mass_mask(const subject::Subject& s, int mass, std::optional<subject::Role> part) {
-  QImage out(s.labels.width, s.labels.height, QImage::Format_Grayscale8);
-  const auto& shades = s.masses[static_cast<std::size_t>(mass)].shades;
-  for (int y = 0; y < out.height(); ++y) {
-    uchar* row = out.scanLine(y);
-    for (int x = 0; x < out.width(); ++x) {
-      const bool here = s.labels.at(x, y) == mass && (!part || shades[s.shade.at(x, y)].role == *part);
-      row[x] = here ? 255 : 0;
-    }
+QImage shades_mask(const board::BoardMap& map, const plan::Plan& plan, int mass, std::span<const int> shades) {
+  std::vector<uchar> lit(plan.targets.size(), 0);
+  for (const int t : shades) lit[static_cast<std::size_t>(t)] = 255;
+  for (std::size_t t = 0; t < lit.size(); ++t) {
+    if (shades.empty() && plan.targets[t].mass == mass) lit[t] = 255;
   }
-  return out;
+  return lit_mask(map.target, lit);
 }
 
 }  // namespace yd::app

@@ -3,7 +3,7 @@
 
 #include <QColor>
 #include <QImage>
-#include <optional>
+#include <span>
 
 #include "board/board.h"
 #include "colour/lab.h"
@@ -32,7 +32,7 @@ QImage speckle_patch(const optics::StrataSpectra& strata, QSize size, double gra
 /// White where a pass works: on the parts of its masses that it is for.
 QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last);
 
-/// White on a mass, or on its dark, middle or light.
-QImage mass_mask(const subject::Subject& subject, int mass, std::optional<subject::Role> part = {});
+/// White on some shades of a mass, targets of the plan; on all of it where none are given.
+QImage shades_mask(const board::BoardMap& map, const plan::Plan& plan, int mass, std::span<const int> shades);
 
 }  // namespace yd::app

@@ -46,8 +46,10 @@ void CheckLooks::show_right() {
 
 void CheckLooks::show_lit() {
   QImage mask;
-  if (const check::Fault* f = panel_.lit(); f != nullptr && !panel_.differences())
-    mask = mass_mask(*checker_.checked()->planned->subject, f->mass, f->part);
+  if (const check::Fault* f = panel_.lit(); f != nullptr && !panel_.differences()) {
+    const Planned& planned = *checker_.checked()->planned;
+    mask = shades_mask(planned.map, planned.plan, f->mass, f->targets);
+  }
   pair_.subject().set_mask(mask);
   pair_.board().set_mask(mask);
 }

@@ -7,15 +7,17 @@
 #include "check/borders.h"
 #include "colour/ciede2000.h"
 #include "colour/words.h"
+#include "shades_off.h"
 
 namespace yd::check {
 namespace {
 
 constexpr double kTold_l = 3;  // a quarter of a step: told at a glance
 constexpr double kTold_warmth = 4;
-constexpr double kPartExtra = 1.5;  // beyond the whole mass, before a part is spoken of
-constexpr double kAlike = 5;        // CIEDE2000 between masses that are a pair
-constexpr double kAlikeArea = 1.8;  // larger to smaller
+constexpr double kRest = 0.2;          // share of a mass that must be right, for the others to be spoken of alone
+constexpr std::size_t kMostParts = 2;  // of one mass
+constexpr double kAlike = 5;           // CIEDE2000 between masses that are a pair
+constexpr double kAlikeArea = 1.8;     // larger to smaller
 constexpr double kFocal = 2;
 
 /// The first of value, temperature and chroma that an eye would name, and how much.
@@ -37,27 +39,54 @@ void name_it(Fault& fault) {
   }
 }
 
-std::optional<Fault> fault_of(const MassReading& r, const subject::Mass& mass, double spread) {
+/// One of `colours`, of the size `area` of the picture.
+Fault fault_of(const subject::Mass& mass, int place, const Compared& colours, double spread, double area) {
   Fault out;
-  out.mass = r.mass;
+  out.mass = place;
+  out.colours = colours;
   out.spread_de00 = spread;
-  const double beyond = r.whole.de00 - spread;
-  if (beyond > kFault) {
-    out.colours = r.whole;
-    out.weight = std::sqrt(mass.area) * beyond * (mass.focal ? kFocal : 1);
-  } else {
-    for (std::size_t p = 0; p < 3; ++p) {
-      if (!r.parts[p] || r.parts[p]->de00 - spread <= kFault + kPartExtra) continue;
-      const double weight = std::sqrt(r.parts[p]->area) * (r.parts[p]->de00 - spread) * (mass.focal ? kFocal : 1);
-      if (weight <= out.weight) continue;
-      out.weight = weight;
-      out.part = static_cast<subject::Role>(p);
-      out.colours = *r.parts[p];
-    }
-  }
-  if (out.weight <= 0) return {};
+  out.weight = std::sqrt(area) * (colours.de00 - spread) * (mass.focal ? kFocal : 1);
   name_it(out);
   return out;
+}
+
+/// The whole mass, unless some shades of it alone are off.
+std::vector<Fault> faults_of(const MassReading& r, const Reading& reading, const subject::Mass& mass,
+                             const plan::Plan& plan, const HandSpread& spread) {
+  std::vector<Shades> groups = shades_off(reading, plan, r.mass, spread);
+  groups.resize(std::min(groups.size(), kMostParts));
+  const double own = spread.masses[static_cast<std::size_t>(r.mass)];
+  if (r.whole.de00 - own > kFault) {
+    const Shades rest = rest_of(reading, plan, r.mass, groups, spread);
+    double all = rest.colours.area;
+    for (const Shades& g : groups) all += g.colours.area;
+    const bool right = rest.colours.de00 - own <= kFault && rest.colours.area > kRest * all;
+    if (groups.empty() || !right) return {fault_of(mass, r.mass, r.whole, own, mass.area)};
+  }
+  std::vector<Fault> out;
+  for (Shades& g : groups) {
+    out.push_back(fault_of(mass, r.mass, g.colours, g.spread_de00, g.colours.area));
+    out.back().targets = std::move(g.targets);
+  }
+  return out;
+}
+
+/// Says where the shades of faults lie.
+void place_them(std::vector<Fault>& faults, const subject::Subject& s, const plan::Plan& plan) {
+  plan::Plan places;
+  places.targets = plan.targets;
+  places.mass_tooth_left = plan.mass_tooth_left;
+  for (const Fault& f : faults) {
+    plan::Pass p;
+    p.kind = plan::PassKind::fix;  // the same all over
+    p.targets = f.targets;
+    if (!f.targets.empty()) p.masses = {f.mass};
+    places.passes.push_back(std::move(p));
+  }
+  const auto found = plan::places_of(places, plan::map_targets(s, places, board::kPictureSide_mm));
+  for (std::size_t i = 0; i < faults.size(); ++i) {
+    if (!found[i].empty()) faults[i].part = found[i].front().part;
+  }
 }
 
 /// Two masses that are to be of one colour and are not: paired features, or one thing seen twice.
@@ -125,21 +154,21 @@ const char* name(Off off) {
 }
 
 const char* name(Mending::Way way) {
-  constexpr std::array names{"strokes", "fixative", "leave", "cut", "soften", "lift"};
+  constexpr std::array names{"strokes", "fixative", "leave", "cut", "soften", "lift", "planned"};
   return names[static_cast<std::size_t>(way)];
 }
 
 std::vector<Fault> find_faults(const Reading& reading, const board::BoardImage& laid, const subject::Subject& subject,
-                               std::span<const double> spread) {
+                               const plan::Plan& plan, const HandSpread& spread) {
   std::vector<Fault> out;
   std::vector<char> spoken(subject.masses.size(), 0);
   for (std::size_t m = 0; m < reading.masses.size(); ++m) {
-    if (auto f = fault_of(reading.masses[m], subject.masses[m], spread[m])) {
+    for (Fault& f : faults_of(reading.masses[m], reading, subject.masses[m], plan, spread)) {
       spoken[m] = 1;
-      out.push_back(std::move(*f));
+      out.push_back(std::move(f));
     }
   }
-  for (Fault& f : pairs_of(reading, subject, spread)) {
+  for (Fault& f : pairs_of(reading, subject, spread.masses)) {
     if (spoken[static_cast<std::size_t>(f.mass)] == 0) out.push_back(std::move(f));
   }
   // A mass of another colour than it should be parts otherwise too: that is put right first.
@@ -148,6 +177,7 @@ std::vector<Fault> find_faults(const Reading& reading, const board::BoardImage& 
       out.push_back(std::move(f));
   }
   std::stable_sort(out.begin(), out.end(), [](const Fault& p, const Fault& q) { return p.weight > q.weight; });
+  place_them(out, subject, plan);
   return out;
 }
 

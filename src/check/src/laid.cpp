@@ -112,6 +112,32 @@ double factor_of(std::span<const DoneWork::Factor> factors, int pass) {
   return 1;
 }
 
+/// The colours of some targets, and their mean.
+struct MassColours {
+  std::vector<colour::Lab> targets;
+  colour::Lab mean;
+};
+MassColours colours_of(const DoneWork& work, std::span<const std::size_t> own,
+                       std::span<const DoneWork::Factor> factors) {
+  MassColours out;
+  double area = 0;
+  for (const std::size_t t : own) {
+    const int target = static_cast<int>(t);
+    const colour::Lab lab = work.lab(work.pile(work.strokes(target, factors), target));
+    const double a = work.plan().targets[t].area;
+    out.mean.l += a * lab.l, out.mean.a += a * lab.a, out.mean.b += a * lab.b;
+    area += a;
+    out.targets.push_back(lab);
+  }
+  out.mean = {out.mean.l / area, out.mean.a / area, out.mean.b / area};
+  return out;
+}
+
+double square_of(const colour::Lab& p, const colour::Lab& q) {
+  const double d = colour::ciede2000(p, q);
+  return d * d;
+}
+
 }  // namespace
 
 DoneWork::DoneWork(const plan::Plan& plan, std::span<const char> done, const media::Paper& paper,
@@ -192,33 +218,26 @@ std::vector<MassLaid> really_laid(const DoneWork& work, const Reading& reading, 
   return out;
 }
 
-std::vector<double> hand_spread(const DoneWork& work, const subject::Subject& subject, double hand) {
-  std::vector<double> out(subject.masses.size(), 0);
+HandSpread hand_spread(const DoneWork& work, const subject::Subject& subject, double hand) {
   const auto& targets = work.plan().targets;
-  tbb::parallel_for(std::size_t{0}, out.size(), [&](std::size_t m) {
-    const auto mean = [&](std::span<const DoneWork::Factor> factors) {
-      double l = 0;
-      double a = 0;
-      double b = 0;
-      double area = 0;
-      for (std::size_t t = 0; t < targets.size(); ++t) {
-        if (targets[t].mass != static_cast<int>(m)) continue;
-        const colour::Lab lab = work.lab(work.pile(work.strokes(static_cast<int>(t), factors), static_cast<int>(t)));
-        l += targets[t].area * lab.l, a += targets[t].area * lab.a, b += targets[t].area * lab.b;
-        area += targets[t].area;
-      }
-      return colour::Lab{l / area, a / area, b / area};
-    };
-    const colour::Lab planned = mean({});
-    double squares = 0;
+  HandSpread out{std::vector<double>(subject.masses.size(), 0), std::vector<double>(targets.size(), 0)};
+  tbb::parallel_for(std::size_t{0}, out.masses.size(), [&](std::size_t m) {
+    std::vector<std::size_t> own;
+    for (std::size_t t = 0; t < targets.size(); ++t) {
+      if (targets[t].mass == static_cast<int>(m)) own.push_back(t);
+    }
+    const MassColours planned = colours_of(work, own, {});
     for (const int p : work.strokes_on(static_cast<int>(m))) {
       for (const double by : {1 - hand, 1 + hand}) {
         const DoneWork::Factor factor{p, by};
-        const double d = colour::ciede2000(mean(std::span(&factor, 1)), planned);
-        squares += d * d / 2;
+        const MassColours now = colours_of(work, own, std::span(&factor, 1));
+        out.masses[m] += square_of(now.mean, planned.mean) / 2;
+        for (std::size_t i = 0; i < own.size(); ++i)
+          out.targets[own[i]] += square_of(now.targets[i], planned.targets[i]) / 2;
       }
     }
-    out[m] = std::sqrt(squares);
+    out.masses[m] = std::sqrt(out.masses[m]);
+    for (const std::size_t t : own) out.targets[t] = std::sqrt(out.targets[t]);
   });
   return out;
 }

@@ -14,9 +14,30 @@ constexpr std::array kPressures{0.15, 0.3, 0.5, 0.75, 1.0};
 constexpr double kGain = 0.8;         // CIEDE2000 that a mending must bring
 constexpr double kSecondGain = 0.8;   // and a second stroke beyond the first
 constexpr double kLiftGain = 1;       // that lifting must bring beyond everything else
+constexpr double kLeftOut = 0.2;      // of its pressure: it was as good as not laid
 constexpr std::size_t kFirsts = 6;    // strokes that a second one is tried over
 constexpr std::size_t kJudgedBy = 6;  // targets a mass is judged by
 constexpr std::size_t kOffered = 3;
+
+struct Seen {
+  int target = 0;
+  Compared colours;
+};
+
+/// The shades of a fault; of a mass whose shades are each too small to be told apart all, as the mass was seen.
+std::vector<Seen> seen_of(const Fault& fault, const plan::Plan& plan, const Reading& reading) {
+  std::vector<Seen> out;
+  std::vector<Seen> all;
+  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
+    const int target = static_cast<int>(t);
+    if (plan.targets[t].mass != fault.mass) continue;
+    all.push_back({target, fault.colours});
+    all.back().colours.area = plan.targets[t].area;
+    const bool off = fault.targets.empty() || std::binary_search(fault.targets.begin(), fault.targets.end(), target);
+    if (off && reading.targets[t].area > 0) out.push_back({target, reading.targets[t]});
+  }
+  return out.empty() ? all : out;
+}
 
 /// The places of a fault and what lies there.
 class Bench {
@@ -24,26 +45,21 @@ class Bench {
   Bench(const Fault& fault, const DoneWork& work, const Reading& reading, const MassLaid& laid,
         const media::Collection& collection)
       : work_(work), collection_(collection) {
-    const auto& targets = work.plan().targets;
-    for (std::size_t t = 0; t < targets.size(); ++t) {
-      if (targets[t].mass != fault.mass || reading.targets[t].area <= 0) continue;
-      if (fault.part && targets[t].role != *fault.part) continue;
+    for (const Seen& s : seen_of(fault, work.plan(), reading)) {
       Place p;
-      p.target = static_cast<int>(t);
-      p.area = reading.targets[t].area;
-      p.wanted = reading.targets[t].expected;
+      p.target = s.target;
+      p.area = s.colours.area;
+      p.wanted = s.colours.expected;
       p.strokes = work.strokes(p.target, laid.factors);
       const colour::Lab modelled = work.lab(work.pile(p.strokes, p.target));
-      const colour::Lab& seen = reading.targets[t].measured;
-      p.beyond = {seen.l - modelled.l, seen.a - modelled.a, seen.b - modelled.b};
+      const colour::Lab& is = s.colours.measured;
+      p.beyond = {is.l - modelled.l, is.a - modelled.a, is.b - modelled.b};
       places_.push_back(std::move(p));
     }
     std::stable_sort(places_.begin(), places_.end(), [](const Place& p, const Place& q) { return p.area > q.area; });
     places_.resize(std::min(places_.size(), kJudgedBy));
     for (const Place& p : places_) area_ += p.area;
   }
-
-  bool empty() const { return places_.empty(); }
 
   /// Whether a stick's medium may go over what lies there.
   bool bears(int stick) const {
@@ -54,19 +70,25 @@ class Bench {
 
   Mending tried(Mending::Way way, std::vector<plan::Stroke> strokes) const {
     Mending out{way, std::move(strokes), {}, 0};
-    for (const Place& p : places_) {
-      optics::Pile pile = work_.pile(p.strokes, p.target);
-      if (way == Mending::Way::fixative) pile.fix();
-      if (way == Mending::Way::lift) pile.lift();
-      plan::lay(pile, collection_.sticks, out.strokes);
-      const colour::Lab lab = work_.lab(pile);
-      // Firm cover hides what was strange below it as well.
-      const double through = see_through(out.strokes);
-      const colour::Lab seen{lab.l + through * p.beyond.l, lab.a + through * p.beyond.a, lab.b + through * p.beyond.b};
-      const double share = p.area / area_;
-      out.after.l += share * seen.l, out.after.a += share * seen.a, out.after.b += share * seen.b;
-      out.de00 += share * colour::ciede2000(seen, p.wanted);
-    }
+    judge(out, [&](int) { return out.strokes; });
+    return out;
+  }
+
+  /// A pass that is laid only now, as it was to be; where it touches little of what is off: none.
+  std::optional<Mending> as_planned(const plan::Pass& pass) const {
+    double touched = 0;
+    for (const Place& p : places_)
+      touched += std::binary_search(pass.targets.begin(), pass.targets.end(), p.target) ? p.area : 0;
+    if (touched < 0.5 * area_ || !bears(pass.stick)) return {};
+    const plan::Stroke stroke{pass.stick, pass.pressure, pass.technique, false, plan::kAccentLevel - 1};
+    Mending out{Mending::Way::planned, {stroke}, {}, 0};
+    judge(out, [&](int target) {
+      std::vector<plan::Stroke> strokes;
+      if (!std::binary_search(pass.targets.begin(), pass.targets.end(), target)) return strokes;
+      strokes.push_back(stroke);
+      strokes.back().pressure = plan::pressure_on(pass, target);
+      return strokes;
+    });
     return out;
   }
 
@@ -78,6 +100,25 @@ class Bench {
     std::vector<plan::Stroke> strokes;
     colour::Lab beyond;  ///< measured, less what the model says
   };
+
+  /// What it comes to with the strokes that each place gets.
+  template <class Strokes>
+  void judge(Mending& out, Strokes strokes_on) const {
+    for (const Place& p : places_) {
+      const std::vector<plan::Stroke> strokes = strokes_on(p.target);
+      optics::Pile pile = work_.pile(p.strokes, p.target);
+      if (out.way == Mending::Way::fixative) pile.fix();
+      if (out.way == Mending::Way::lift) pile.lift();
+      plan::lay(pile, collection_.sticks, strokes);
+      const colour::Lab lab = work_.lab(pile);
+      // Firm cover hides what was strange below it as well.
+      const double through = see_through(strokes);
+      const colour::Lab seen{lab.l + through * p.beyond.l, lab.a + through * p.beyond.a, lab.b + through * p.beyond.b};
+      const double share = p.area / area_;
+      out.after.l += share * seen.l, out.after.a += share * seen.a, out.after.b += share * seen.b;
+      out.de00 += share * colour::ciede2000(seen, p.wanted);
+    }
+  }
 
   optics::Medium medium(int stick) const { return collection_.sticks[static_cast<std::size_t>(stick)].medium; }
   static double see_through(const std::vector<plan::Stroke>& strokes) {
@@ -132,6 +173,17 @@ std::optional<Mending> lifted(const Bench& bench, double without, std::span<cons
   return best;
 }
 
+/// The pass that was left out there, if one was and it mends as well as anything.
+std::optional<Mending> left_out(const Bench& bench, const DoneWork& work, const MassLaid& laid) {
+  std::optional<Mending> best;
+  for (const DoneWork::Factor& f : laid.factors) {
+    if (f.by > kLeftOut) continue;
+    const auto one = bench.as_planned(work.plan().passes[static_cast<std::size_t>(f.pass)]);
+    if (one && (!best || one->de00 < best->de00)) best = one;
+  }
+  return best;
+}
+
 /// An edge is no colour: cut again with what lies on top of the mass in front, or rubbed across.
 Mending edge_mended(const Fault& fault, const DoneWork& work) {
   Mending out;
@@ -153,7 +205,6 @@ std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Readin
                           std::span<const int> tray, const media::Collection& collection) {
   if (fault.off == Off::edge) return {edge_mended(fault, work)};
   const Bench bench(fault, work, reading, laid, collection);
-  if (bench.empty()) return {};
   const Mending leave = bench.tried(Mending::Way::leave, {});
   std::vector<Mending> found = different(tried_over(bench, {}, tray), kFirsts);
   if (!found.empty()) {
@@ -171,6 +222,9 @@ std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Readin
       std::min_element(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
   if (const auto lift = lifted(bench, std::min(least->de00, leave.de00), tray)) found.push_back(*lift);
   std::stable_sort(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  // What was to be there anyway is the first thing to think of.
+  if (const auto planned = left_out(bench, work, laid); planned && planned->de00 < found.front().de00 + kGain)
+    found.insert(found.begin(), *planned);
   std::vector<Mending> out;
   for (const Mending& m : found) {
     if (m.de00 < leave.de00 - kGain && out.size() < kOffered) out.push_back(m);

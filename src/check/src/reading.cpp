@@ -12,9 +12,10 @@
 namespace yd::check {
 namespace {
 
-constexpr double kAway = 0.004;      // of the longer side, from the border of a mass
-constexpr double kPartArea = 0.003;  // of the picture, from which a part of a mass is told
+constexpr double kAway = 0.004;  // of the longer side, from the border of a mass
 constexpr double kTargetArea = 0.0004;
+constexpr double kAside =
+    0.003;  // of the longer side: what shades are blurred by, some times as much as placing is off
 constexpr double kGlareBlur = 0.03;  // of the longer side: a lamp is broader than a stroke
 
 struct Sum {
@@ -133,6 +134,76 @@ void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
   out.glare_v = (at.y + 0.5) / left.rows;
 }
 
+/// The pixels of each mass and the least box round them.
+std::vector<cv::Rect> boxes(const subject::Subject& s) {
+  std::vector<cv::Rect> out(s.masses.size());
+  for (int y = 0; y < s.labels.height; ++y) {
+    for (int x = 0; x < s.labels.width; ++x) out[s.labels.at(x, y)] |= cv::Rect(x, y, 1, 1);
+  }
+  return out;
+}
+
+/// A mass alone, blurred, as if nothing lay beside it.
+class FurtherOff {
+ public:
+  FurtherOff(const Reading& r, const subject::LabelImage& labels, std::size_t mass, const cv::Rect& box)
+      : box_(box), seen_(box.size(), {0, 0, 0}), wanted_(box.size(), {0, 0, 0}), here_(box.size(), 0.0F) {
+    for (int y = 0; y < box.height; ++y) {
+      for (int x = 0; x < box.width; ++x) {
+        if (labels.at(box.x + x, box.y + y) != mass) continue;
+        const colour::Light& c = r.picture.at(box.x + x, box.y + y);
+        const colour::Light b = light_at(r.board, box.x + x, box.y + y);
+        seen_(y, x) = {c.r, c.g, c.b};
+        wanted_(y, x) = {b.r, b.g, b.b};
+        here_(y, x) = 1;
+      }
+    }
+    const double sigma = kAside * std::max(labels.width, labels.height);
+    const auto blur = [&](auto& of) { cv::GaussianBlur(of, of, {0, 0}, sigma, sigma, cv::BORDER_CONSTANT); };
+    blur(seen_), blur(wanted_), blur(here_);
+  }
+  /// (x, y): a pixel of the mass.
+  void add_to(Both& both, int x, int y) const {
+    const cv::Point at(x - box_.x, y - box_.y);
+    const float n = here_(at);
+    const auto light = [n](const cv::Vec3f& c) { return colour::Light{c[0] / n, c[1] / n, c[2] / n}; };
+    both.seen.add(light(seen_(at))), both.wanted.add(light(wanted_(at)));
+  }
+
+ private:
+  cv::Rect box_;
+  cv::Mat_<cv::Vec3f> seen_, wanted_;
+  cv::Mat_<float> here_;
+};
+
+/// Shade by shade, from a little further off.
+std::vector<Both> read_shades(const Reading& r, const subject::Subject& s, const board::BoardMap& map,
+                              const plan::Plan& plan, const cv::Mat& depth, const std::vector<float>& from) {
+  std::vector<Both> out(plan.targets.size());
+  const std::vector<cv::Rect> all = boxes(s);
+  tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t m) {
+    const cv::Rect& box = all[m];
+    if (box.empty()) return;
+    const FurtherOff mass(r, s.labels, m, box);
+    for (int y = box.y; y < box.y + box.height; ++y) {
+      for (int x = box.x; x < box.x + box.width; ++x) {
+        if (s.labels.at(x, y) != m || depth.at<float>(y, x) < from[m]) continue;
+        // Strokes run a little over borders: what lies there belongs to another.
+        const std::size_t t = map.target.at(x, y);
+        if (plan.targets[t].mass == static_cast<int>(m)) mass.add_to(out[t], x, y);
+      }
+    }
+  });
+  return out;
+}
+
+std::vector<Compared> compared(const std::vector<Both>& all, double pixels) {
+  std::vector<Compared> out;
+  out.reserve(all.size());
+  for (const Both& b : all) out.push_back(b.seen.n >= kTargetArea * pixels ? b.compared(pixels) : Compared{});
+  return out;
+}
+
 }  // namespace
 
 subject::Grid<float> value_differences(const Reading& reading, double blur_px) {
@@ -166,7 +237,6 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
   const cv::Mat depth = depth_in_mass(subject.labels);
   const std::vector<float> from = depths(subject, depth);
   std::vector<Both> masses(subject.masses.size());
-  std::vector<std::array<Both, 3>> parts(subject.masses.size());
   std::vector<Both> targets(plan.targets.size());
   for (int y = 0; y < board.height; ++y) {
     for (int x = 0; x < board.width; ++x) {
@@ -175,8 +245,7 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
       const std::size_t t = map.target.at(x, y);
       const colour::Light& seen = out.picture.at(x, y);
       const colour::Light wanted = light_at(board, x, y);
-      Both& part = parts[mass][static_cast<std::size_t>(subject.masses[mass].shades[subject.shade.at(x, y)].role)];
-      for (Both* b : {&masses[mass], &part, &targets[t]}) b->seen.add(seen), b->wanted.add(wanted);
+      for (Both* b : {&masses[mass], &targets[t]}) b->seen.add(seen), b->wanted.add(wanted);
     }
   }
   const auto pixels = static_cast<double>(board.size());
@@ -185,13 +254,10 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
     r.mass = static_cast<int>(m);
     if (masses[m].seen.n > 0) r.whole = masses[m].compared(pixels);
     r.whole.area = subject.masses[m].area;
-    for (std::size_t p = 0; p < 3; ++p) {
-      if (parts[m][p].seen.n >= kPartArea * pixels) r.parts[p] = parts[m][p].compared(pixels);
-    }
     out.masses.push_back(r);
   }
-  for (const Both& b : targets)
-    out.targets.push_back(b.seen.n >= kTargetArea * pixels ? b.compared(pixels) : Compared{});
+  out.targets = compared(targets, pixels);
+  out.shades = compared(read_shades(out, subject, map, plan, depth, from), pixels);
   find_glare(out, map, plan.targets.size());
   return out;
 }

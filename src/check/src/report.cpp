@@ -54,7 +54,7 @@ Result<Report> check_photo(const Photo& photo, const Work& w, Observer& observer
   out.laid = really_laid(work, out.reading, w.hand);
   if (observer.cancelled()) return stopped();
   observer.progress(0.8, "looking for what mends it");
-  out.faults = find_faults(out.reading, board_of(work.as_laid(out.laid)), *w.subject, out.spread);
+  out.faults = find_faults(out.reading, board_of(work.as_laid(out.laid)), *w.subject, work.plan(), out.spread);
   for (std::size_t i = 0; i < out.faults.size() && i < kMostFaults; ++i) {
     Fault& f = out.faults[i];
     f.mendings = mend(f, work, out.reading, out.laid[static_cast<std::size_t>(f.mass)], w.plan->tray, *w.collection);

@@ -5,6 +5,7 @@
 #include <QStringList>
 
 #include "colour/words.h"
+#include "words/guide.h"
 #include "words/number.h"
 #include "words/names.h"
 
@@ -16,18 +17,6 @@ struct Checked {
 };
 
 QString mass_at(std::span<const subject::Mass> masses, int m) { return mass_name(masses[static_cast<std::size_t>(m)]); }
-
-QString part(subject::Role role) {
-  switch (role) {
-    case subject::Role::dark:
-      return Checked::tr("darks");
-    case subject::Role::middle:
-      return Checked::tr("middle tones");
-    case subject::Role::light:
-      return Checked::tr("lights");
-  }
-  return {};
-}
 
 QString firmness(double pressure) {
   if (pressure < 0.22) return Checked::tr("very lightly");
@@ -110,7 +99,11 @@ QString fault(const check::Fault& f, std::span<const subject::Mass> masses) {
                          : Checked::tr("edge of %1 against %2: too hard"))
         .arg(where, mass_at(masses, f.rival));
   const QString how = words::difference(f.colours.measured, f.colours.expected);
-  return f.part ? Checked::tr("%1, %2: %3").arg(where, part(*f.part), how) : Checked::tr("%1: %2").arg(where, how);
+  if (f.targets.empty()) return Checked::tr("%1: %2").arg(where, how);
+  plan::Place place;
+  place.mass = f.mass;
+  place.part = f.part;
+  return Checked::tr("%1: %2", "a part of something, how it is off").arg(words::where(place, masses), how);
 }
 
 QString fault_evidence(const check::Fault& f) {
@@ -161,6 +154,9 @@ QString mending(const check::Mending& m, std::span<const media::Stick> sticks) {
           "stays");
       return m.strokes.empty() ? off : Checked::tr("%1; then %2").arg(off, stroke(m.strokes.front(), sticks));
     }
+    case check::Mending::Way::planned:
+      return Checked::tr("%1 as planned: it was left out here")
+          .arg(stick_name(sticks[static_cast<std::size_t>(m.strokes.front().stick)]));
     case check::Mending::Way::leave:
       return Checked::tr("leave it: no stick of the tray makes it better");
   }

@@ -57,8 +57,12 @@ struct MassLaid {
 /// left out. One for each mass.
 std::vector<MassLaid> really_laid(const DoneWork& work, const Reading& reading, double hand);
 
-/// What the hand alone makes of each mass: CIEDE2000, square root of the mean square, of its mean colour.
-std::vector<double> hand_spread(const DoneWork& work, const subject::Subject& subject, double hand);
+/// What the hand alone makes of a colour: CIEDE2000, square root of the mean square.
+struct HandSpread {
+  std::vector<double> masses;   ///< of the mean colour of each
+  std::vector<double> targets;  ///< in the plan's order
+};
+HandSpread hand_spread(const DoneWork& work, const subject::Subject& subject, double hand);
 
 /// Passes as they lie on the paper with the pressures they were really laid at, for planning on. `laid`: of the plan's
 /// own options and marks (plan::laid_after), whose passes stand first in `places`, then in the plan's order.

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
-#include <optional>
 #include <vector>
 
 #include "board/board.h"
@@ -21,7 +20,6 @@ struct Compared {
 struct MassReading {
   int mass = 0;
   Compared whole;
-  std::array<std::optional<Compared>, 3> parts;  ///< its dark, middle and light, where they are large enough to tell
 };
 
 /// The work as it is, against the Board after the passes that are done.
@@ -30,6 +28,8 @@ struct Reading {
   board::BoardImage board;          ///< what should be there
   std::vector<MassReading> masses;  ///< in the subject's order
   std::vector<Compared> targets;    ///< in the plan's order; area 0 where too little of it is seen
+  std::vector<Compared> shades;     ///< the same with both seen from a little further off: a shade that lies in threads
+                                    ///< among others is not told as off because the picture was placed a hair aside
   double glare = 0;  ///< light that lies on the work in one place and not as a mass is off, share of white
   double glare_u = 0, glare_v = 0;  ///< where, shares of the picture
 };

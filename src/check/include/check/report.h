@@ -29,7 +29,7 @@ struct Report {
   double likeness = 0;
   LightFix light;
   Reading reading;
-  std::vector<double> spread;  ///< of each mass, what the hand alone makes of it
+  HandSpread spread;
   std::vector<MassLaid> laid;  ///< of each mass
   std::vector<Fault> faults;   ///< all, weightiest first; the first kMostFaults with their mendings
   bool usable() const { return troubles.empty(); }

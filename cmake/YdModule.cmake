@@ -22,6 +22,7 @@ endif()
 if(YD_THREADS)  # loops over the cores are its own, of which it sees who waits for whom
   target_include_directories(yd_flags BEFORE INTERFACE ${CMAKE_SOURCE_DIR}/tests/threads)
   target_compile_options(yd_flags INTERFACE -fsanitize=thread -fno-omit-frame-pointer)
+  target_compile_definitions(yd_flags INTERFACE YD_THREADS)
   target_link_options(yd_flags INTERFACE -fsanitize=thread)
 endif()
 # Code that is run once a key or a command, and tests, whose time is spent in the modules: a third longer to compile at -O3.
@@ -55,15 +56,16 @@ function(yd_use_pch target name)
   endif()
 endfunction()
 
-# yd_module(NAME SOURCES ... USES other modules ... PRIVATE_LIBS ... PUBLIC_LIBS ... PCH core|qt)
+# yd_module(NAME SOURCES ... USES other modules ... PRIVATE_LIBS ... PUBLIC_LIBS ... PCH core|qt [ONCE])
+# ONCE: what it does is done once in a while, with yd_flags_once.
 function(yd_module name)
-  cmake_parse_arguments(M "" "PCH" "SOURCES;USES;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
+  cmake_parse_arguments(M "ONCE" "PCH" "SOURCES;USES;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
   add_library(yd_${name} STATIC ${M_SOURCES})
   target_include_directories(yd_${name} PUBLIC include PRIVATE src)
   foreach(used IN LISTS M_USES)
     target_link_libraries(yd_${name} PUBLIC yd_${used})
   endforeach()
-  target_link_libraries(yd_${name} PRIVATE yd_flags ${M_PRIVATE_LIBS} PUBLIC ${M_PUBLIC_LIBS})
+  target_link_libraries(yd_${name} PRIVATE $<IF:$<BOOL:${M_ONCE}>,yd_flags_once,yd_flags> ${M_PRIVATE_LIBS} PUBLIC ${M_PUBLIC_LIBS})
   if(YD_SANITIZE)  # what -O1 does not inline takes the sanitizers several times as long; the tests themselves stay at it
     target_compile_options(yd_${name} PRIVATE -O2)
   endif()

@@ -5353,6 +5353,10 @@
     <context>
         <name>yd::app::CheckPanel</name>
         <message>
+            <source>%1 of %2</source>
+            <translation>%1 von %2</translation>
+        </message>
+        <message>
             <source>What is off on the work</source>
             <translation>Was an der Arbeit daneben liegt</translation>
         </message>

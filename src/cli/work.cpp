@@ -37,40 +37,37 @@ Result<formats::Project> project_of(const WorkArguments& a) {
   return p;
 }
 
-Status take_school(const WorkArguments& a, plan::PlanOptions& options) {
-  if (a.school && *a.school == "advised") options.school.reset();
-  if (a.school && *a.school != "advised") {
-    const auto school = plan::school_by_name(*a.school);
-    if (!school) return school.error();
-    options.school = school.value();
-  }
-  if (a.manner) {
-    const auto manner = plan::manner_by_name(*a.manner);
-    if (!manner) return manner.error();
-    options.manner = manner.value();
-  }
-  if (a.course) {
-    const auto course = plan::course_by_name(*a.course);
-    if (!course) return course.error();
-    options.course = course.value();
-  }
+/// What a name that was given stands for; where none was all stays as it is.
+template <class ByName, class Value>
+Status take(const std::optional<std::string>& given, ByName by_name, Value& into) {
+  if (!given) return success();
+  const auto found = by_name(*given);
+  if (!found) return found.error();
+  into = found.value();
   return success();
 }
 
+Status take_school(const WorkArguments& a, plan::PlanOptions& options) {
+  Status taken = success();
+  if (a.school == "advised") {
+    options.school.reset();
+  } else {
+    taken = take(a.school, plan::school_by_name, options.school);
+  }
+  if (taken) taken = take(a.manner, plan::manner_by_name, options.manner);
+  return taken ? take(a.course, plan::course_by_name, options.course) : taken;
+}
+
 Status take_underpainting(const WorkArguments& a, plan::PlanOptions& options) {
-  if (a.coat && *a.coat == "none") options.underpaint = {};
-  if (a.coat && *a.coat != "none") {
-    const auto medium = plan::coat_medium_by_name(*a.coat);
-    if (!medium) return medium.error();
-    if (!options.underpaint.picture) options.underpaint.picture = plan::CoatChoice{};
-    options.underpaint.picture->medium = medium.value();
+  std::optional<plan::CoatChoice>& coat = options.underpaint.picture;
+  Status taken = success();
+  if (a.coat == "none") {
+    options.underpaint = {};
+  } else if (a.coat) {
+    if (!coat) coat = plan::CoatChoice{};
+    taken = take(a.coat, plan::coat_medium_by_name, coat->medium);
   }
-  if (a.coat_colours && options.underpaint.picture) {
-    const auto colours = plan::coat_colours_by_name(*a.coat_colours);
-    if (!colours) return colours.error();
-    options.underpaint.picture->colours = colours.value();
-  }
-  return success();
+  return taken && coat ? take(a.coat_colours, plan::coat_colours_by_name, coat->colours) : taken;
 }
 
 /// "NAME:0.5" taken apart; without a number the amount stays.

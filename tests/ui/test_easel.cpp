@@ -303,6 +303,7 @@ class TestEasel : public QObject {
   }
 
   void a_killed_run_loses_nothing() {
+    if (!trial::kMayStartPrograms) QSKIP("not under the thread sanitizer");
     QTemporaryDir folder;
     QProcess run;
     auto environment = QProcessEnvironment::systemEnvironment();

@@ -39,6 +39,7 @@ class TestKills : public QObject {
   Q_OBJECT
  private slots:
   void what_was_acknowledged_is_kept() {
+    if (!trial::kMayStartPrograms) QSKIP("not under the thread sanitizer");
     QTemporaryDir folder;
     Random random(11);
     int begun = 0;

@@ -21,6 +21,7 @@
 #include "models/recipe_view.h"
 #include "models/school_view.h"
 #include "models/stick_model.h"
+#include "patience.h"
 #include "colour/ciede2000.h"
 #include "session/order_edits.h"
 #include "session/session.h"
@@ -51,6 +52,7 @@ class TestModels : public QObject {
 
   // One set of defaults: what the window begins with and what the command line plans is the same plan.
   void the_window_and_the_command_line_plan_alike() {
+    if (!trial::kMayStartPrograms) QSKIP("not under the thread sanitizer");
     app::Session session(app::load_materials().value());
     session.open_picture(trial::bytes_of(YD_SOURCE_DIR "/data/demo/kettle.png"), "kettle.png");
     QVERIFY(QTest::qWaitFor([&] { return session.planned() && !session.busy(); }, 120000));

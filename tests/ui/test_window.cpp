@@ -37,7 +37,7 @@ struct Run {
     window.show();
   }
   bool settle() {
-    return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, 60000);
+    return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, trial::patience(60000));
   }
   bool press(const char* button) {
     auto* b = window.findChild<QPushButton*>(button);

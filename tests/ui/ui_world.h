@@ -15,6 +15,7 @@
 #include <memory>
 
 #include "media/shipped.h"
+#include "patience.h"
 #include "remembered.h"
 #include "window/main_window.h"
 
@@ -68,7 +69,7 @@ class World {
     return settle();
   }
   /// Enough for a slow machine under a sanitizer; what hangs is ended by the test's own limit.
-  static constexpr int kPatience_ms = 300000;
+  static constexpr int kPatience_ms = patience(300000);
   /// Waits until nothing is being worked out.
   bool settle() {
     return QTest::qWaitFor([this] { return !session.busy() && !window.files().reading(); }, kPatience_ms);

@@ -2,9 +2,7 @@
 #include "looks/images.h"
 
 #include <QPainter>
-#include <QtConcurrentMap>
 #include <cstring>
-#include <numeric>
 
 #include "colour/profile.h"
 #include "looks/translate.h"
@@ -13,17 +11,6 @@
 
 namespace yd::app {
 namespace {
-
-void convert_rows(const subject::LabImage& image, QImage& out) {
-  std::vector<int> rows(static_cast<std::size_t>(image.height));
-  std::iota(rows.begin(), rows.end(), 0);
-  uchar* bits = out.bits();
-  const auto stride = out.bytesPerLine();
-  QtConcurrent::blockingMap(rows, [&](int y) {
-    colour::picture_to_srgb(&image.at(0, y), reinterpret_cast<colour::Rgb8*>(bits + y * stride),
-                            static_cast<std::size_t>(image.width));
-  });
-}
 
 QImage values_image(const subject::LabImage& squinted, int steps) {
   std::array<uchar, 10> grey{};
@@ -89,12 +76,6 @@ QImage lit_mask(const subject::Grid<std::uint16_t>& labels, const std::vector<uc
 }
 
 }  // namespace
-
-QImage to_image(const subject::LabImage& image) {
-  QImage out(image.width, image.height, QImage::Format_RGB888);
-  convert_rows(image, out);
-  return out;
-}
 
 QImage subject_image(const subject::Subject& subject, SubjectView view, int steps) {
   switch (view) {

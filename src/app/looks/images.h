@@ -15,8 +15,6 @@ namespace yd::app {
 
 using pictures::to_colour;
 using pictures::to_image;
-/// Lab to the screen, on all cores.
-QImage to_image(const subject::LabImage& image);
 
 /// What the Subject view can show.
 enum class SubjectView { picture, squint, values, masses, warmth };

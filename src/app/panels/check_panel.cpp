@@ -26,6 +26,11 @@ QListView* lines(const QString& name, const QString& title, QAbstractItemModel& 
   return list;
 }
 
+QString shown_of(int shown, std::size_t all) {
+  return static_cast<std::size_t>(shown) < all ? CheckPanel::tr("%1 of %2").arg(shown).arg(all)
+                                               : QString::number(shown);
+}
+
 }  // namespace
 
 CheckPanel::CheckPanel(Session& session, Checker& checker, QWidget* parent)
@@ -111,7 +116,7 @@ void CheckPanel::refresh() {
   const CheckedPtr checked = checker_.checked();
   const bool usable = checked && checked->report.usable();
   faults_.set_checked(usable ? checked : nullptr);
-  faults_card_->set_fact(usable ? QString::number(faults_.rowCount()) : QString());
+  faults_card_->set_fact(usable ? shown_of(faults_.rowCount(), checked->report.faults.size()) : QString());
   photo_card_->set_fact(checked ? (usable ? tr("will do") : tr("will not do")) : QString());
   masses_->set_facts(usable ? mass_facts(*checked) : QList<Fact>{});
   photo_->set_facts(checked ? photo_facts(*checked) : QList<Fact>{});

@@ -36,7 +36,7 @@ BoardImage where_picture(const subject::Subject& s, const plan::Plan& plan, std:
   const int w = std::max(1, static_cast<int>(s.labels.width / scale));
   const int h = std::max(1, static_cast<int>(s.labels.height / scale));
   const auto from = [&](int i, int most) { return std::min(most - 1, static_cast<int>((i + 0.5) * scale)); };
-  std::vector<colour::LabPixel> lab(static_cast<std::size_t>(w) * static_cast<std::size_t>(h));
+  subject::LabImage lab(w, h);
   for (int y = 0; y < h; ++y) {
     const int v = from(y, s.labels.height);
     const int below = from(std::min(h - 1, y + 1), s.labels.height);
@@ -49,13 +49,10 @@ BoardImage where_picture(const subject::Subject& s, const plan::Plan& plan, std:
       if (s.labels.at(beside, v) != m || s.labels.at(u, below) != m) ink = std::max(ink, kBorderInk);
       const double paper = kPale + (kWhite - kPale) * s.squinted.at(u, v).l / 100;
       const double l = paper + ink * (kInkL - paper);
-      lab[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)].l =
-          static_cast<float>(l);
+      lab.at(x, y).l = static_cast<float>(l);
     }
   }
-  BoardImage out(w, h);
-  colour::picture_to_srgb(lab.data(), out.data.data(), out.size());
-  return out;
+  return subject::to_srgb(lab);
 }
 
 }  // namespace yd::board

@@ -90,58 +90,66 @@ void place_them(std::vector<Fault>& faults, const subject::Subject& s, const pla
 }
 
 /// Two masses that are to be of one colour and are not: paired features, or one thing seen twice.
+std::optional<Fault> pair_fault(const Reading& reading, const subject::Subject& s, std::span<const double> spread,
+                                std::size_t p, std::size_t q) {
+  const Compared& a = reading.masses[p].whole;
+  const Compared& b = reading.masses[q].whole;
+  const double ratio = s.masses[p].area / s.masses[q].area;
+  if (s.masses[p].plane != s.masses[q].plane || ratio > kAlikeArea || ratio < 1 / kAlikeArea) return {};
+  const double wanted = colour::ciede2000(a.expected, b.expected);
+  const double is = colour::ciede2000(a.measured, b.measured);
+  Fault f;
+  f.spread_de00 = std::hypot(spread[p], spread[q]);
+  if (wanted > kAlike || is - wanted < kFault + f.spread_de00) return {};
+  // The one that is further from what it should be is the one to mend.
+  const bool first = a.de00 >= b.de00;
+  f.off = Off::pair;
+  f.mass = static_cast<int>(first ? p : q);
+  f.rival = static_cast<int>(first ? q : p);
+  f.colours = first ? a : b;
+  f.amount = is;
+  f.weight = std::sqrt(std::min(s.masses[p].area, s.masses[q].area)) * (is - wanted - f.spread_de00);
+  return f;
+}
 std::vector<Fault> pairs_of(const Reading& reading, const subject::Subject& s, std::span<const double> spread) {
   std::vector<Fault> out;
   for (std::size_t p = 0; p < reading.masses.size(); ++p) {
     for (std::size_t q = p + 1; q < reading.masses.size(); ++q) {
-      const Compared& a = reading.masses[p].whole;
-      const Compared& b = reading.masses[q].whole;
-      const double ratio = s.masses[p].area / s.masses[q].area;
-      if (s.masses[p].plane != s.masses[q].plane || ratio > kAlikeArea || ratio < 1 / kAlikeArea) continue;
-      const double wanted = colour::ciede2000(a.expected, b.expected);
-      const double is = colour::ciede2000(a.measured, b.measured);
-      const double told = kFault + std::hypot(spread[p], spread[q]);
-      if (wanted > kAlike || is - wanted < told) continue;
-      // The one that is further from what it should be is the one to mend.
-      const bool first = a.de00 >= b.de00;
-      Fault f;
-      f.off = Off::pair;
-      f.mass = static_cast<int>(first ? p : q);
-      f.rival = static_cast<int>(first ? q : p);
-      f.colours = first ? a : b;
-      f.spread_de00 = std::hypot(spread[p], spread[q]);
-      f.amount = is;
-      f.weight = std::sqrt(std::min(s.masses[p].area, s.masses[q].area)) * (is - wanted - f.spread_de00);
-      out.push_back(f);
+      if (auto f = pair_fault(reading, s, spread, p, q)) out.push_back(std::move(*f));
     }
   }
   return out;
 }
 
-/// Borders that were smudged, or cut where they were to be lost. Named by the mass in front.
-std::vector<Fault> edges_of(const Reading& reading, const board::BoardImage& laid, const subject::Subject& s) {
+/// Smudged, or cut where it was to be lost.
+bool is_off(const BorderReading& b, double sharp) {
+  const bool soft = sharp < kSoft && b.expected > kLost;
+  const bool hard = sharp > kHard && b.expected < kMeantSoft && sharp * b.expected > kMeantSoft;
+  return soft || hard;
+}
+
+/// A border that is off, named by the mass in front.
+Fault edge_fault(const Reading& reading, const subject::Subject& s, const BorderReading& b, double sharp) {
   constexpr double kEdgeWeight = 2;  // edges come after colours, all else alike
+  const subject::Mass& p = s.masses[static_cast<std::size_t>(b.mass)];
+  const subject::Mass& q = s.masses[static_cast<std::size_t>(b.rival)];
+  const bool first = p.plane >= q.plane;
+  Fault f;
+  f.off = Off::edge;
+  f.mass = first ? b.mass : b.rival;
+  f.rival = first ? b.rival : b.mass;
+  f.colours = reading.masses[static_cast<std::size_t>(f.mass)].whole;
+  f.amount = sharp;
+  f.weight = kEdgeWeight * std::sqrt(0.1 * b.length) * std::abs(std::log(std::max(0.1, sharp))) *
+             (p.focal || q.focal ? kFocal : 1);
+  return f;
+}
+std::vector<Fault> edges_of(const Reading& reading, const board::BoardImage& laid, const subject::Subject& s) {
   std::vector<Fault> out;
   const std::vector<BorderReading> borders = read_borders(reading, laid, s);
   const std::vector<double> sharp = sharpness(borders);
   for (std::size_t i = 0; i < borders.size(); ++i) {
-    const BorderReading& b = borders[i];
-    const bool soft = sharp[i] < kSoft && b.expected > kLost;
-    const bool hard = sharp[i] > kHard && b.expected < kMeantSoft && sharp[i] * b.expected > kMeantSoft;
-    if (!soft && !hard) continue;
-    const bool first =
-        s.masses[static_cast<std::size_t>(b.mass)].plane >= s.masses[static_cast<std::size_t>(b.rival)].plane;
-    Fault f;
-    f.off = Off::edge;
-    f.mass = first ? b.mass : b.rival;
-    f.rival = first ? b.rival : b.mass;
-    f.colours = reading.masses[static_cast<std::size_t>(f.mass)].whole;
-    f.amount = sharp[i];
-    const bool focal =
-        s.masses[static_cast<std::size_t>(b.mass)].focal || s.masses[static_cast<std::size_t>(b.rival)].focal;
-    f.weight =
-        kEdgeWeight * std::sqrt(0.1 * b.length) * std::abs(std::log(std::max(0.1, sharp[i]))) * (focal ? kFocal : 1);
-    out.push_back(f);
+    if (is_off(borders[i], sharp[i])) out.push_back(edge_fault(reading, s, borders[i], sharp[i]));
   }
   return out;
 }

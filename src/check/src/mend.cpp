@@ -19,6 +19,8 @@ constexpr std::size_t kFirsts = 6;    // strokes that a second one is tried over
 constexpr std::size_t kJudgedBy = 6;  // targets a mass is judged by
 constexpr std::size_t kOffered = 3;
 
+bool nearer(const Mending& p, const Mending& q) { return p.de00 < q.de00; }
+
 struct Seen {
   int target = 0;
   Compared colours;
@@ -147,7 +149,7 @@ std::vector<Mending> tried_over(const Bench& bench, const std::vector<plan::Stro
   }
   std::vector<Mending> out(all.size());
   tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { out[i] = bench.tried(way, all[i]); });
-  std::stable_sort(out.begin(), out.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  std::stable_sort(out.begin(), out.end(), nearer);
   return out;
 }
 
@@ -161,6 +163,17 @@ std::vector<Mending> different(const std::vector<Mending>& all, std::size_t most
     if (out.size() == most) break;
   }
   return out;
+}
+
+/// The best second stroke over one of the first, where it gains enough.
+std::optional<Mending> two_strokes(const Bench& bench, const std::vector<Mending>& firsts, std::span<const int> tray) {
+  std::optional<Mending> best;
+  for (const Mending& first : firsts) {
+    const std::vector<Mending> over = tried_over(bench, first.strokes, tray);
+    if (over.empty() || over.front().de00 >= firsts.front().de00 - kSecondGain) continue;
+    if (!best || nearer(over.front(), *best)) best = over.front();
+  }
+  return best;
 }
 
 /// What is loose brushed off, and where it gains one stroke on what is left; only where no stroke does as well alone,
@@ -207,21 +220,11 @@ std::vector<Mending> mend(const Fault& fault, const DoneWork& work, const Readin
   const Bench bench(fault, work, reading, laid, collection);
   const Mending leave = bench.tried(Mending::Way::leave, {});
   std::vector<Mending> found = different(tried_over(bench, {}, tray), kFirsts);
-  if (!found.empty()) {
-    std::vector<Mending> two;
-    for (const Mending& first : found) {
-      const std::vector<Mending> over = tried_over(bench, first.strokes, tray);
-      if (!over.empty() && over.front().de00 < found.front().de00 - kSecondGain) two.push_back(over.front());
-    }
-    const auto best =
-        std::min_element(two.begin(), two.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
-    if (best != two.end()) found.insert(found.begin(), *best);
-  }
+  if (auto two = two_strokes(bench, found, tray)) found.insert(found.begin(), std::move(*two));
   found.push_back(bench.tried(Mending::Way::fixative, {}));
-  const auto least =
-      std::min_element(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  const auto least = std::min_element(found.begin(), found.end(), nearer);
   if (const auto lift = lifted(bench, std::min(least->de00, leave.de00), tray)) found.push_back(*lift);
-  std::stable_sort(found.begin(), found.end(), [](const Mending& p, const Mending& q) { return p.de00 < q.de00; });
+  std::stable_sort(found.begin(), found.end(), nearer);
   // What was to be there anyway is the first thing to think of.
   if (const auto planned = left_out(bench, work, laid); planned && planned->de00 < found.front().de00 + kGain)
     found.insert(found.begin(), *planned);

@@ -5,11 +5,7 @@
 
 namespace yd::exports {
 
-QImage subject_picture(const PlanView& p) {
-  board::BoardImage pixels(p.subject.image.width, p.subject.image.height);
-  colour::picture_to_srgb(p.subject.image.data.data(), pixels.data.data(), pixels.size());
-  return pictures::to_image(pixels);
-}
+QImage subject_picture(const PlanView& p) { return pictures::to_image(p.subject.image); }
 
 QImage board_picture(const PlanView& p) {
   const auto palette =

@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <QSqlError>
 #include <atomic>
+#include <cerrno>
 
 namespace yd::journal {
 namespace {
@@ -12,16 +13,20 @@ namespace {
 constexpr int kCorrupt = 11;
 constexpr int kNoDatabase = 26;
 constexpr int kFull = 13;
+constexpr int kIo = 10;
 constexpr int kReadOnly = 8;
 constexpr int kBusy = 5;
 
 }  // namespace
 
 Error sql_error(const QString& file, const QSqlError& error) {
+  const int system =
+      errno;  // SQLite knows a full disk, but not a quota that is used up: the system's number is still there
   const int code = error.nativeErrorCode().toInt() & 0xff;
   const std::string where = file.toStdString();
   if (code == kCorrupt || code == kNoDatabase) return {Error::Code::bad_format, where, "the journal is damaged"};
-  if (code == kFull) return {Error::Code::io, where, "the disk is full; nothing was written"};
+  if (code == kFull || (code == kIo && (system == EDQUOT || system == ENOSPC)))
+    return {Error::Code::io, where, "the disk is full; nothing was written"};
   if (code == kReadOnly) return {Error::Code::io, where, "is read-only; nothing was written"};
   if (code == kBusy) return {Error::Code::io, where, "is held by another program; nothing was written"};
   return {Error::Code::io, where, error.databaseText().toStdString()};
@@ -35,6 +40,7 @@ Statement::Statement(const QSqlDatabase& database, const QString& sql)
 
 Status Statement::run() {
   if (unprepared_.isValid()) return sql_error(file_, unprepared_);
+  errno = 0;
   if (query_.exec()) return success();
   return sql_error(file_, query_.lastError());
 }

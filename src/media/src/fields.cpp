@@ -19,24 +19,27 @@ bool in_range(const nlohmann::json& value, double low, double high) {
   return std::isfinite(v) && v >= low && v <= high;
 }
 
+/// The place of the quotation mark that ends a string, which begins after `at`; the end of the text where none does.
+std::size_t string_end(const std::string& text, std::size_t at) {
+  for (++at; at < text.size() && text[at] != '"'; ++at) {
+    if (text[at] == '\\') ++at;
+  }
+  return at;
+}
+
 /// Why a text is more than a file of ours can be, or nothing. Looks at brackets and commas outside strings.
 const char* excess(const std::string& text) {
   constexpr int kDeepest = 64;
   constexpr std::size_t kMostValues = 4'000'000;
   int depth = 0;
   std::size_t values = 0;
-  bool quoted = false;
   for (std::size_t i = 0; i < text.size(); ++i) {
     const char c = text[i];
-    if (quoted) {
-      if (c == '\\') ++i;
-      quoted = c != '"';
-      continue;
-    }
-    if (c == '"') quoted = true;
-    if (c == '[' || c == '{') ++depth;
+    const bool opens = c == '[' || c == '{';
+    if (c == '"') i = string_end(text, i);
+    if (opens) ++depth;
     if (c == ']' || c == '}') --depth;
-    if (c == ',' || c == '[' || c == '{') ++values;
+    if (opens || c == ',') ++values;
     if (depth > kDeepest) return "is nested too deeply";
     if (values > kMostValues) return "holds more than four million values";
   }

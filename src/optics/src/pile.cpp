@@ -49,6 +49,18 @@ struct Pile::Taken {
 
 Pile::Pile(const Ground& ground, const Parameters& parameters) : ground_(&ground), parameters_(&parameters) {}
 
+Pile::Pile(const Pile& other)
+    : ground_(other.ground_),
+      parameters_(other.parameters_),
+      height_(other.height_),
+      mixes_(other.mixes_),
+      event_(other.event_) {
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    strata_[i].reserve(other.strata_[i].size() + 1);
+    strata_[i].assign(other.strata_[i].begin(), other.strata_[i].end());
+  }
+}
+
 float Pile::free_room(std::size_t i) const { return std::max(0.0F, capacity(i) - height_[i]); }
 
 float Pile::top() const {

@@ -15,6 +15,8 @@ QImage to_image(const subject::Grid<colour::Rgb8>& pixels) {
   return out;
 }
 
+QImage to_image(const subject::LabImage& image) { return to_image(subject::to_srgb(image)); }
+
 QColor to_colour(const colour::Lab& lab) {
   const colour::Rgb8 c = colour::to_srgb(lab);
   return {c.r, c.g, c.b};

@@ -76,6 +76,11 @@ bool possible(Kind kind, const Material& m) {
 
 namespace {
 
+/// More or less of something; the others are found among several.
+bool judged_by_eye(Kind kind) {
+  return kind == Kind::value || kind == Kind::lighter || kind == Kind::warmer || kind == Kind::masses;
+}
+
 /// Choices whose difference is one of values.
 bool in_steps(Kind kind) { return kind == Kind::wrong_place || kind == Kind::together; }
 
@@ -384,13 +389,12 @@ Outcome Drill::outcome() const {
   out.trials = asked_;
   out.right = asked_ > 0 ? static_cast<double>(right_) / asked_ : 0;
   out.last = last_;
-  const bool judged = kind_ == Kind::value || kind_ == Kind::lighter || kind_ == Kind::warmer || kind_ == Kind::masses;
   if (kind_ == Kind::mixing) {
     double sum = 0;
     for (const double off : last_) sum += off / static_cast<double>(last_.size());
     out.eye.threshold = sum;
   } else {
-    out.eye = judged ? eye_.estimate() : finder_.estimate();
+    out.eye = judged_by_eye(kind_) ? eye_.estimate() : finder_.estimate();
   }
   for (std::size_t i = 0; i < seen_.size(); ++i) out.by_surround[i] = seen_[i] > 0 ? sum_off_[i] / seen_[i] : 0;
   return out;

@@ -80,22 +80,28 @@ Status split(Edited& state, const MassEdit& e, Side other_side) {
   return success();
 }
 
+/// Halfway between the means of the two halves: the border of two clusters, found by a few rounds; none of one value.
+std::optional<float> border_of_two(const std::vector<float>& values) {
+  float border = 0;
+  for (const float l : values) border += l / static_cast<float>(values.size());
+  for (int round = 0; round < 10; ++round) {
+    std::array<double, 2> sum{};
+    std::array<double, 2> n{};
+    for (const float l : values) sum[l > border ? 1 : 0] += l, n[l > border ? 1 : 0] += 1;
+    if (n[0] == 0 || n[1] == 0) return {};
+    border = static_cast<float>((sum[0] / n[0] + sum[1] / n[1]) / 2);
+  }
+  return border;
+}
+
 Status split_values(Edited& state, const MassEdit& e, const LabImage& picture) {
   std::vector<float> lightness;
   for (std::size_t i = 0; i < picture.size(); ++i) {
     if (state.regions.labels.data[i] == e.mass) lightness.push_back(picture.data[i].l);
   }
-  // Halfway between the means of the two halves: the border of two clusters, found by a few rounds.
-  float border = 0;
-  for (const float l : lightness) border += l / static_cast<float>(lightness.size());
-  for (int round = 0; round < 10; ++round) {
-    std::array<double, 2> sum{};
-    std::array<double, 2> n{};
-    for (const float l : lightness) sum[l > border ? 1 : 0] += l, n[l > border ? 1 : 0] += 1;
-    if (n[0] == 0 || n[1] == 0) return refuse(e, "is of one value: there is nothing to split");
-    border = static_cast<float>((sum[0] / n[0] + sum[1] / n[1]) / 2);
-  }
-  return split(state, e, [&](int x, int y) { return picture.at(x, y).l > border; });
+  const auto border = border_of_two(lightness);
+  if (!border) return refuse(e, "is of one value: there is nothing to split");
+  return split(state, e, [&](int x, int y) { return picture.at(x, y).l > *border; });
 }
 
 Status split_line(Edited& state, const MassEdit& e) {

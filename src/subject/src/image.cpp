@@ -49,4 +49,11 @@ Result<LabImage> working_image(const RawPicture& picture, int long_side, const C
   return out;
 }
 
+Grid<colour::Rgb8> to_srgb(const LabImage& image) {
+  Grid<colour::Rgb8> out(image.width, image.height);
+  const auto width = static_cast<std::size_t>(image.width);
+  tbb::parallel_for(0, image.height, [&](int y) { colour::picture_to_srgb(&image.at(0, y), &out.at(0, y), width); });
+  return out;
+}
+
 }  // namespace yd::subject

@@ -127,21 +127,27 @@ class Guesser {
   double border(std::size_t m, std::size_t n) const { return borders_[m * masses_.size() + n]; }
 
   Surface on_the_ground(std::size_t m) const {
-    const Mass& mass = masses_[m];
-    const Direction& d = way_[m];
-    const colour::Lch lch = colour::to_lch(mass.mean);
-    if (lch.c >= kGreenChroma && lch.h > kGreenFrom && lch.h < kGreenTo) {
-      const bool blades = d.coherence >= kCoherent && std::abs(d.angle_deg) > kUpright;
-      const bool lawn = bottom_[m] > kLawn && mass.mean.l > kLawnLight;
-      return blades || lawn ? Surface::grass : Surface::foliage;
-    }
-    const bool level = d.coherence >= kCoherent && std::abs(d.angle_deg) < kLevel;
-    if (!level || mass.centre_y < kWaterBelow || mass.plane == Plane::background) return Surface::unsaid;
+    const colour::Lch lch = colour::to_lch(masses_[m].mean);
+    if (lch.c >= kGreenChroma && lch.h > kGreenFrom && lch.h < kGreenTo)
+      return is_grass(m) ? Surface::grass : Surface::foliage;
+    return could_be_water(m) && is_like_a_sky(m) ? Surface::water : Surface::unsaid;
+  }
+
+  bool is_grass(std::size_t m) const {
+    const bool blades = way_[m].coherence >= kCoherent && std::abs(way_[m].angle_deg) > kUpright;
+    return blades || (bottom_[m] > kLawn && masses_[m].mean.l > kLawnLight);
+  }
+
+  bool could_be_water(std::size_t m) const {
+    const bool level = way_[m].coherence >= kCoherent && std::abs(way_[m].angle_deg) < kLevel;
+    return level && masses_[m].centre_y >= kWaterBelow && masses_[m].plane != Plane::background;
+  }
+
+  bool is_like_a_sky(std::size_t m) const {
     for (std::size_t s = 0; s < masses_.size(); ++s) {
-      if (out_[s] == Surface::sky && colour::distance_1976(masses_[s].mean, mass.mean) < kLikeSky)
-        return Surface::water;
+      if (out_[s] == Surface::sky && colour::distance_1976(masses_[s].mean, masses_[m].mean) < kLikeSky) return true;
     }
-    return Surface::unsaid;
+    return false;
   }
 
   const std::vector<Mass>& masses_;
@@ -162,6 +168,11 @@ std::string thing(const Mass& m) {
   return full.substr(full.rfind(' ') + 1);
 }
 
+/// Of three words the one for a share of a way.
+const char* third_of(double at, const char* first, const char* middle, const char* last) {
+  return at < 0.34 ? first : at > 0.66 ? last : middle;
+}
+
 /// Where among its like it lies: by rows, then by columns, as few words as tell them apart; none where nothing does.
 std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
   double top = 1, bottom = 0, left = 1, right = 0;
@@ -172,13 +183,12 @@ std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
   constexpr double kApart = 0.12;  // of the side, from which a row or column is worth a word
   std::string out;
   if (bottom - top > kApart) {
-    const double at = (m.centre_y - top) / (bottom - top);
-    out = at < 0.34 ? "upper" : at > 0.66 ? "lower" : "middle";
+    out = third_of((m.centre_y - top) / (bottom - top), "upper", "middle", "lower");
   }
   if (right - left > kApart) {
-    const double at = (m.centre_x - left) / (right - left);
-    const char* column = at < 0.34 ? "left" : at > 0.66 ? "right" : out.empty() ? "middle" : "";
-    if (*column != '\0') out += (out.empty() ? "" : " ") + std::string(column);
+    const std::string middle = out.empty() ? "middle" : "";
+    const std::string column = third_of((m.centre_x - left) / (right - left), "left", middle.c_str(), "right");
+    if (!column.empty()) out += (out.empty() ? "" : " ") + column;
   }
   return out;
 }

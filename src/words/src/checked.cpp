@@ -30,6 +30,25 @@ QString stroke(const plan::Stroke& s, std::span<const media::Stick> sticks) {
                                                 : Checked::tr("%1 %2").arg(stick, firmness(s.pressure));
 }
 
+using Sticks = std::span<const media::Stick>;
+
+QString stroke_upon_stroke(const check::Mending& m, Sticks sticks) {
+  QStringList strokes;
+  for (const plan::Stroke& s : m.strokes) strokes.append(stroke(s, sticks));
+  return strokes.join(Checked::tr(", then "));
+}
+
+QString first_stick(const check::Mending& m, Sticks sticks) {
+  return stick_name(sticks[static_cast<std::size_t>(m.strokes.front().stick)]);
+}
+
+QString lifting(const check::Mending& m, Sticks sticks) {
+  const QString off = Checked::tr(
+      "brush the loose pigment off with a stiff dry brush, the board upright, a dust mask on; what was pressed in "
+      "stays");
+  return m.strokes.empty() ? off : Checked::tr("%1; then %2").arg(off, stroke(m.strokes.front(), sticks));
+}
+
 }  // namespace
 
 QString trouble(check::Trouble trouble) {
@@ -135,28 +154,20 @@ QString fault_evidence(const check::Fault& f) {
 
 QString mending(const check::Mending& m, std::span<const media::Stick> sticks) {
   switch (m.way) {
-    case check::Mending::Way::strokes: {
-      QStringList strokes;
-      for (const plan::Stroke& s : m.strokes) strokes.append(stroke(s, sticks));
-      return strokes.join(Checked::tr(", then "));
-    }
+    case check::Mending::Way::strokes:
+      return stroke_upon_stroke(m, sticks);
     case check::Mending::Way::cut:
       return m.strokes.empty() ? Checked::tr("cut it anew with the edge of a stick")
                                : Checked::tr("cut it anew with the edge of %1, pressed firmly, not rubbed")
-                                     .arg(stick_name(sticks[static_cast<std::size_t>(m.strokes.front().stick)]));
+                                     .arg(first_stick(m, sticks));
     case check::Mending::Way::soften:
       return Checked::tr("rub across it once with a clean finger");
     case check::Mending::Way::fixative:
       return Checked::tr("fixative over all of it: it darkens");
-    case check::Mending::Way::lift: {
-      const QString off = Checked::tr(
-          "brush the loose pigment off with a stiff dry brush, the board upright, a dust mask on; what was pressed in "
-          "stays");
-      return m.strokes.empty() ? off : Checked::tr("%1; then %2").arg(off, stroke(m.strokes.front(), sticks));
-    }
+    case check::Mending::Way::lift:
+      return lifting(m, sticks);
     case check::Mending::Way::planned:
-      return Checked::tr("%1 as planned: it was left out here")
-          .arg(stick_name(sticks[static_cast<std::size_t>(m.strokes.front().stick)]));
+      return Checked::tr("%1 as planned: it was left out here").arg(first_stick(m, sticks));
     case check::Mending::Way::leave:
       return Checked::tr("leave it: no stick of the tray makes it better");
   }

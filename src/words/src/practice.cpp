@@ -5,6 +5,7 @@
 #include "words/terms.h"
 
 #include <QCoreApplication>
+#include <array>
 #include <cmath>
 
 namespace yd::words {
@@ -27,81 +28,50 @@ QString amount(double steps) {
   return Practice::tr("%1 steps").arg(number(steps, 1));
 }
 
+struct DrillWords {
+  const char *name, *about, *question;
+};
+/// In the order of Kind.
+constexpr auto kDrills = std::to_array<DrillWords>(
+    {{QT_TRANSLATE_NOOP("Practice", "Name the value"),
+      QT_TRANSLATE_NOOP("Practice", "One patch on a dark, middle or light ground: which of nine steps?"),
+      QT_TRANSLATE_NOOP("Practice", "Which value, 1 (dark) to 9 (light)?")},
+     {QT_TRANSLATE_NOOP("Practice", "Which is lighter"),
+      QT_TRANSLATE_NOOP("Practice", "A colour beside a grey: which has more light in it?"),
+      QT_TRANSLATE_NOOP("Practice", "Which is lighter, left or right?")},
+     {QT_TRANSLATE_NOOP("Practice", "Which is warmer"),
+      QT_TRANSLATE_NOOP("Practice", "Two neighbours in hue: which leans to orange?"),
+      QT_TRANSLATE_NOOP("Practice", "Which is warmer, left or right?")},
+     {QT_TRANSLATE_NOOP("Practice", "What will it be"),
+      QT_TRANSLATE_NOOP("Practice", "Two or three strokes on this paper: which colour do they make?"),
+      QT_TRANSLATE_NOOP("Practice", "Which colour do these strokes make?")},
+     {QT_TRANSLATE_NOOP("Practice", "Which stick comes nearest"),
+      QT_TRANSLATE_NOOP("Practice", "A colour and four sticks of the tray: which is nearest?"),
+      QT_TRANSLATE_NOOP("Practice", "Which stick comes nearest?")},
+     {QT_TRANSLATE_NOOP("Practice", "Masses, eyes half closed"),
+      QT_TRANSLATE_NOOP("Practice", "Two masses of the picture: which is lighter as a whole?"),
+      QT_TRANSLATE_NOOP("Practice", "Which mass is lighter, 1 or 2?")},
+     {QT_TRANSLATE_NOOP("Practice", "What runs together"),
+      QT_TRANSLATE_NOOP("Practice", "Eyes half closed: which of four masses becomes one with A?"),
+      QT_TRANSLATE_NOOP("Practice", "Which runs together with A?")},
+     {QT_TRANSLATE_NOOP("Practice", "Find the wrong passage"),
+      QT_TRANSLATE_NOOP("Practice", "The Board with one passage off in value: which?"),
+      QT_TRANSLATE_NOOP("Practice", "Which place is wrong?")},
+     {QT_TRANSLATE_NOOP("Practice", "Match by mixing"),
+      QT_TRANSLATE_NOOP("Practice", "Make a colour with up to three strokes of the tray."),
+      QT_TRANSLATE_NOOP("Practice", "Make this colour.")}});
+static_assert(kDrills.size() == practice::kKinds.size());
+const DrillWords& of(Kind kind) { return kDrills[static_cast<std::size_t>(kind)]; }
+
 }  // namespace
 
-QString drill(Kind kind) {
-  switch (kind) {
-    case Kind::value:
-      return Practice::tr("Name the value");
-    case Kind::lighter:
-      return Practice::tr("Which is lighter");
-    case Kind::warmer:
-      return Practice::tr("Which is warmer");
-    case Kind::mixture:
-      return Practice::tr("What will it be");
-    case Kind::nearest:
-      return Practice::tr("Which stick comes nearest");
-    case Kind::masses:
-      return Practice::tr("Masses, eyes half closed");
-    case Kind::together:
-      return Practice::tr("What runs together");
-    case Kind::wrong_place:
-      return Practice::tr("Find the wrong passage");
-    case Kind::mixing:
-      return Practice::tr("Match by mixing");
-  }
-  return {};
-}
+QString drill(Kind kind) { return Practice::tr(of(kind).name); }
 
-QString drill_about(Kind kind) {
-  switch (kind) {
-    case Kind::value:
-      return Practice::tr("One patch on a dark, middle or light ground: which of nine steps?");
-    case Kind::lighter:
-      return Practice::tr("A colour beside a grey: which has more light in it?");
-    case Kind::warmer:
-      return Practice::tr("Two neighbours in hue: which leans to orange?");
-    case Kind::mixture:
-      return Practice::tr("Two or three strokes on this paper: which colour do they make?");
-    case Kind::nearest:
-      return Practice::tr("A colour and four sticks of the tray: which is nearest?");
-    case Kind::masses:
-      return Practice::tr("Two masses of the picture: which is lighter as a whole?");
-    case Kind::together:
-      return Practice::tr("Eyes half closed: which of four masses becomes one with A?");
-    case Kind::wrong_place:
-      return Practice::tr("The Board with one passage off in value: which?");
-    case Kind::mixing:
-      return Practice::tr("Make a colour with up to three strokes of the tray.");
-  }
-  return {};
-}
+QString drill_about(Kind kind) { return Practice::tr(of(kind).about); }
 
 QString family(practice::Family family) { return term(practice::name(family)); }
 
-QString question(const practice::Task& task) {
-  switch (task.kind) {
-    case Kind::value:
-      return Practice::tr("Which value, 1 (dark) to 9 (light)?");
-    case Kind::lighter:
-      return Practice::tr("Which is lighter, left or right?");
-    case Kind::warmer:
-      return Practice::tr("Which is warmer, left or right?");
-    case Kind::mixture:
-      return Practice::tr("Which colour do these strokes make?");
-    case Kind::nearest:
-      return Practice::tr("Which stick comes nearest?");
-    case Kind::masses:
-      return Practice::tr("Which mass is lighter, 1 or 2?");
-    case Kind::together:
-      return Practice::tr("Which runs together with A?");
-    case Kind::wrong_place:
-      return Practice::tr("Which place is wrong?");
-    case Kind::mixing:
-      return Practice::tr("Make this colour.");
-  }
-  return {};
-}
+QString question(const practice::Task& task) { return Practice::tr(of(task.kind).question); }
 
 QString bias(Kind kind, double bias, double sd) {
   if (std::abs(bias) < kSure * sd || std::abs(bias) < 0.1) return Practice::tr("as they are, as far as can be told");

@@ -34,6 +34,12 @@ struct Coat {
 class Pile {
  public:
   Pile(const Ground& ground, const Parameters& parameters);
+  /// A copy is made to be laid on: it has room for a coat more.
+  Pile(const Pile& other);
+  Pile(Pile&&) = default;
+  Pile& operator=(const Pile&) = default;
+  Pile& operator=(Pile&&) = default;
+  ~Pile() = default;
 
   /// Lays pigment `pigment` with a stick, pencil or sponge. Each stratum wants
   /// lay * p * exp(-gap / reach(p)) * grip, where gap is its depth below the present top, and gets

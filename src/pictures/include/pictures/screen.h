@@ -12,6 +12,7 @@ namespace yd::pictures {
 
 /// Pixels for the screen, tagged sRGB.
 QImage to_image(const subject::Grid<colour::Rgb8>& pixels);
+QImage to_image(const subject::LabImage& image);
 /// A Lab colour (D50) for the screen, clipped to sRGB.
 QColor to_colour(const colour::Lab& lab);
 /// The picture smaller, averaged in linear light: what is finer than a pixel is seen as its light, not as its number.

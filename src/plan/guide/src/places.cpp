@@ -5,7 +5,6 @@
 #include <array>
 #include <cmath>
 #include <numbers>
-#include <queue>
 
 #include "plane_fit.h"
 
@@ -69,7 +68,7 @@ class Measurer {
     double border = 0;
     double rims = 0;
     double sum = 0;
-    subject::Grid<std::uint8_t> on(map_.mass.width, map_.mass.height, 0);
+    subject::LabelImage on(map_.mass.width, map_.mass.height, 0);
     const auto touches = [&](int x, int y) {
       if (x < 0 || y < 0 || x >= on.width || y >= on.height) return false;
       return map_.mass.at(x, y) == m && pressure[map_.target.at(x, y)] > 0;
@@ -96,35 +95,19 @@ class Measurer {
     // Steps of pixels are longer than the line they follow by 4 / pi on average over directions.
     out.width_mm = 2 * touched.n / std::max(1.0, border * std::numbers::pi / 4) * map_.pixel_mm;
     out.pressure = sum / touched.n;
-    count(on, out, mm2);
+    out.pieces = pieces_of(on);
+    out.piece_mm2 = touched.n * mm2 / out.pieces;
     shape(touched, out);
     out.part = part(pass, whole, touched, rims / touched.n, out);
     set_run(run, whole, out);
     return out;
   }
 
-  static void count(subject::Grid<std::uint8_t>& on, Place& out, double mm2) {
-    double all = 0;
-    std::queue<std::pair<int, int>> open;
-    for (int y = 0; y < on.height; ++y) {
-      for (int x = 0; x < on.width; ++x) {
-        if (on.at(x, y) != 1) continue;
-        ++out.pieces;
-        on.at(x, y) = 2;
-        for (open.emplace(x, y); !open.empty(); open.pop()) {
-          const auto [u, v] = open.front();
-          ++all;
-          for (const auto& [dx, dy] : {std::pair(1, 0), std::pair(-1, 0), std::pair(0, 1), std::pair(0, -1)}) {
-            const int p = u + dx;
-            const int q = v + dy;
-            if (p < 0 || q < 0 || p >= on.width || q >= on.height || on.at(p, q) != 1) continue;
-            on.at(p, q) = 2;
-            open.emplace(p, q);
-          }
-        }
-      }
-    }
-    out.piece_mm2 = out.pieces > 0 ? all * mm2 / out.pieces : 0;
+  static int pieces_of(const subject::LabelImage& on) {
+    const subject::Regions all = subject::connected_pieces(on);
+    std::vector<char> lit(static_cast<std::size_t>(all.count), 0);
+    for (std::size_t i = 0; i < on.size(); ++i) lit[all.labels.data[i]] = on.data[i] != 0 ? 1 : 0;
+    return static_cast<int>(std::count(lit.begin(), lit.end(), 1));
   }
 
   static void shape(const Spread& s, Place& out) {

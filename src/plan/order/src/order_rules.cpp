@@ -126,16 +126,23 @@ class Ties {
     };
     if (job(v).accent && !job(u).accent) say(Rule::highlights_last, job(u).masses.front(), job(v).masses.front());
     const bool same_level = job(u).level == job(v).level;
+    const bool features = in_.course == Course::features_first && same_level;
     for (const int m : job(u).masses) {
       for (const int n : job(v).masses) {
-        if (in_.course == Course::features_first && same_level && mass(m).focal && !mass(n).focal)
-          say(Rule::features_first, m, n);
-        if (!touch(m, n) || job(u).accent || job(v).accent) continue;
-        if (m != n) neighbours(v, m, n, same_level, say);
-        if (job(u).level < job(v).level && !shares_target(u, v)) say(Rule::block_in, m, n);
-        if (mass(m).plane == mass(n).plane) one_plane(u, v, m, n, same_level, say);
+        if (features && mass(m).focal && !mass(n).focal) say(Rule::features_first, m, n);
+        if (touch(m, n)) touching(u, v, m, n, say);
       }
     }
+  }
+
+  /// Rules between strokes in one mass or in two that touch.
+  template <class Say>
+  void touching(std::size_t u, std::size_t v, int m, int n, Say& say) const {
+    if (job(u).accent || job(v).accent) return;
+    const bool same_level = job(u).level == job(v).level;
+    if (m != n) neighbours(v, m, n, same_level, say);
+    if (job(u).level < job(v).level && !shares_target(u, v)) say(Rule::block_in, m, n);
+    if (mass(m).plane == mass(n).plane) one_plane(u, v, m, n, same_level, say);
   }
 
   template <class Say>
@@ -153,17 +160,22 @@ class Ties {
   void one_plane(std::size_t u, std::size_t v, int m, int n, bool same_level, Say& say) const {
     const Tool& p = tools_[u];
     const Tool& q = tools_[v];
-    const bool harder = may_lie_over(q.medium, p.medium) && !may_lie_over(p.medium, q.medium);
-    const bool softer = may_lie_over(p.medium, q.medium) && !may_lie_over(q.medium, p.medium);
-    if (m == n && same_level && harder) say(Rule::hard_under_soft, m, n);
+    const bool own_level = m == n && same_level;
+    if (own_level && harder(p, q)) say(Rule::hard_under_soft, m, n);
     const School school = rules(n).school;
     if (school != rules(m).school) return;
-    if (same_level && !(m == n && softer)) value_order(u, v, m, n, school, say);
-    const bool vivid = q.chroma >= kIntense && p.chroma < q.chroma - kIntenseSlack && q.l > p.l - kMuchDarker;
+    if (same_level && !(own_level && harder(q, p))) value_order(u, v, m, n, school, say);
+    if (!is_top(v, n)) return;
     const bool lasting = school == School::dark_first || school == School::tone_map;
-    if (lasting && same_level && vivid && is_top(v, n)) say(Rule::intense_last, m, n);
-    if (school != School::dark_first && q.black && !p.black && is_top(v, n) && !shares_target(u, v))
-      say(Rule::black_last, m, n);
+    if (lasting && same_level && far_more_vivid(q, p)) say(Rule::intense_last, m, n);
+    if (school != School::dark_first && q.black && !p.black && !shares_target(u, v)) say(Rule::black_last, m, n);
+  }
+
+  static bool harder(const Tool& p, const Tool& q) {
+    return may_lie_over(q.medium, p.medium) && !may_lie_over(p.medium, q.medium);
+  }
+  static bool far_more_vivid(const Tool& q, const Tool& p) {
+    return q.chroma >= kIntense && p.chroma < q.chroma - kIntenseSlack && q.l > p.l - kMuchDarker;
   }
 
   template <class Say>

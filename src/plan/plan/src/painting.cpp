@@ -10,13 +10,20 @@
 #include "painting_family.h"
 
 namespace yd::plan {
+namespace {
+
+bool lies_on(const LaidPass::Part& part, const TargetPlan& target) {
+  return part.mass == target.mass && (part.shade < 0 ? part.role == target.role : part.shade == target.shade);
+}
+
+}  // namespace
+
 std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan& target) {
   std::vector<Stroke> out;
   bool fixed = false;
   for (const LaidPass& p : laid) {
-    const auto part = std::find_if(p.parts.begin(), p.parts.end(), [&](const LaidPass::Part& here) {
-      return here.mass == target.mass && (here.shade < 0 ? here.role == target.role : here.shade == target.shade);
-    });
+    const auto part =
+        std::find_if(p.parts.begin(), p.parts.end(), [&](const LaidPass::Part& here) { return lies_on(here, target); });
     if (part == p.parts.end() || p.skipped) continue;
     fixed = fixed || p.kind == PassKind::fix;
     if (p.kind != PassKind::stroke) continue;

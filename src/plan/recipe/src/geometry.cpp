@@ -2,7 +2,7 @@
 #include "recipe/geometry.h"
 
 #include <algorithm>
-#include <set>
+#include <optional>
 
 namespace yd::plan {
 namespace {
@@ -15,27 +15,27 @@ std::array<float, kMostStrokes> shares_of(const optics::Mix& mix) {
   return out;
 }
 
-/// The coats of one event, over all strata.
-StackGeometry::Coat gather(const optics::Pile& pile, int event) {
+/// The coats of one event, over all strata; none where nothing of it is left.
+std::optional<StackGeometry::Coat> gather(const optics::Pile& pile, int event) {
   StackGeometry::Coat out;
+  bool any = false;
   for (std::size_t i = 0; i < kStrata; ++i) {
     for (const optics::Coat& c : pile.strata()[i]) {
       if (c.event != event || c.load <= 0) continue;
+      any = true;
       out.share = shares_of(pile.mixes()[static_cast<std::size_t>(c.mix)]);
       out.loads.load[i] = c.load;
       out.loads.cover[i] = optics::grain_cover(c.load, c.grain);
       out.loads.scatter_scale = c.scatter_scale;
     }
   }
-  return out;
+  return any ? std::optional(out) : std::nullopt;
 }
 
-std::set<int> events(const optics::Pile& pile) {
-  std::set<int> out;
+int last_event(const optics::Pile& pile) {
+  int out = 0;
   for (const auto& stratum : pile.strata()) {
-    for (const optics::Coat& c : stratum) {
-      if (c.load > 0) out.insert(c.event);
-    }
+    for (const optics::Coat& c : stratum) out = std::max(out, c.event);
   }
   return out;
 }
@@ -60,10 +60,13 @@ StackGeometry geometry_of(const optics::Pile& pile, std::span<const StrokeShape>
   g.strokes = static_cast<int>(shapes.size());
   std::copy(shapes.begin(), shapes.end(), g.shape.begin());
   g.tooth_left = pile.tooth_left();
-  for (const int event : events(pile)) {
-    StackGeometry::Coat coat = gather(pile, event);
-    if (coat.share[0] >= 1 && g.under == g.coats.size()) ++g.under;
-    g.coats.push_back(coat);
+  const int last = last_event(pile);
+  g.coats.reserve(static_cast<std::size_t>(last));
+  for (int event = 1; event <= last; ++event) {
+    const auto coat = gather(pile, event);
+    if (!coat) continue;
+    if (coat->share[0] >= 1 && g.under == g.coats.size()) ++g.under;
+    g.coats.push_back(*coat);
   }
   return g;
 }

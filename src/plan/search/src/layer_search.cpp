@@ -188,9 +188,10 @@ double LayerPrices::of(std::size_t mass, const Layering& layering) const {
   if (in_.rules.school != School::light_coat && in_.rules.school != School::flat_broken) return price;
   const auto [first, last] = shades_.whole[mass];
   const colour::Lab& middle = shades_.lab[(first + last) / 2];
-  std::vector<Stroke> strokes;
-  for (const Layer& layer : layering) strokes.push_back({layer.stick, 0.75, layer.technique});
-  return price + school_price(in_.rules, strokes, in_.sticks, middle);
+  std::array<Stroke, kMostStrokes> strokes;
+  std::transform(layering.begin(), layering.end(), strokes.begin(),
+                 [](const Layer& layer) { return Stroke{layer.stick, 0.75, layer.technique}; });
+  return price + school_price(in_.rules, std::span(strokes).first(layering.size()), in_.sticks, middle);
 }
 
 /// Chain by chain; within one, first sticks are spread over the cores, so no two threads share a row.

@@ -47,4 +47,7 @@ inline constexpr int kWorkingSide = 1400;
 /// Errors: `bad_value` for an empty picture, `bad_format` for an unusable profile.
 Result<LabImage> working_image(const RawPicture& picture, int long_side = kWorkingSide, const Crop& crop = {});
 
+/// For the screen, clipped to sRGB, on all cores.
+Grid<colour::Rgb8> to_srgb(const LabImage& image);
+
 }  // namespace yd::subject

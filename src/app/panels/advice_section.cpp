@@ -14,18 +14,10 @@ namespace yd::app {
 AdviceSection::AdviceSection(Session& session, QWidget* parent)
     : QWidget(parent),
       session_(session),
-      list_(new QListView),
+      list_(lines("findings", tr("What a look over the plan found"), model_)),
       about_(paragraph()),
       all_(new QCheckBox),
       mend_(new QPushButton(tr("Mend it (M)"))) {
-  list_->setObjectName("findings");
-  list_->setAccessibleName(tr("What a look over the plan found"));
-  list_->setModel(&model_);
-  list_->setWordWrap(true);
-  list_->setSpacing(3);
-  list_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-  list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  list_->setResizeMode(QListView::Adjust);
   about_->setObjectName("finding_about");
   about_->setMinimumHeight(64);
   all_->setObjectName("findings_all");

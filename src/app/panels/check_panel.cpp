@@ -11,21 +11,6 @@
 namespace yd::app {
 namespace {
 
-QListView* lines(const QString& name, const QString& title, QAbstractItemModel& model) {
-  auto* list = new QListView;
-  list->setObjectName(name);
-  list->setAccessibleName(title);
-  list->setModel(&model);
-  list->setWordWrap(true);
-  list->setSpacing(3);
-  list->setIconSize(kChip);
-  list->setEditTriggers(QAbstractItemView::NoEditTriggers);
-  list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  list->setResizeMode(QListView::Adjust);
-  list->setTextElideMode(Qt::ElideNone);
-  return list;
-}
-
 QString shown_of(int shown, std::size_t all) {
   return static_cast<std::size_t>(shown) < all ? CheckPanel::tr("%1 of %2").arg(shown).arg(all)
                                                : QString::number(shown);
@@ -37,11 +22,11 @@ CheckPanel::CheckPanel(Session& session, Checker& checker, QWidget* parent)
     : Bench("check_bench", parent),
       session_(session),
       checker_(checker),
-      list_(lines("faults", tr("What is off on the work"), faults_)),
+      list_(lines("faults", tr("What is off on the work"), faults_, kChip)),
       about_(paragraph()),
       eye_(paragraph()),
       differences_(new QCheckBox(tr("Show where value is off"))),
-      mend_list_(lines("mendings", tr("What mends it"), mendings_)),
+      mend_list_(lines("mendings", tr("What mends it"), mendings_, kChip)),
       take_(new QPushButton(tr("Plan the rest from this (M)"))),
       masses_(new Facts("check_masses", tr("Every mass: how far its value is off"))),
       photo_(new Facts("check_facts", tr("How the photograph was read"))) {
@@ -103,7 +88,7 @@ QWidget* CheckPanel::margin_box() {
   column->addWidget(paragraph(
       tr("Below the picture, side by side from left to right: each pressed firmly and rubbed in, twice. Then tick that "
          "it is laid, and colours are judged by it.")));
-  column->addWidget(lines("margin_strip", tr("Sticks of the strip, left to right"), margin_), 1);
+  column->addWidget(lines("margin_strip", tr("Sticks of the strip, left to right"), margin_, kChip), 1);
   return box;
 }
 

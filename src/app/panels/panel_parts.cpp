@@ -22,6 +22,21 @@ QLabel* paragraph(const QString& text) {
   return label;
 }
 
+QListView* lines(const QString& name, const QString& title, QAbstractItemModel& model, QSize chip) {
+  auto* list = new QListView;
+  list->setObjectName(name);
+  list->setAccessibleName(title);
+  list->setModel(&model);
+  list->setWordWrap(true);
+  list->setSpacing(3);
+  if (chip.isValid()) list->setIconSize(chip);
+  list->setEditTriggers(QAbstractItemView::NoEditTriggers);
+  list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  list->setResizeMode(QListView::Adjust);
+  list->setTextElideMode(Qt::ElideNone);
+  return list;
+}
+
 QTableView* table(const QString& name, QAbstractItemModel& model, int stretched_column) {
   auto* out = new QTableView;
   dress_table(*out, name, model, stretched_column);

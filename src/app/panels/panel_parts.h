@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QLabel>
+#include <QListView>
 #include <QSlider>
 #include <QString>
 #include <QTableView>
@@ -13,6 +14,8 @@ namespace yd::app {
 /// Pieces all stage panels are made of, so that they look alike.
 QLabel* heading(const QString& text);
 QLabel* paragraph(const QString& text = {});
+/// A list of sentences, a colour before each where the model has one of this size.
+QListView* lines(const QString& name, const QString& title, QAbstractItemModel& model, QSize chip = {});
 QTableView* table(const QString& name, QAbstractItemModel& model, int stretched_column);
 void dress_table(QTableView& table, const QString& name, QAbstractItemModel& model, int stretched_column);
 

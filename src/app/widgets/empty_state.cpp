@@ -30,18 +30,19 @@ QLabel* line(const QString& text, Type type, bool bold = false) {
 
 }  // namespace
 
-EmptyState::EmptyState(const QList<std::pair<QString, QString>>& demos, QWidget* parent)
+EmptyState::EmptyState(const QList<Demo>& demos, QWidget* parent)
     : QWidget(parent), recent_title_(line(tr("Worked on last"), Type::heading, true)), recent_(new QHBoxLayout) {
   auto* open = new QPushButton(tr("Open a picture…"));
   open->setObjectName("empty_open");
   auto* tiles = new QHBoxLayout;
   tiles->addStretch();
-  QStringList files;
-  for (const auto& [file, name] : demos) {
-    QToolButton* tile = make_tile(file, name);
-    tile->setObjectName(files.isEmpty() ? "empty_demo" : "empty_demo_" + QString::number(files.size() + 1));
+  QStringList previews;
+  for (const Demo& demo : demos) {
+    QToolButton* tile = make_tile(demo.file, demo.name);
+    tile->setObjectName(previews.isEmpty() ? "empty_demo" : "empty_demo_" + QString::number(previews.size() + 1));
     tiles->addWidget(tile);
-    files << file;
+    tiles_.insert(demo.preview, tile);
+    previews << demo.preview;
   }
   tiles->addStretch();
   auto* column = new QVBoxLayout(this);
@@ -61,7 +62,7 @@ EmptyState::EmptyState(const QList<std::pair<QString, QString>>& demos, QWidget*
   recent_title_->hide();
   connect(open, &QPushButton::clicked, this, &EmptyState::open_asked);
   connect(&thumbnails_, &Thumbnails::ready, this, &EmptyState::show_thumbnail);
-  thumbnails_.ask(files, kTile);
+  thumbnails_.ask(previews, kTile);
 }
 
 QToolButton* EmptyState::make_tile(const QString& file, const QString& name) {

@@ -15,8 +15,11 @@ namespace yd::app {
 class EmptyState : public QWidget {
   Q_OBJECT
  public:
-  /// `demos`: files, with the names of their tiles.
-  explicit EmptyState(const QList<std::pair<QString, QString>>& demos, QWidget* parent = nullptr);
+  struct Demo {
+    QString file, preview;  ///< the picture, and the same small
+    QString name;           ///< of its tile
+  };
+  explicit EmptyState(const QList<Demo>& demos, QWidget* parent = nullptr);
   /// Files worked on last, the latest first; the first few are shown.
   void set_recent(const QStringList& files);
 

@@ -73,11 +73,12 @@ MainWindow::MainWindow(Session& session, Advice& advice, Checker& checker, Keepe
 }
 
 QWidget* MainWindow::make_centre() {
-  const auto demo = [](const char* file) {
-    return QString::fromStdString((media::data_directory() / "demo" / file).string());
+  const auto demo = [](const QString& picture, const QString& name) {
+    const QString folder = QString::fromStdString((media::data_directory() / "demo").string());
+    return EmptyState::Demo{folder + "/" + picture + ".png", folder + "/small/" + picture + ".jpg", name};
   };
-  auto* empty = new EmptyState(
-      {{demo("salt-works.png"), tr("The salt works at dusk")}, {demo("kettle.png"), tr("The copper kettle")}});
+  auto* empty =
+      new EmptyState({demo("salt-works", tr("The salt works at dusk")), demo("kettle", tr("The copper kettle"))});
   empty->set_recent(files_->recent());
   connect(empty, &EmptyState::open_asked, files_, &FileActions::open_dialog);
   connect(empty, &EmptyState::file_asked, files_, &FileActions::open_path);

@@ -20,8 +20,8 @@ constexpr int kBusy = 5;
 }  // namespace
 
 Error sql_error(const QString& file, const QSqlError& error) {
-  const int system =
-      errno;  // SQLite knows a full disk, but not a quota that is used up: the system's number is still there
+  // SQLite knows a full disk, but not a quota that is used up; the system's own number is still there.
+  const int system = errno;
   const int code = error.nativeErrorCode().toInt() & 0xff;
   const std::string where = file.toStdString();
   if (code == kCorrupt || code == kNoDatabase) return {Error::Code::bad_format, where, "the journal is damaged"};

@@ -165,12 +165,12 @@ class TestCheck : public QObject {
     plan::Pass& p = painted.passes[static_cast<std::size_t>(worst.pass)];
     p = plan::pressed_by(p, [&](int t) { return t == worst.target ? 0.0 : 1.0; });
     const check::Report r = checked(painted, w.all());
-    QVERIFY(r.usable());
+    QVERIFY2(r.usable(), r.usable() ? "" : check::name(r.troubles.front()));
     QVERIFY(!r.faults.empty());
     const check::Fault& f = r.faults.front();
     QCOMPARE(f.targets, std::vector<int>{worst.target});
     QVERIFY(f.part != plan::Part::all);
-    QVERIFY(std::abs(f.colours.de00 - worst.off) < 3);
+    QVERIFY(f.colours.de00 > 0.7 * worst.off && f.colours.de00 < worst.off + 3);  // its neighbours run into it
     QVERIFY(!f.mendings.empty() && f.mendings.front().way != check::Mending::Way::leave);
     QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
     QCOMPARE(r.faults.size(), std::size_t{1});

@@ -93,31 +93,46 @@ cv::Mat purity(const board::BoardMap& map) {
   return out;
 }
 
+/// The middle one of `values`, or of `others` where there are none.
+float median(std::vector<float>& values, std::vector<float>& others) {
+  std::vector<float>& all = values.empty() ? others : values;
+  if (all.empty()) return 0;
+  const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
+  std::nth_element(all.begin(), middle, all.end());
+  return *middle;
+}
+
+/// Every target's own difference: that of its pixels among their like. The middle one, not the mean: a shade that was
+/// forgotten differs less where its neighbours run into it, and in its heart more than its mean.
+std::vector<float> own_differences(const cv::Mat& difference, const cv::Mat& purity, const board::BoardMap& map,
+                                   std::size_t count) {
+  constexpr float kPure = 0.5;
+  std::vector<std::vector<float>> pure(count);
+  std::vector<std::vector<float>> mixed(count);
+  for (int y = 0; y < difference.rows; ++y) {
+    for (int x = 0; x < difference.cols; ++x) {
+      auto& of = purity.at<float>(y, x) >= kPure ? pure : mixed;
+      of[map.target.at(x, y)].push_back(difference.at<float>(y, x));
+    }
+  }
+  std::vector<float> out(count);
+  for (std::size_t t = 0; t < count; ++t) out[t] = median(pure[t], mixed[t]);
+  return out;
+}
+
 /// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
-/// in the sheet lies over targets alike. A target's own is that of all its pixels, by their purity, so that one which
-/// is nowhere away from a border, and laid too lightly, is not taken for a lamp.
+/// in the sheet lies over targets alike.
 void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
   const board::BoardImage& board = out.board;
   cv::Mat weight = purity(map);
-  struct Own {
-    double difference = 0, weight = 0;
-  };
-  std::vector<Own> own(count);
   cv::Mat left(board.height, board.width, CV_32F);
-  for (int y = 0; y < board.height; ++y) {
-    for (int x = 0; x < board.width; ++x) {
-      left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
-      Own& o = own[map.target.at(x, y)];
-      o.difference += weight.at<float>(y, x) * left.at<float>(y, x);
-      o.weight += weight.at<float>(y, x);
-    }
-  }
   tbb::parallel_for(0, board.height, [&](int y) {
-    for (int x = 0; x < board.width; ++x) {
-      const Own& o = own[map.target.at(x, y)];
-      left.at<float>(y, x) -= static_cast<float>(o.weight > 0 ? o.difference / o.weight : 0);
-      left.at<float>(y, x) *= weight.at<float>(y, x);
-    }
+    for (int x = 0; x < board.width; ++x) left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
+  });
+  const std::vector<float> own = own_differences(left, weight, map, count);
+  tbb::parallel_for(0, board.height, [&](int y) {
+    for (int x = 0; x < board.width; ++x)
+      left.at<float>(y, x) = (left.at<float>(y, x) - own[map.target.at(x, y)]) * weight.at<float>(y, x);
   });
   const double shrink = std::min(1.0, 200.0 / std::max(left.cols, left.rows));
   for (cv::Mat* m : {&left, &weight}) {

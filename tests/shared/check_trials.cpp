@@ -209,9 +209,11 @@ board::BoardImage spoilt(const board::BoardImage& board, std::size_t how, std::u
   if (how == 4) c.glare = 0.5;
   if (how == 5) c.margin = 0;
   if (how == 6) {
-    // The same size, turned upside down and mirrored in colour: not this work.
-    std::reverse(shown.data.begin(), shown.data.end());
-    for (colour::Rgb8& p : shown.data) p = {p.b, static_cast<std::uint8_t>(255 - p.g), p.r};
+    // The same size and colours, elsewhere: moved by half its width and height.
+    for (int y = 0; y < board.height; ++y) {
+      for (int x = 0; x < board.width; ++x)
+        shown.at(x, y) = board.at((x + board.width / 2) % board.width, (y + board.height / 2) % board.height);
+    }
   }
   return standin::photograph(shown, trial::paper().lab, c)->image;
 }

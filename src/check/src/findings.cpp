@@ -73,19 +73,9 @@ std::vector<Fault> faults_of(const MassReading& r, const Reading& reading, const
 
 /// Says where the shades of faults lie.
 void place_them(std::vector<Fault>& faults, const subject::Subject& s, const plan::Plan& plan) {
-  plan::Plan places;
-  places.targets = plan.targets;
-  places.mass_tooth_left = plan.mass_tooth_left;
-  for (const Fault& f : faults) {
-    plan::Pass p;
-    p.kind = plan::PassKind::fix;  // the same all over
-    p.targets = f.targets;
-    if (!f.targets.empty()) p.masses = {f.mass};
-    places.passes.push_back(std::move(p));
-  }
-  const auto found = plan::places_of(places, plan::map_targets(s, places, board::kPictureSide_mm));
-  for (std::size_t i = 0; i < faults.size(); ++i) {
-    if (!found[i].empty()) faults[i].part = found[i].front().part;
+  const plan::TargetMap map = plan::map_targets(s, plan, board::kPictureSide_mm);
+  for (Fault& f : faults) {
+    if (!f.targets.empty()) f.part = plan::part_of(plan, map, f.mass, f.targets);
   }
 }
 

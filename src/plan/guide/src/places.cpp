@@ -39,8 +39,14 @@ class Measurer {
       pressure[static_cast<std::size_t>(t)] =
           pass.kind == PassKind::stroke ? static_cast<float>(pressure_on(pass, t)) : 1.0F;
     std::vector<Place> out;
-    for (const int m : pass.masses) out.push_back(measure(pass, m, pressure));
+    for (const int m : pass.masses) out.push_back(measure(pass.targets, m, pressure));
     return out;
+  }
+
+  Place of(int mass, std::span<const int> targets) const {
+    std::vector<float> pressure(plan_.targets.size(), 0.0F);
+    for (const int t : targets) pressure[static_cast<std::size_t>(t)] = 1;
+    return measure(targets, mass, pressure);
   }
 
  private:
@@ -61,7 +67,7 @@ class Measurer {
     return false;
   }
 
-  Place measure(const Pass& pass, int mass, const std::vector<float>& pressure) const {
+  Place measure(std::span<const int> targets, int mass, const std::vector<float>& pressure) const {
     const auto m = static_cast<std::uint16_t>(mass);
     Spread touched;
     PlaneFit run;
@@ -98,7 +104,7 @@ class Measurer {
     out.pieces = pieces_of(on);
     out.piece_mm2 = touched.n * mm2 / out.pieces;
     shape(touched, out);
-    out.part = part(pass, whole, touched, rims / touched.n, out);
+    out.part = part(targets, whole, touched, rims / touched.n, out);
     set_run(run, whole, out);
     return out;
   }
@@ -119,7 +125,8 @@ class Measurer {
     out.long_deg = deg;
   }
 
-  Part part(const Pass& pass, const MassField& whole, const Spread& touched, double rims, const Place& p) const {
+  Part part(std::span<const int> targets, const MassField& whole, const Spread& touched, double rims,
+            const Place& p) const {
     if (p.share >= kAll) return Part::all;
     const double dx = (touched.cx() - whole.spread.cx()) / std::sqrt(whole.spread.vx());
     const double dy = (touched.cy() - whole.spread.cy()) / std::sqrt(whole.spread.vy());
@@ -130,16 +137,16 @@ class Measurer {
     if (rims > kRim && whole.border / whole.spread.n < 0.5 * kRim) return Part::edges;
     if (p.piece_mm2 < kSpot_mm2 && p.pieces > 1) return Part::spots;
     if (p.share >= kMost) return Part::most;
-    return by_value(pass, p.mass);
+    return by_value(targets, p.mass);
   }
 
   /// Neither side nor rim: its darks or its lights, where it is mostly these.
-  Part by_value(const Pass& pass, int mass) const {
+  Part by_value(std::span<const int> targets, int mass) const {
     double on = 0, off = 0, on_area = 0, off_area = 0;
     for (std::size_t t = 0; t < plan_.targets.size(); ++t) {
       const TargetPlan& target = plan_.targets[t];
       if (target.mass != mass) continue;
-      const bool touched = std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t));
+      const bool touched = std::binary_search(targets.begin(), targets.end(), static_cast<int>(t));
       (touched ? on : off) += target.area * target.target.l;
       (touched ? on_area : off_area) += target.area;
     }
@@ -197,6 +204,10 @@ std::vector<std::vector<Place>> places_of(const Plan& plan, const TargetMap& map
   out.reserve(plan.passes.size());
   for (const Pass& p : plan.passes) out.push_back(measurer.of(p));
   return out;
+}
+
+Part part_of(const Plan& plan, const TargetMap& map, int mass, std::span<const int> targets) {
+  return Measurer(plan, map).of(mass, targets).part;
 }
 
 }  // namespace yd::plan

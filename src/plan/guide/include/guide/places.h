@@ -2,6 +2,7 @@
 #pragma once
 
 #include <cstdint>
+#include <span>
 #include <vector>
 
 #include "plan/plan.h"
@@ -40,5 +41,7 @@ struct Place {
 };
 /// Mass by mass, rising, for every pass.
 std::vector<std::vector<Place>> places_of(const Plan& plan, const TargetMap& map);
+/// The part of a mass that some of its targets make up. `targets`: rising.
+Part part_of(const Plan& plan, const TargetMap& map, int mass, std::span<const int> targets);
 
 }  // namespace yd::plan

@@ -189,8 +189,9 @@ double LayerPrices::of(std::size_t mass, const Layering& layering) const {
   const auto [first, last] = shades_.whole[mass];
   const colour::Lab& middle = shades_.lab[(first + last) / 2];
   std::array<Stroke, kMostStrokes> strokes;
-  std::transform(layering.begin(), layering.end(), strokes.begin(),
-                 [](const Layer& layer) { return Stroke{layer.stick, 0.75, layer.technique}; });
+  std::transform(layering.begin(), layering.end(), strokes.begin(), [](const Layer& layer) {
+    return Stroke{layer.stick, 0.75, layer.technique};
+  });
   return price + school_price(in_.rules, std::span(strokes).first(layering.size()), in_.sticks, middle);
 }
 

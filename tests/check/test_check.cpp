@@ -122,7 +122,10 @@ class TestCheck : public QObject {
       QVERIFY(factor.pass == left.pass ? factor.by < 0.3 : factor.by > 0.4);
     QVERIFY(!f.mendings.empty());
     QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
-    for (std::size_t i = 2; i < f.mendings.size(); ++i) QVERIFY(f.mendings[i].de00 >= f.mendings[i - 1].de00);
+    // Best first; only what was planned there stands before what is better by hardly more than is seen.
+    const bool as_planned = f.mendings.front().way == check::Mending::Way::planned;
+    for (std::size_t i = 1; i < f.mendings.size(); ++i)
+      QVERIFY(f.mendings[i].de00 >= f.mendings[i - 1].de00 - (i == 1 && as_planned ? 0.8 : 0.0));
     const auto planned = std::find_if(f.mendings.begin(), f.mendings.end(),
                                       [](const check::Mending& m) { return m.way == check::Mending::Way::planned; });
     QVERIFY(planned != f.mendings.end());

@@ -14,8 +14,7 @@ namespace {
 
 constexpr double kAway = 0.004;  // of the longer side, from the border of a mass
 constexpr double kTargetArea = 0.0004;
-constexpr double kAside =
-    0.003;  // of the longer side: what shades are blurred by, some times as much as placing is off
+constexpr double kAside = 0.003;     // of the longer side, that shades are blurred by: more than placing is off
 constexpr double kGlareBlur = 0.03;  // of the longer side: a lamp is broader than a stroke
 
 struct Sum {
@@ -149,7 +148,7 @@ void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
   out.glare_v = (at.y + 0.5) / left.rows;
 }
 
-/// The pixels of each mass and the least box round them.
+/// The least box round each mass.
 std::vector<cv::Rect> boxes(const subject::Subject& s) {
   std::vector<cv::Rect> out(s.masses.size());
   for (int y = 0; y < s.labels.height; ++y) {

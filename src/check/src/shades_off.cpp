@@ -20,7 +20,10 @@ colour::Lab difference(const Compared& c) {
   return {c.measured.l - c.expected.l, c.measured.a - c.expected.a, c.measured.b - c.expected.b};
 }
 
-double weight(const Shades& s) { return std::sqrt(s.colours.area) * s.beyond(); }
+bool weightier(const Shades& p, const Shades& q) {
+  const auto weight = [](const Shades& s) { return std::sqrt(s.colours.area) * s.beyond(); };
+  return weight(p) > weight(q);
+}
 
 class SeenShades {
  public:
@@ -71,7 +74,7 @@ std::vector<Shades> shades_off(const Reading& reading, const plan::Plan& plan, i
     Shades one = m.together({t});
     if (one.beyond() > kFault + kShadeExtra) open.push_back(std::move(one));
   }
-  std::stable_sort(open.begin(), open.end(), [](const Shades& p, const Shades& q) { return weight(p) > weight(q); });
+  std::stable_sort(open.begin(), open.end(), weightier);
   std::vector<Shades> out;
   while (!open.empty()) {
     const colour::Lab way = difference(open.front().colours);
@@ -86,7 +89,7 @@ std::vector<Shades> shades_off(const Reading& reading, const plan::Plan& plan, i
     Shades group = m.together(std::move(targets));
     if (group.colours.area >= kTellable) out.push_back(std::move(group));
   }
-  std::stable_sort(out.begin(), out.end(), [](const Shades& p, const Shades& q) { return weight(p) > weight(q); });
+  std::stable_sort(out.begin(), out.end(), weightier);
   return out;
 }
 

@@ -186,8 +186,8 @@ std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
     out = third_of((m.centre_y - top) / (bottom - top), "upper", "middle", "lower");
   }
   if (right - left > kApart) {
-    const std::string middle = out.empty() ? "middle" : "";
-    const std::string column = third_of((m.centre_x - left) / (right - left), "left", middle.c_str(), "right");
+    const char* middle = out.empty() ? "middle" : "";
+    const std::string column = third_of((m.centre_x - left) / (right - left), "left", middle, "right");
     if (!column.empty()) out += (out.empty() ? "" : " ") + column;
   }
   return out;

@@ -11,23 +11,38 @@ namespace {
 
 constexpr std::size_t kN = colour::kCoarseBands;
 
+/// Eight bands at once, spelled out: a plain loop does not become vectors where the result may be what lies below, nor
+/// under the sanitizers.
+using Lanes = float __attribute__((vector_size(32)));
+using Whole = std::int32_t __attribute__((vector_size(32)));
+constexpr std::size_t kLane = sizeof(Lanes) / sizeof(float);
+static_assert(kN % kLane == 0);
+
+inline Lanes lanes_at(const float* p) {
+  Lanes v;
+  std::memcpy(&v, p, sizeof(v));
+  return v;
+}
+
+inline void put(const Lanes& v, float* p) { std::memcpy(p, &v, sizeof(v)); }
+
 /// exp(x) for x <= 0, relative error below 3e-7: 2^n times a polynomial on [-ln2/2, ln2/2] (S. L. Moshier, "Methods
-/// and Programs for Mathematical Functions", 1989, single precision form). Straight-line code, so that it vectorises.
-inline float exponential(float x) {
-  x = x < -87.0F ? -87.0F : x;
-  const float shifted = x * 1.44269504F - 0.5F;  // x <= 0: truncation rounds it to the nearest
-  const auto n = static_cast<std::int32_t>(shifted);
-  const auto nf = static_cast<float>(n);
-  const float r = x - nf * 0.693359375F + nf * 2.12194440e-4F;
-  float p = 1.9875691500e-4F;
+/// and Programs for Mathematical Functions", 1989, single precision form).
+inline Lanes exponential(Lanes x) {
+  x = x < -87.0F ? Lanes{} - 87.0F : x;
+  const Lanes shifted = x * 1.44269504F - 0.5F;  // x <= 0: truncation rounds it to the nearest
+  const Whole n = __builtin_convertvector(shifted, Whole);
+  const Lanes nf = __builtin_convertvector(n, Lanes);
+  const Lanes r = x - nf * 0.693359375F + nf * 2.12194440e-4F;
+  Lanes p = Lanes{} + 1.9875691500e-4F;
   p = p * r + 1.3981999507e-3F;
   p = p * r + 8.3334519073e-3F;
   p = p * r + 4.1665795894e-2F;
   p = p * r + 1.6666665459e-1F;
   p = p * r + 5.0000001201e-1F;
-  const float y = p * r * r + r + 1.0F;
-  const std::int32_t bits = (n + 127) << 23;
-  float scale = 0;
+  const Lanes y = p * r * r + r + 1.0F;
+  const Whole bits = (n + 127) << 23;
+  Lanes scale;
   std::memcpy(&scale, &bits, sizeof(scale));
   return y * scale;
 }
@@ -50,31 +65,21 @@ void films(const CoarsePigment& pigment, const CoatLoads& loads, CoatTable& out)
     const float load = loads.load[n] / loads.cover[n];
     float* r0 = out.r0[n].band.data();
     float* t2 = out.t2[n].band.data();
-    for (std::size_t i = 0; i < kN; ++i) {
-      const float e = exponential(-beta[i] * load);
-      const float g = (1 - e * e) * per_beta[i];
-      const float d = 1.0F / (sum[i] * g + 1 + e * e);
-      r0[i] = s[i] * g * d;
-      t2[i] = 4 * e * e * d * d;
+    for (std::size_t i = 0; i < kN; i += kLane) {
+      const Lanes e = exponential(-lanes_at(beta + i) * load);
+      const Lanes g = (1.0F - e * e) * lanes_at(per_beta + i);
+      const Lanes d = 1.0F / (lanes_at(sum + i) * g + 1.0F + e * e);
+      put(lanes_at(s + i) * g * d, r0 + i);
+      put(4.0F * e * e * d * d, t2 + i);
     }
   }
 }
 
-/// Eight bands at once, spelled out: where the result may be what lies below, a plain loop does not become vectors.
-using Lanes = float __attribute__((vector_size(32)));
-constexpr std::size_t kLane = sizeof(Lanes) / sizeof(float);
-static_assert(kN % kLane == 0);
-
 inline void lay_one(const float* under, const float* r0, const float* t2, float cover, float* out) {
   for (std::size_t i = 0; i < kN; i += kLane) {
-    Lanes u;
-    Lanes r;
-    Lanes t;
-    std::memcpy(&u, under + i, sizeof(u));
-    std::memcpy(&r, r0 + i, sizeof(r));
-    std::memcpy(&t, t2 + i, sizeof(t));
-    u += cover * (r + t * u / (1.0F - r * u) - u);
-    std::memcpy(out + i, &u, sizeof(u));
+    const Lanes u = lanes_at(under + i);
+    const Lanes r = lanes_at(r0 + i);
+    put(u + cover * (r + lanes_at(t2 + i) * u / (1.0F - r * u) - u), out + i);
   }
 }
 

@@ -206,8 +206,12 @@ class TestStorm : public QObject {
   void hostile_projects_are_refused_or_planned() {
     QFETCH(formats::Project, project);
     QFETCH(bool, planned);
-    trial::World w(app::Steps{});
-    QVERIFY(w.open_demo("kettle.png"));
+    // One window for all of them: what one left behind is what the next one meets.
+    if (!world_) {
+      world_ = std::make_unique<trial::World>(app::Steps{});
+      QVERIFY(world_->open_demo("kettle.png"));
+    }
+    trial::World& w = *world_;
     const auto before = w.session.planned();
     const QString file = w.dir.filePath("hostile.dune");
     QVERIFY(formats::save_project(file, project, {}).ok());
@@ -224,6 +228,11 @@ class TestStorm : public QObject {
     w.window.stages().go(app::Stage::layers);
     QVERIFY(!w.session.board().isNull());
   }
+
+  void cleanupTestCase() { world_.reset(); }
+
+ private:
+  std::unique_ptr<trial::World> world_;
 };
 
 QTEST_MAIN(TestStorm)

@@ -16,7 +16,7 @@
 namespace yd::app {
 namespace {
 
-using Kind = subject::MassEdit::Kind;
+using EditKind = subject::MassEdit::Kind;
 
 /// Masses that share a border with this one.
 std::vector<int> neighbours(const ReadSubject& s, int mass) {
@@ -95,22 +95,22 @@ MassSection::MassSection(Session& session, QWidget* parent)
   connect(&session_, &Session::subject_changed, this, &MassSection::refresh);
   connect(name_, &QLineEdit::editingFinished, this, [this] {
     if (chosen() < 0 || !name_->isModified() || name_->text().trimmed().isEmpty()) return;
-    auto e = about(Kind::rename);
+    auto e = about(EditKind::rename);
     e.name = name_->text().trimmed().toStdString();
     edit(e, tr("Name of a mass"));
   });
   connect(plane_, &QComboBox::activated, this, [this](int i) {
-    auto e = about(Kind::plane);
+    auto e = about(EditKind::plane);
     e.to_plane = static_cast<subject::Plane>(i);
     edit(e, tr("Plane"));
   });
   connect(edge_, &QComboBox::activated, this, [this](int i) {
-    auto e = about(Kind::edge);
+    auto e = about(EditKind::edge);
     e.to_edge = static_cast<subject::EdgeKind>(i);
     edit(e, tr("Edge"));
   });
   connect(surface_, &QComboBox::activated, this, [this](int i) {
-    auto e = about(Kind::surface);
+    auto e = about(EditKind::surface);
     e.to_surface = static_cast<subject::Surface>(i);
     edit(e, tr("What a mass is"));
   });
@@ -118,7 +118,7 @@ MassSection::MassSection(Session& session, QWidget* parent)
   connect(amount_, &LabelledSlider::moved, this, &MassSection::set_amount);
   connect(&session_, &Session::plan_changed, this, &MassSection::refill_colours);
   connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
-    auto e = about(Kind::focal);
+    auto e = about(EditKind::focal);
     e.on = on;
     edit(e, tr("Focal point"));
   });
@@ -136,7 +136,7 @@ void MassSection::refill_colours() {
 void MassSection::choose_colour(int row) {
   colour_->setCurrentIndex(0);
   if (row < 1 || chosen() < 0) return;
-  auto e = about(Kind::colour);
+  auto e = about(EditKind::colour);
   e.to_colour = colour_in(*colour_, row);
   if (row + 1 < colour_->count()) return edit(e, tr("Colour of a mass"));
   auto* dialog = new QColorDialog(this);
@@ -155,12 +155,12 @@ void MassSection::choose_colour(int row) {
 void MassSection::set_amount(int percent) {
   const SubjectPtr s = session_.subject();
   if (!s || chosen() < 0 || !s->masses[static_cast<std::size_t>(chosen())].own) return;
-  auto e = about(Kind::colour);
+  auto e = about(EditKind::colour);
   e.to_colour = s->masses[static_cast<std::size_t>(chosen())].own->lab;
   e.amount = percent / 100.0;
   Choices next = session_.choices();
   auto& edits = next.read.edits;
-  if (!edits.empty() && edits.back().kind == Kind::colour && edits.back().mass == e.mass) edits.pop_back();
+  if (!edits.empty() && edits.back().kind == EditKind::colour && edits.back().mass == e.mass) edits.pop_back();
   edits.push_back(e);
   session_.change(next, tr("Colour of a mass, how much"), Merge::mass_colour);
 }
@@ -178,18 +178,18 @@ void MassSection::make_buttons(QVBoxLayout& column) {
   grid->addWidget(line, 1, 1);
   grid->addWidget(paint, 2, 0, 1, 2);
   column.addLayout(grid);
-  connect(values, &QPushButton::clicked, this, [this] { edit(about(Kind::split_values), tr("Split by value")); });
+  connect(values, &QPushButton::clicked, this, [this] { edit(about(EditKind::split_values), tr("Split by value")); });
   connect(line, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::split); });
   connect(paint, &QPushButton::clicked, this, [this] { emit tool_asked(Tool::paint); });
   connect(merge_, &QComboBox::activated, this, [this](int row) {
     if (row < 1) return;
-    auto e = about(Kind::merge);
+    auto e = about(EditKind::merge);
     e.other = merge_->itemData(row).toInt();
     edit(e, tr("Merge"));
   });
 }
 
-subject::MassEdit MassSection::about(Kind kind) const {
+subject::MassEdit MassSection::about(EditKind kind) const {
   subject::MassEdit e;
   e.kind = kind;
   e.mass = std::max(0, chosen());

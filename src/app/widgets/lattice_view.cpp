@@ -14,7 +14,7 @@
 namespace yd::app {
 namespace {
 
-constexpr double kGreys = 0.1;  // share of the width for the column of greys
+constexpr double kGreyColumn = 0.1;  // share of the width for the column of greys
 
 }  // namespace
 
@@ -34,7 +34,7 @@ void LatticeView::set_items(const QList<LatticeItem>& items) {
 
 QPointF LatticeView::place(const LatticeItem& item) const {
   const QRectF box = QRectF(rect()).adjusted(24, 12, -10, -22);
-  const double across = item.hue < 0 ? kGreys / 3 : kGreys + (1 - kGreys) * item.hue / 360;
+  const double across = item.hue < 0 ? kGreyColumn / 3 : kGreyColumn + (1 - kGreyColumn) * item.hue / 360;
   return {box.left() + across * box.width(), box.bottom() - (item.value - 1) / 8 * box.height()};
 }
 
@@ -80,7 +80,7 @@ void LatticeView::paintEvent(QPaintEvent*) {
   const double hues[] = {25, 90, 150, 265, 315};
   painter.drawText(QRectF(box.left() - 8, box.bottom() + 4, 50, 18), Qt::AlignLeft, tr("grey"));
   for (int i = 0; i < 5; ++i) {
-    const double x = box.left() + (kGreys + (1 - kGreys) * hues[i] / 360) * box.width();
+    const double x = box.left() + (kGreyColumn + (1 - kGreyColumn) * hues[i] / 360) * box.width();
     painter.drawText(QRectF(x - 40, box.bottom() + 4, 80, 18), Qt::AlignHCenter, names[i]);
   }
   for (const LatticeItem& i : items_) {

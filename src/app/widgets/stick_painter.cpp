@@ -11,12 +11,12 @@ namespace {
 constexpr double kBandShare = 0.26;  // of the paper band of a stub, of its length
 constexpr double kLongestBand = 26;  // pixels
 
-struct Shape {
+struct Proportions {
   double width = 0;   ///< of the slot
   double length = 0;  ///< of the tray, when new
 };
 
-Shape shape_of(optics::Medium medium) {
+Proportions proportions_of(optics::Medium medium) {
   switch (medium) {
     case optics::Medium::soft:
       return {0.74, 0.8};
@@ -50,7 +50,7 @@ TrayGreys tray_greys(const QPalette& palette) {
 }
 
 void paint_stick(QPainter& painter, const QRectF& slot, optics::Medium medium, const QColor& colour, double left) {
-  const Shape shape = shape_of(medium);
+  const Proportions shape = proportions_of(medium);
   const double least = medium == optics::Medium::pan ? 1 : 0.18;
   const double length = slot.height() * shape.length * std::max(least, left);
   const double w = slot.width() * shape.width;

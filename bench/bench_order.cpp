@@ -6,6 +6,7 @@
 #include "board/board.h"
 #include "advice/critique.h"
 #include "order/sequence.h"
+#include "drawn.h"
 #include "small_world.h"
 #include "support/random.h"
 
@@ -46,12 +47,6 @@ BENCHMARK(sequence_of_passes)
     ->Unit(benchmark::kMillisecond)
     ->MeasureProcessCPUTime();
 
-struct Drawn {
-  subject::Subject subject = trial::small_subject(1200, 840);
-  plan::Plan plan = trial::small_plan(subject, trial::shipped_collection(), 12);
-  board::BoardMap map = board::make_map(subject, plan, trial::paper());
-};
-
 /// The limit of scrubbing: one look-up and three bytes for every pixel of the board.
 void scrub_limit_copy(benchmark::State& state) {
   const std::vector<colour::Rgb8> from(1200 * 840);
@@ -64,7 +59,7 @@ void scrub_limit_copy(benchmark::State& state) {
 BENCHMARK(scrub_limit_copy)->Unit(benchmark::kMillisecond);
 
 void scrub_to_another_pass(benchmark::State& state) {
-  const Drawn d;
+  const bench::Drawn d;
   int at = 0;
   for (auto _ : state) {
     at = (at + 7) % static_cast<int>(d.plan.passes.size());
@@ -102,7 +97,7 @@ void replan_with_a_substitute(benchmark::State& state) {
 BENCHMARK(replan_with_a_substitute)->Unit(benchmark::kMillisecond);
 
 void look_over_the_plan(benchmark::State& state) {
-  const Drawn d;
+  const bench::Drawn d;
   const auto& p = trial::shipped_model().parameters;
   for (auto _ : state) {
     benchmark::DoNotOptimize(plan::critique(

@@ -7,6 +7,7 @@
 #include "search/layer_search.h"
 #include "search/search.h"
 #include "tray/tray.h"
+#include "drawn.h"
 #include "small_world.h"
 
 namespace {
@@ -77,14 +78,8 @@ void tray_of(benchmark::State& state) {
 }
 BENCHMARK(tray_of)->Arg(6)->Arg(12)->Arg(24)->Unit(benchmark::kMillisecond);
 
-struct Drawn {
-  subject::Subject subject = trial::small_subject(1200, 840);
-  plan::Plan plan = trial::small_plan(subject, trial::shipped_collection(), 12);
-  board::BoardMap map = board::make_map(subject, plan, trial::paper());
-};
-
 void board_map_one_megapixel(benchmark::State& state) {
-  const Drawn d;
+  const bench::Drawn d;
   for (auto _ : state) benchmark::DoNotOptimize(board::make_map(d.subject, d.plan, trial::paper()));
 }
 BENCHMARK(board_map_one_megapixel)->Unit(benchmark::kMillisecond);
@@ -100,7 +95,7 @@ void chip_of_a_stroke(benchmark::State& state) {
 BENCHMARK(chip_of_a_stroke)->Unit(benchmark::kMicrosecond);
 
 void board_one_pass_more(benchmark::State& state) {
-  const Drawn d;
+  const bench::Drawn d;
   for (auto _ : state) {
     const auto palette = board::palette_after(d.plan, 10, trial::paper(), trial::shipped_collection(),
                                               trial::shipped_model().parameters);

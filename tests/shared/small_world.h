@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <initializer_list>
 #include <vector>
 
 #include "colour/observer.h"
@@ -40,6 +41,13 @@ inline constexpr std::size_t kThinned = 4;
 inline constexpr std::size_t kEnough = 2;
 inline constexpr std::size_t kThinned = 1;
 #endif
+
+template <class T>
+std::vector<T> thinned(std::initializer_list<T> all) {
+  std::vector<T> out;
+  for (std::size_t i = 0; i < all.size(); i += kThinned) out.push_back(all.begin()[i]);
+  return out;
+}
 
 /// Every n-th stick of the shipped collection: small enough for brute force.
 inline media::Collection every(std::size_t n) {

@@ -2858,6 +2858,10 @@
             <translation>Die Dunkelheiten vertiefen</translation>
         </message>
         <message>
+            <source>Colour into the darks</source>
+            <translation>Farbe in die Dunkelheiten</translation>
+        </message>
+        <message>
             <source>Block in the middle values</source>
             <translation>Die mittleren Tonwerte anlegen</translation>
         </message>
@@ -2912,6 +2916,10 @@
         <message>
             <source>Finished when the darks hold together at half-closed eyes and nothing lighter shows in them.</source>
             <translation>Fertig, wenn die Dunkelheiten bei halb geschlossenen Augen zusammenhalten und nichts Helleres in ihnen steht.</translation>
+        </message>
+        <message>
+            <source>Finished when the darks have their colour and still hold together at half-closed eyes.</source>
+            <translation>Fertig, wenn die Dunkelheiten Farbe haben und bei halb geschlossenen Augen noch zusammenhalten.</translation>
         </message>
         <message>
             <source>Finished when the big shapes read from across the room, thinly.</source>

@@ -2858,6 +2858,10 @@
             <translation>Profundizar los oscuros</translation>
         </message>
         <message>
+            <source>Colour into the darks</source>
+            <translation>Color en los oscuros</translation>
+        </message>
+        <message>
             <source>Block in the middle values</source>
             <translation>Manchar los valores medios</translation>
         </message>
@@ -2912,6 +2916,10 @@
         <message>
             <source>Finished when the darks hold together at half-closed eyes and nothing lighter shows in them.</source>
             <translation>Acabado cuando los oscuros se sostienen con los ojos entornados y nada más claro asoma en ellos.</translation>
+        </message>
+        <message>
+            <source>Finished when the darks have their colour and still hold together at half-closed eyes.</source>
+            <translation>Acabado cuando los oscuros tienen su color y aún se sostienen con los ojos entornados.</translation>
         </message>
         <message>
             <source>Finished when the big shapes read from across the room, thinly.</source>

@@ -2858,6 +2858,10 @@
             <translation>Approfondir les tons foncés</translation>
         </message>
         <message>
+            <source>Colour into the darks</source>
+            <translation>De la couleur dans les tons foncés</translation>
+        </message>
+        <message>
             <source>Block in the middle values</source>
             <translation>Mettre en place les valeurs moyennes</translation>
         </message>
@@ -2912,6 +2916,10 @@
         <message>
             <source>Finished when the darks hold together at half-closed eyes and nothing lighter shows in them.</source>
             <translation>Fini quand les tons foncés se tiennent, les yeux mi-clos, et que rien de plus clair n’y paraît.</translation>
+        </message>
+        <message>
+            <source>Finished when the darks have their colour and still hold together at half-closed eyes.</source>
+            <translation>Fini quand les tons foncés ont leur couleur et se tiennent encore, les yeux mi-clos.</translation>
         </message>
         <message>
             <source>Finished when the big shapes read from across the room, thinly.</source>

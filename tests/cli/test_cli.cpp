@@ -322,7 +322,7 @@ class TestCli : public QObject {
     QCOMPARE(run({"--help"}).code, 0);
   }
 
-  // TRADE facts through the command line; common practice, no published source.
+  // Facts of the trade through the command line; common practice, no published source.
   void swatch_shows_the_ground_through_a_light_stroke() {
     const Colour light = lab_of(swatch("42,26,26", {"stroke:38,8,-42:soft:0.4"})["lab"]);
     const Colour firm = lab_of(swatch("42,26,26", {"stroke:38,8,-42:soft:1"})["lab"]);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: MIT
-// Grounds judged by the real model, against what is common practice of papers (no published source, TRADE facts).
+// Grounds judged by the real model, against what is common practice of papers (no published source).
 #include <QTest>
 
 #include "colour/ciede2000.h"

@@ -91,7 +91,7 @@ class TestGuide : public QObject {
     QCOMPARE(g.touches[2][0].place.grows, 0.0);
   }
 
-  // TRADE: the same surface keeps its mark, and what it is decides which.
+  // Common practice, no published source: the same surface keeps its mark, and what it is decides which.
   void surfaces_ask_for_their_marks() {
     QVERIFY(mark_on(Surface::water, Medium::soft, 1) == Mark::level);
     QVERIFY(mark_on(Surface::reflection, Medium::soft, 1) == Mark::pulled_down);
@@ -204,7 +204,7 @@ class TestGuide : public QObject {
     }
   }
 
-  // TRADE section 2, in this order; every pass in one passage, in every school.
+  // The order of the whole job, common practice, no published source; every pass in one passage, in every school.
   void the_whole_job_is_there_in_order() {
     const subject::Subject s = trial::small_subject();
     const media::Collection sticks = trial::every(trial::kEnough);
@@ -242,6 +242,21 @@ class TestGuide : public QObject {
         const auto& steps = g.passages[static_cast<std::size_t>(g.passage_of(static_cast<int>(i)))].steps;
         QVERIFY(std::any_of(steps.begin(), steps.end(), [](const auto& st) { return st.chore == plan::Chore::dry; }));
       }
+    }
+  }
+
+  // Peach rubbed thinly into a black hedge gives it colour; black over it makes it darker.
+  void what_is_lighter_than_the_darks_does_not_deepen_them() {
+    for (const double l : {8.0, 70.0}) {
+      Bands b(80, 60);
+      const int upper = b.mass(0, 30, stripes(15, 30));
+      const int lower = b.mass(30, 60, stripes(15, 30));
+      const int stick = b.stick({l, 12, 20});
+      for (const int mass : {upper, lower}) b.pass(stick, mass, {0.2, 0.2, 0.2, 0.2}, plan::Technique::laid, 1);
+      const plan::Guide g = guide_of(b);
+      const plan::Passage& over = g.passages[static_cast<std::size_t>(g.passage_of(0))];
+      QVERIFY(over.kind == plan::PassageKind::darks && !over.blocks_in);
+      QCOMPARE(over.lightens, l > 50);
     }
   }
 

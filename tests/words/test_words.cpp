@@ -148,6 +148,7 @@ class TestWords : public QObject {
         plan::Passage p;
         p.kind = static_cast<plan::PassageKind>(k);
         p.blocks_in = first;
+        p.lightens = !first;
         p.masses = {0, 1};
         whole(words::title(p, job));
         if (p.kind != plan::PassageKind::finish) QVERIFY(words::finished_when(p, job).startsWith("Finished when "));

@@ -177,7 +177,8 @@ QString short_title(const plan::Passage& p, const Job& job) {
     case PassageKind::fixative:
       return Passages::tr("Fixative");
     case PassageKind::darks:
-      return p.blocks_in ? Passages::tr("Block in the darks") : Passages::tr("Deepen the darks");
+      if (p.blocks_in) return Passages::tr("Block in the darks");
+      return p.lightens ? Passages::tr("Colour into the darks") : Passages::tr("Deepen the darks");
     case PassageKind::middles:
       return p.blocks_in ? Passages::tr("Block in the middle values") : Passages::tr("Middle values");
     case PassageKind::lights:
@@ -231,6 +232,8 @@ QString finished_when(const plan::Passage& p, const Job& job) {
     case PassageKind::fixative:
       return Passages::tr("Finished when it is dry to the touch and no dust comes off.");
     case PassageKind::darks:
+      if (p.lightens && !p.blocks_in)
+        return Passages::tr("Finished when the darks have their colour and still hold together at half-closed eyes.");
       return Passages::tr(
           "Finished when the darks hold together at half-closed eyes and nothing lighter shows in them.");
     case PassageKind::middles:

@@ -48,6 +48,24 @@ void tell_plane(const GuideInput& in, Passage& p) {
     p.plane = static_cast<subject::Plane>(most - work.begin());
 }
 
+constexpr double kLighter = 5;  // L*, a stick against what it works on
+
+void tell_lightening(const GuideInput& in, Passage& p) {
+  double lighter = 0;
+  double all = 0;
+  for (int i = p.first; i <= p.last; ++i) {
+    const Pass& pass = in.plan->passes[static_cast<std::size_t>(i)];
+    if (pass.kind != PassKind::stroke) continue;
+    const double l = in.sticks[static_cast<std::size_t>(pass.stick)].lab.l;
+    for (const int t : pass.targets) {
+      const TargetPlan& target = in.plan->targets[static_cast<std::size_t>(t)];
+      all += target.area;
+      lighter += l > target.target.l + kLighter ? target.area : 0;
+    }
+  }
+  p.lightens = 2 * lighter > all;
+}
+
 /// Where a pass stands, by passage.
 std::size_t holder(const std::vector<Passage>& passages, int pass) {
   const auto found = std::find_if(passages.begin(), passages.end(),
@@ -86,6 +104,7 @@ std::vector<Passage> whole_job(const GuideInput& in, const Guide& guide) {
   for (Passage& p : out) {
     add_drying(in, p);
     tell_plane(in, p);
+    tell_lightening(in, p);
   }
   const bool begun = std::any_of(plan.passes.begin(), plan.passes.end(), [](const Pass& p) { return p.laid; });
   // From the end, so that places stand.

@@ -64,6 +64,7 @@ struct Passage {
   int last = -1;
   double minutes = 0;                      ///< of work, with changes of the stick
   bool blocks_in = false;                  ///< on the bare ground
+  bool lightens = false;                   ///< mostly with sticks lighter than what they work on
   std::optional<subject::Plane> plane;     ///< that most of the work lies in
   std::vector<int> masses;                 ///< that it touches most of all, largest share of the work first
   std::vector<int> sticks;                 ///< as they are taken into the hand, each once

@@ -103,6 +103,29 @@ int most(const GuideInput& in, Key key) {
   return best;
 }
 
+int last_rubbed(const GuideInput& in, int before) {
+  int out = -1;
+  for (int i = 0; i < before; ++i) {
+    const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
+    if (p.kind == PassKind::stroke && p.technique == Technique::rubbed && !p.laid) out = i;
+  }
+  return out;
+}
+
+/// Where a dark pass is still what is seen: nothing lies over it and the place is dark. None where it is too little.
+std::vector<int> still_dark(const GuideInput& in, const Pass& p) {
+  std::vector<int> masses;
+  double area = 0;
+  for (const int t : p.targets) {
+    const TargetPlan& target = in.plan->targets[static_cast<std::size_t>(t)];
+    const bool top = !target.recipe.strokes.empty() && target.recipe.strokes.back().stick == p.stick;
+    if (!top || target.target.l > kRestated) continue;
+    area += target.area;
+    if (masses.empty() || masses.back() != target.mass) masses.push_back(target.mass);
+  }
+  return area < kTooLittle ? std::vector<int>() : masses;
+}
+
 }  // namespace
 
 Passage drawing(const GuideInput& in) {
@@ -171,28 +194,13 @@ Passage step_back(const GuideInput& in, bool at_the_end) {
 Passage restate_darks(const GuideInput& in, int before) {
   Passage out;
   out.kind = PassageKind::restate;
-  int last_rub = -1;
-  for (int i = 0; i < before; ++i) {
-    const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
-    if (p.kind == PassKind::stroke && p.technique == Technique::rubbed && !p.laid) last_rub = i;
-  }
-  for (int i = 0; i < last_rub; ++i) {
+  const int rubbed = last_rubbed(in, before);
+  for (int i = 0; i < rubbed; ++i) {
     const Pass& p = in.plan->passes[static_cast<std::size_t>(i)];
     if (p.kind != PassKind::stroke || stick(in, p.stick).lab.l > kRestated) continue;
-    std::vector<int> masses;
-    double area = 0;
-    for (const int t : p.targets) {
-      const TargetPlan& target = in.plan->targets[static_cast<std::size_t>(t)];
-      // Only where it is still what is seen: nothing lies over it and the place is dark.
-      const bool top = !target.recipe.strokes.empty() && target.recipe.strokes.back().stick == p.stick;
-      if (!top || target.target.l > kRestated) continue;
-      area += target.area;
-      if (masses.empty() || masses.back() != target.mass) masses.push_back(target.mass);
-    }
-    if (area < kTooLittle) continue;
-    const auto same =
-        std::find_if(out.steps.begin(), out.steps.end(), [&](const Step& s) { return s.sticks.front() == p.stick; });
-    if (same != out.steps.end()) continue;
+    if (std::find(out.sticks.begin(), out.sticks.end(), p.stick) != out.sticks.end()) continue;
+    std::vector<int> masses = still_dark(in, p);
+    if (masses.empty()) continue;
     out.steps.push_back({Chore::restate, std::move(masses), {p.stick}, {i}, {}});
     out.sticks.push_back(p.stick);
   }

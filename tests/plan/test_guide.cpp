@@ -245,7 +245,7 @@ class TestGuide : public QObject {
     }
   }
 
-  // Peach rubbed thinly into a black hedge gives it colour; black over it makes it darker.
+  // Peach laid thinly over a black hedge gives it colour; black over it makes it darker.
   void what_is_lighter_than_the_darks_does_not_deepen_them() {
     for (const double l : {8.0, 70.0}) {
       Bands b(80, 60);

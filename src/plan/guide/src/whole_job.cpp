@@ -48,8 +48,9 @@ void tell_plane(const GuideInput& in, Passage& p) {
     p.plane = static_cast<subject::Plane>(most - work.begin());
 }
 
-constexpr double kLighter = 5;  // L*, a stick against what it works on
+constexpr double kLighter = 5;  // L* above what it works on, seen at once: half a step of ten; ours
 
+/// Over darks a lighter stick gives colour and does not deepen.
 void tell_lightening(const GuideInput& in, Passage& p) {
   double lighter = 0;
   double all = 0;

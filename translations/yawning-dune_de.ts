@@ -523,6 +523,10 @@
             <translation>hat mehr als 120 Millionen Bildpunkte</translation>
         </message>
         <message>
+            <source>has a side of more than 65535 pixels</source>
+            <translation>hat eine Seite von mehr als 65535 Bildpunkten</translation>
+        </message>
+        <message>
             <source>cannot be read as CSV near line %1</source>
             <translation>ist nahe Zeile %1 nicht als CSV lesbar</translation>
         </message>

@@ -523,6 +523,10 @@
             <translation>tiene más de 120 millones de píxeles</translation>
         </message>
         <message>
+            <source>has a side of more than 65535 pixels</source>
+            <translation>tiene un lado de más de 65535 píxeles</translation>
+        </message>
+        <message>
             <source>cannot be read as CSV near line %1</source>
             <translation>no es legible como CSV cerca de la línea %1</translation>
         </message>

@@ -523,6 +523,10 @@
             <translation>a plus de 120 millions de pixels</translation>
         </message>
         <message>
+            <source>has a side of more than 65535 pixels</source>
+            <translation>a un côté de plus de 65535 pixels</translation>
+        </message>
+        <message>
             <source>cannot be read as CSV near line %1</source>
             <translation>n’est pas lisible en CSV vers la ligne %1</translation>
         </message>

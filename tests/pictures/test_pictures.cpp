@@ -126,6 +126,11 @@ class TestPictures : public QObject {
     huge.replace(16, 4, QByteArray("\x00\x0F\xFF\xFF", 4));
     huge.replace(20, 4, QByteArray("\x00\x0F\xFF\xFF", 4));
     QTest::newRow("claims a terapixel") << huge;
+    QByteArray bmp = encode(sample(12, 8), "BMP");
+    bmp.replace(22, 4, QByteArray("\x00\x00\x09\x00", 4));
+    QTest::newRow("millions of rows") << bmp;
+    bmp.replace(22, 4, QByteArray("\x00\x00\xF7\xFF", 4));
+    QTest::newRow("and from the top down") << bmp;
   }
   void damaged_files_are_refused() {
     QFETCH(QByteArray, bytes);

@@ -10,7 +10,7 @@
 #include <memory>
 #include <type_traits>
 
-#include "pictures/pictures.h"
+#include "size_limit.h"
 
 namespace yd::pictures {
 namespace {
@@ -119,9 +119,7 @@ Result<subject::RawPicture> decode_heif(const QByteArray& bytes, const QString& 
   error = heif().primary(context.get(), &found);
   const std::unique_ptr<heif_image_handle, HandleRelease> handle(found);
   if (error.code != heif_error_Ok) return bad(where, error);
-  const qint64 pixels = static_cast<qint64>(heif().width(found)) * heif().height(found);
-  if (pixels > kMostPixels)
-    return Error{Error::Code::too_large, where.toStdString(), "has more than 120 million pixels"};
+  if (const Status may = may_be_unpacked(heif().width(found), heif().height(found), where); !may) return may.error();
   const bool deep = heif().luma_bits(found) > 8;
   heif_image* decoded = nullptr;
   error = heif().decode(found, &decoded, heif_colorspace_RGB,

@@ -18,6 +18,7 @@
 #include <unistd.h>
 
 #include "heif.h"
+#include "size_limit.h"
 #include "support/disk_words.h"
 
 namespace yd::pictures {
@@ -153,9 +154,7 @@ Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where
   reader.setAutoTransform(true);
   if (!reader.canRead()) return Error{Error::Code::bad_format, plain(where), "is not a picture that can be read"};
   const QSize size = reader.size();
-  if (size.isValid() && static_cast<qint64>(size.width()) * size.height() > kMostPixels) {
-    return Error{Error::Code::too_large, plain(where), "has more than 120 million pixels"};
-  }
+  if (const Status may = may_be_unpacked(size.width(), size.height(), where); !may) return may.error();
   const bool jpeg = reader.format() == "jpeg";
   if (size.isValid()) scale_while_decoding(reader, size);
   watched.begin_watching();

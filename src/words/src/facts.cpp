@@ -83,6 +83,7 @@ constexpr auto kFacts = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Facts", "is damaged or of a kind that cannot be read: %1"),
     QT_TRANSLATE_NOOP("Facts", "is cut short"),
     QT_TRANSLATE_NOOP("Facts", "has more than 120 million pixels"),
+    QT_TRANSLATE_NOOP("Facts", "has a side of more than 65535 pixels"),
     QT_TRANSLATE_NOOP("Facts", "needs libheif, which is not installed here"),
     QT_TRANSLATE_NOOP("Facts", "cannot be read as CSV near line %1"),
     QT_TRANSLATE_NOOP("Facts", "holds no rows"),

@@ -12,6 +12,8 @@ namespace yd::pictures {
 
 /// Largest picture that is read, pixels; larger ones are refused before they are unpacked.
 inline constexpr qint64 kMostPixels = 120'000'000;
+/// Longest side, pixels: what JPEG can say (ITU-T T.81, B.2.2).
+inline constexpr qint64 kMostSide = 65535;
 /// Largest file, bytes.
 inline constexpr qint64 kMostBytes = 400LL << 20;
 

@@ -68,11 +68,15 @@ class Accents {
       Recipe recipe = with_accent(t, stick);
       const double gain = t.recipe.de00 - recipe.de00;
       if (recipe.strokes.empty() || gain < std::max(kWorthAStroke, kMends * t.recipe.de00)) continue;
-      out.gains.push_back({i, worth_of(gain, t), std::move(recipe)});
+      const double brings = t.stands_out ? seen_off(t.recipe.de00) - seen_off(recipe.de00) : gain;
+      out.gains.push_back({i, worth_of(brings, t), std::move(recipe)});
     }
-    keep_the_best(out);
+    keep_the_best(out, taken_by(stick));
     return out;
   }
+
+  /// How far off the eye finds a colour that stands out.
+  static double seen_off(double de00) { return std::min(de00, kMissing) + missing(de00); }
 
   /// The stick over the shade's layers, or over the first of them: a small dark thing before a light ground is left out
   /// of what the ground is covered with.
@@ -91,12 +95,21 @@ class Accents {
     return best;
   }
 
-  /// As many shades as fit into an accent, those that gain most for their size first.
-  void keep_the_best(Accent& accent) const {
+  /// What has an accent of this stick already: two of them are one pass.
+  double taken_by(int stick) const {
+    double area = 0;
+    for (const TargetPlan& t : in_.targets) {
+      const std::vector<Stroke>& strokes = t.recipe.strokes;
+      if (!strokes.empty() && strokes.back().level >= kAccentLevel && strokes.back().stick == stick) area += t.area;
+    }
+    return area;
+  }
+
+  /// As many shades as fit into an accent of which `area` is taken, those that gain most for their size first.
+  void keep_the_best(Accent& accent, double area) const {
     const auto density = [&](const ShadeGain& g) { return g.worth / std::max(1e-9, in_.targets[g.target].area); };
     std::stable_sort(accent.gains.begin(), accent.gains.end(),
                      [&](const ShadeGain& p, const ShadeGain& q) { return density(p) > density(q); });
-    double area = 0;
     std::size_t kept = 0;
     while (kept < accent.gains.size() && area + in_.targets[accent.gains[kept].target].area <= kMostArea) {
       area += in_.targets[accent.gains[kept].target].area;
@@ -107,14 +120,14 @@ class Accents {
   }
 
   /// A patch out of an even field is no accent: what is hardly another colour than a larger part of its mass that goes
-  /// without is left as it is.
+  /// without is left as it is; one that is left may make a patch of the next.
   void leave_fields_whole(Accent& accent) const {
     const auto taken = [&](std::size_t target) {
       return std::any_of(accent.gains.begin(), accent.gains.end(),
-                         [&](const ShadeGain& g) { return g.target == target; });
+                         [&](const ShadeGain& gain) { return gain.target == target; });
     };
-    const auto patch = [&](const ShadeGain& g) {
-      const TargetPlan& own = in_.targets[g.target];
+    const auto patch = [&](const ShadeGain& gain) {
+      const TargetPlan& own = in_.targets[gain.target];
       for (std::size_t i = 0; i < in_.targets.size(); ++i) {
         const TargetPlan& t = in_.targets[i];
         if (t.mass == own.mass && t.area > own.area && !taken(i) &&
@@ -123,14 +136,11 @@ class Accents {
       }
       return false;
     };
-    std::vector<ShadeGain> kept;
+    auto g = accent.gains.end();
+    while ((g = std::find_if(accent.gains.begin(), accent.gains.end(), patch)) != accent.gains.end())
+      accent.gains.erase(g);
     accent.worth = 0;
-    for (ShadeGain& g : accent.gains) {
-      if (patch(g)) continue;
-      accent.worth += g.worth;
-      kept.push_back(g);
-    }
-    accent.gains = std::move(kept);
+    for (const ShadeGain& gain : accent.gains) accent.worth += gain.worth;
   }
 
   const Finishing& in_;

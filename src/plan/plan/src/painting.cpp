@@ -91,7 +91,8 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   ShadeSet& shades = (*found)->shades;
   shades.add_mass(labs, areas, counts);
   const std::size_t first = shades.masses.back().first;
-  for (const std::size_t s : shades.vivid(shades.masses.size() - 1)) in_.targets[targets[s - first]].stands_out = true;
+  for (const std::size_t s : shades.standing_out(shades.masses.size() - 1))
+    in_.targets[targets[s - first]].stands_out = true;
 }
 
 std::vector<Painting::Bed> Painting::beds_of(const std::vector<std::size_t>& targets) const {

@@ -5,6 +5,7 @@
 #include <set>
 #include <span>
 
+#include "finishing.h"
 #include "going_on.h"
 #include "painting.h"
 #include "tray/tray.h"
@@ -28,10 +29,14 @@ void weigh_what_matters(const subject::Subject& subject, std::vector<TargetPlan>
   for (TargetPlan& t : targets) t.times = 1 + (times - 1) * matters(t);
 }
 
+/// A mass so small is a touch as a whole, however many shades it falls into: share of the picture.
+constexpr double kTouch = 0.003;
+
 std::vector<TargetPlan> collect_targets(const subject::Subject& subject) {
   std::vector<TargetPlan> out;
   for (std::size_t m = 0; m < subject.masses.size(); ++m) {
     const auto& shades = subject.masses[m].shades;
+    const bool touch = subject.masses[m].area < kTouch && subject.masses[m].area >= subject::kHit;
     for (std::size_t s = 0; s < shades.size(); ++s) {
       TargetPlan p;
       p.mass = static_cast<int>(m);
@@ -39,7 +44,8 @@ std::vector<TargetPlan> collect_targets(const subject::Subject& subject) {
       p.role = shades[s].role;
       p.target = p.seen = shades[s].lab;
       p.area = shades[s].area;
-      p.solid = shades[s].solid;
+      p.solid = touch ? 1 : shades[s].solid;
+      p.stands_out = touch;
       out.push_back(std::move(p));
     }
   }
@@ -193,19 +199,20 @@ class Planner {
     return out;
   }
 
-  /// Small vivid colours in what the artist marked are met by an accent, for which one stick of the tray has to be
-  /// near.
+  /// Small vivid colours are met by an accent, for which one stick of the tray has to be near: in what the artist
+  /// marked wherever there are any, elsewhere so that none is missing.
   std::function<double(std::span<const int>)> accents_that_matter() const {
     struct Place {
       double counts = 0;
+      bool marked = false;
       std::vector<double> alone;  ///< CIEDE2000 of each stick of the collection by itself
     };
     auto places = std::make_shared<std::vector<Place>>();
     double sum = 0;
     for (const TargetPlan& t : plan_.targets) {
       sum += counted(t);
-      if (!t.stands_out || t.times <= 1) continue;
-      Place p{kVividWeight * counted(t) * t.solid, {}};
+      if (!t.stands_out || t.solid <= 0) continue;
+      Place p{kVividWeight * counted(t) * t.solid, t.times > 1, {}};
       for (std::size_t s = 0; s < collection_.sticks.size(); ++s)
         p.alone.push_back(evaluate(ground_of(plan_, t, paper_), parameters_, collection_.sticks,
                                    {{static_cast<int>(s), 1, Technique::laid}}, t.target)
@@ -217,7 +224,7 @@ class Planner {
       for (const Place& p : *places) {
         double least = kForbidden;
         for (const int s : tray) least = std::min(least, p.alone[static_cast<std::size_t>(s)]);
-        out += p.counts / sum * priced(least);
+        out += p.counts / sum * (p.marked ? priced(least) : missing(least));
       }
       return out;
     };

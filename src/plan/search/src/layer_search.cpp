@@ -45,6 +45,12 @@ std::vector<StackGeometry> ways_of_pairs() {
   return out;
 }
 
+/// Whether two colours so far apart, values aside, are two colours.
+bool is_off(float a, float b) {
+  constexpr float kStandsOut = 9;  // DIN99o
+  return std::hypot(a, b) >= kStandsOut;
+}
+
 }  // namespace
 
 void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const double> areas,
@@ -68,22 +74,39 @@ void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const doubl
   counts.push_back(all);
 }
 
-std::vector<std::size_t> ShadeSet::vivid(std::size_t mass) const {
-  constexpr double kNotGrey = 8;   // chroma
-  constexpr float kStandsOut = 9;  // DIN99o from the mean of the mass, values apart
-  constexpr double kSmall = 0.25;  // share of the mass that all of them may have
+std::vector<std::size_t> ShadeSet::off_hue(std::size_t mass) const {
+  constexpr double kNotGrey = 8;  // chroma
   const auto [first, last] = masses[mass];
-  colour::Din99o mean{};
-  for (std::size_t s = first; s < last; ++s) mean.a += weight[s] * a[s], mean.b += weight[s] * b[s];
+  float mean_a = 0;
+  float mean_b = 0;
+  for (std::size_t s = first; s < last; ++s) mean_a += weight[s] * a[s], mean_b += weight[s] * b[s];
   std::vector<std::size_t> out;
-  double taken = 0;
   for (std::size_t s = first; s < last; ++s) {
-    const float far = colour::distance_squared(mean, {mean.l, a[s], b[s]});
-    if (colour::chroma(lab[s]) < kNotGrey || far < kStandsOut * kStandsOut) continue;
-    out.push_back(s);
-    taken += static_cast<double>(weight[s]);
+    if (colour::chroma(lab[s]) >= kNotGrey && is_off(a[s] - mean_a, b[s] - mean_b)) out.push_back(s);
   }
+  return out;
+}
+
+std::vector<std::size_t> ShadeSet::vivid(std::size_t mass) const {
+  constexpr double kSmall = 0.25;  // share of the mass that all of them may have
+  std::vector<std::size_t> out = off_hue(mass);
+  double taken = 0;
+  for (const std::size_t s : out) taken += static_cast<double>(weight[s]);
   return taken <= kSmall ? out : std::vector<std::size_t>{};
+}
+
+std::vector<std::size_t> ShadeSet::standing_out(std::size_t mass) const {
+  constexpr double kRare = 0.05;  // share of the mass that may have such a colour
+  std::vector<std::size_t> out = vivid(mass);
+  if (!out.empty()) return out;
+  out = off_hue(mass);
+  std::erase_if(out, [&](std::size_t s) {
+    double like_it = 0;
+    for (std::size_t o = masses[mass].first; o < masses[mass].second; ++o)
+      like_it += is_off(a[s] - a[o], b[s] - b[o]) ? 0.0 : static_cast<double>(weight[o]);
+    return like_it > kRare;
+  });
+  return out;
 }
 
 ShadeSet ShadeSet::rows() const {

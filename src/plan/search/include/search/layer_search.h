@@ -34,7 +34,13 @@ struct ShadeSet {
   ShadeSet rows() const;
   /// Small colours of a mass that stand out from the rest of it, as places in the set.
   std::vector<std::size_t> vivid(std::size_t mass) const;
+  /// The same, or where a mass is of many colours those that hardly anything in it has: one red leaf among green ones.
+  std::vector<std::size_t> standing_out(std::size_t mass) const;
   std::size_t size() const { return l.size(); }
+
+ private:
+  /// Those that are of another hue or chroma than the mean of the mass, and not grey.
+  std::vector<std::size_t> off_hue(std::size_t mass) const;
 };
 
 /// What a small vivid colour counts for, against the same area of what is around it.

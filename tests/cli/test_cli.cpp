@@ -21,6 +21,7 @@ using namespace yd;
 using trial::Outcome;
 using trial::picture;
 using trial::run;
+using trial::run_quickly;
 
 namespace {
 
@@ -60,8 +61,8 @@ class TestCli : public QObject {
  private slots:
   void plan_writes_all_it_promises() {
     const QTemporaryDir dir;
-    const Outcome o = run({"plan", picture(dir), "--json", dir.filePath("p.json"), "--board", dir.filePath("b.png"),
-                           "--masses", dir.filePath("m.png"), "--sticks", "7"});
+    const Outcome o = run_quickly({"plan", picture(dir), "--json", dir.filePath("p.json"), "--board",
+                                   dir.filePath("b.png"), "--masses", dir.filePath("m.png"), "--sticks", "7"});
     QVERIFY2(o.code == 0, o.err);
     const QJsonObject j = QJsonDocument::fromJson(trial::bytes_of(dir.filePath("p.json"))).object();
     for (const char* key : {"paper", "sticks", "masses", "passes", "error", "seconds"}) QVERIFY2(j.contains(key), key);
@@ -77,8 +78,8 @@ class TestCli : public QObject {
 
   void a_plan_is_rehearsed_by_a_hand() {
     const QTemporaryDir dir;
-    const Outcome o = run({"rehearse", picture(dir), "--sticks", "4", "--hand", "0.15", "--painters", "3", "--seed",
-                           "1", "--board", dir.filePath("b.png")});
+    const Outcome o = run_quickly({"rehearse", picture(dir), "--sticks", "4", "--hand", "0.15", "--painters", "3",
+                                   "--seed", "1", "--board", dir.filePath("b.png")});
     QVERIFY2(o.code == 0, o.err);
     const QJsonObject j = o.json();
     QCOMPARE(j["painters"].toArray().size(), 3);
@@ -86,20 +87,20 @@ class TestCli : public QObject {
     QVERIFY(!j["delicate"].toArray().isEmpty());
     QCOMPARE(QImage(dir.filePath("b.png")).size(), QSize(300, 200));
     // One figure for one plan, whoever says it.
-    const QJsonObject planned = run({"plan", picture(dir), "--sticks", "4"}).json();
+    const QJsonObject planned = run_quickly({"plan", picture(dir), "--sticks", "4"}).json();
     const auto mean = [](const QJsonObject& of, const char* figure) {
       return of[figure].toObject()["mean"].toDouble();
     };
     QVERIFY2(std::abs(mean(planned, "as_seen") - mean(j, "as_planned")) < 0.01, o.err);
-    QVERIFY(run({"rehearse", picture(dir), "--painters", "0"}).code != 0);
+    QVERIFY(run_quickly({"rehearse", picture(dir), "--painters", "0"}).code != 0);
   }
 
   void a_photograph_is_held_against_the_plan() {
     const QTemporaryDir dir;
     const QString photo = dir.filePath("photo.png");
     const QStringList plan{"--sticks", "4", "--hand", "0.05"};
-    QCOMPARE(run(QStringList{"photograph", picture(dir), photo, "--strip", "--seed", "3"} + plan).code, 0);
-    const Outcome o = run(QStringList{"check", picture(dir), photo, "--strip"} + plan);
+    QCOMPARE(run_quickly(QStringList{"photograph", picture(dir), photo, "--strip", "--seed", "3"} + plan).code, 0);
+    const Outcome o = run_quickly(QStringList{"check", picture(dir), photo, "--strip"} + plan);
     QVERIFY2(o.code == 0, o.err);
     const QJsonObject j = o.json();
     QVERIFY(j["usable"].toBool());
@@ -109,27 +110,27 @@ class TestCli : public QObject {
     QVERIFY(!j["masses"].toArray().isEmpty());
     for (const QJsonValue& m : j["masses"].toArray()) QVERIFY(m.toObject()["de00"].toDouble() < 4);
     // The same with the corners the camera says it had.
-    const QJsonObject truth = run(QStringList{"photograph", picture(dir), photo, "--seed", "3"} + plan).json();
+    const QJsonObject truth = run_quickly(QStringList{"photograph", picture(dir), photo, "--seed", "3"} + plan).json();
     QStringList corners;
     for (const QJsonValue& c : truth["picture"].toArray())
       corners << QString::number(c.toArray()[0].toDouble()) << QString::number(c.toArray()[1].toDouble());
-    QVERIFY(run(QStringList{"check", picture(dir), photo, "--corners", corners.join(',')} + plan)
+    QVERIFY(run_quickly(QStringList{"check", picture(dir), photo, "--corners", corners.join(',')} + plan)
                 .json()["usable"]
                 .toBool());
     // What cannot be done is said in one line.
     for (const QStringList& wrong :
          {QStringList{"--corners", "1,2,3"}, QStringList{"--done", "900"}, QStringList{"--done", "0"}}) {
-      const Outcome bad = run(QStringList{"check", picture(dir), photo} + plan + wrong);
+      const Outcome bad = run_quickly(QStringList{"check", picture(dir), photo} + plan + wrong);
       QCOMPARE(bad.code, 2);
       QCOMPARE(bad.err.trimmed().count('\n'), 0);
     }
-    QCOMPARE(run(QStringList{"check", picture(dir), dir.filePath("none.png")} + plan).code, 2);
+    QCOMPARE(run_quickly(QStringList{"check", picture(dir), dir.filePath("none.png")} + plan).code, 2);
   }
 
   void a_painted_board_is_photographed() {
     const QTemporaryDir dir;
     const QString photo = dir.filePath("photo.png");
-    const Outcome o = run({"photograph", picture(dir), photo, "--sticks", "4", "--seed", "3", "--done", "2"});
+    const Outcome o = run_quickly({"photograph", picture(dir), photo, "--sticks", "4", "--seed", "3", "--done", "2"});
     QVERIFY2(o.code == 0, o.err);
     const QJsonObject j = o.json();
     QCOMPARE(j["done"].toInt(), 2);
@@ -140,27 +141,27 @@ class TestCli : public QObject {
     const auto corner = [&](int i) { return j["sheet"].toArray()[i].toArray(); };
     QVERIFY(corner(0)[0].toDouble() < corner(2)[0].toDouble() && corner(0)[1].toDouble() < corner(2)[1].toDouble());
     QVERIFY(corner(2)[0].toDouble() <= 1600 && corner(2)[1].toDouble() <= 1200);
-    QVERIFY(run({"photograph", picture(dir), photo, "--sticks", "4", "--done", "900"}).code != 0);
-    QVERIFY(run({"photograph", picture(dir), "/nowhere/p.png", "--sticks", "4"}).code != 0);
+    QVERIFY(run_quickly({"photograph", picture(dir), photo, "--sticks", "4", "--done", "900"}).code != 0);
+    QVERIFY(run_quickly({"photograph", picture(dir), "/nowhere/p.png", "--sticks", "4"}).code != 0);
   }
 
   void a_wish_for_passes_is_taken() {
     const QTemporaryDir dir;
     const auto passes = [&](const QStringList& more) {
-      const Outcome o = run(QStringList{"plan", picture(dir), "--sticks", "7"} + more);
+      const Outcome o = run_quickly(QStringList{"plan", picture(dir), "--sticks", "7"} + more);
       return o.code == 0 ? static_cast<int>(o.json()["passes"].toArray().size()) : -1;
     };
     const int free = passes({});
     QVERIFY(free > 2);
     const int few = passes({"--passes", QString::number(free / 2)});
     QVERIFY(few > 0 && few < free);
-    QCOMPARE(run({"plan", picture(dir), "--passes", "0"}).code, 2);
-    QCOMPARE(run({"plan", picture(dir), "--hand", "2"}).code, 2);
+    QCOMPARE(run_quickly({"plan", picture(dir), "--passes", "0"}).code, 2);
+    QCOMPARE(run_quickly({"plan", picture(dir), "--hand", "2"}).code, 2);
   }
 
   void reach_and_lights_are_told_for_every_target() {
     const QTemporaryDir dir;
-    const Outcome o = run({"plan", picture(dir), "--sticks", "3", "--strokes", "3", "--reach"});
+    const Outcome o = run_quickly({"plan", picture(dir), "--sticks", "3", "--strokes", "3", "--reach"});
     QVERIFY2(o.code == 0, o.err);
     int open = 0;
     for (const auto& mass : o.json()["masses"].toArray()) {
@@ -195,15 +196,15 @@ class TestCli : public QObject {
     QVERIFY(formats::save_project(file, p, {}).ok());
     for (const char* command : {"subject", "ground", "underpaint", "tray", "plan"}) {
       for (const QString& from : {file, picture(dir)}) {
-        const Outcome o = run({command, from});
+        const Outcome o = run_quickly({command, from});
         QVERIFY2(o.code == 0 && o.out.size() > 100, o.err);
       }
     }
-    const QJsonObject own = run({"plan", file}).json();
+    const QJsonObject own = run_quickly({"plan", file}).json();
     QCOMPARE(own["paper"].toObject()["id"].toString(), QString("sanded-800-black"));
     QVERIFY(own["sticks"].toArray().size() <= 6);
     // What is given goes before what the project says.
-    const QJsonObject other = run({"plan", file, "--sticks", "3", "--paper", "sanded-400-warm-grey"}).json();
+    const QJsonObject other = run_quickly({"plan", file, "--sticks", "3", "--paper", "sanded-400-warm-grey"}).json();
     QVERIFY(other["sticks"].toArray().size() <= 3);
     QCOMPARE(other["paper"].toObject()["id"].toString(), QString("sanded-400-warm-grey"));
   }
@@ -225,7 +226,7 @@ class TestCli : public QObject {
     QCOMPARE(c->sticks.size(), std::size_t{24});
     QVERIFY(std::all_of(c->sticks.begin(), c->sticks.end(),
                         [](const media::Stick& s) { return s.medium == optics::Medium::pencil; }));
-    const Outcome planned = run({"plan", picture(dir), "--collection", out});
+    const Outcome planned = run_quickly({"plan", picture(dir), "--collection", out});
     QVERIFY2(planned.code == 0, planned.err);
   }
 
@@ -234,7 +235,7 @@ class TestCli : public QObject {
     const QTemporaryDir dir;
     const auto masses = [&](const QStringList& more) {
       QJsonArray out;
-      const QJsonObject j = run(QStringList{"plan", picture(dir), "--course", "features-first"} + more).json();
+      const QJsonObject j = run_quickly(QStringList{"plan", picture(dir), "--course", "features-first"} + more).json();
       for (const auto& p : j["passes"].toArray()) out.append(p.toObject()["masses"]);
       return out;
     };
@@ -261,8 +262,12 @@ class TestCli : public QObject {
     const QStringList stack{"swatch", "--paper-lab", "60,2.5,6", "--layer", "stroke:38,8,-42:soft:0.4"};
     QVERIFY(said(stack, false).contains('.'));
     QCOMPARE(said(stack, true), said(stack, false));
-    auto plain = QJsonDocument::fromJson(said({"plan", picture(dir), "--focus", "0.5,0.5,0.25"}, false)).object();
-    auto german = QJsonDocument::fromJson(said({"plan", picture(dir), "--focus", "0.5,0.5,0.25"}, true)).object();
+    auto plain =
+        QJsonDocument::fromJson(said({"plan", picture(dir), "--strokes", "2", "--focus", "0.5,0.5,0.25"}, false))
+            .object();
+    auto german =
+        QJsonDocument::fromJson(said({"plan", picture(dir), "--strokes", "2", "--focus", "0.5,0.5,0.25"}, true))
+            .object();
     plain.remove("seconds");
     german.remove("seconds");
     QVERIFY(!plain.isEmpty());
@@ -310,7 +315,7 @@ class TestCli : public QObject {
 
   void an_unwritable_place_is_named() {
     const QTemporaryDir dir;
-    const Outcome o = run({"plan", picture(dir), "--json", "/nowhere/p.json"});
+    const Outcome o = run_quickly({"plan", picture(dir), "--json", "/nowhere/p.json"});
     QCOMPARE(o.code, 2);
     QVERIFY(o.err.contains("/nowhere/p.json"));
   }

@@ -56,11 +56,11 @@ class Studio {
   /// What a person does before a command can be run.
   void prepare(const QString& command) {
     if (command.startsWith("calibrate offcuts.csv"))
-      trial::run({"offcuts", "picture.jpg", "offcuts.csv", "--count", "36", "--simulate", "3"});
+      trial::run_quickly({"offcuts", "picture.jpg", "offcuts.csv", "--count", "36", "--simulate", "3"});
     if (command.startsWith("swatches photo.jpg"))
-      trial::run({"sheet", "box.pdf", "--cells", "40", "--photo", "photo.jpg"});
+      trial::run_quickly({"sheet", "box.pdf", "--cells", "40", "--photo", "photo.jpg"});
     if (command.startsWith("swatches offcuts.jpg"))
-      trial::run({"sheet", "offcuts.pdf", "--strokes", "offcuts.csv", "--photo", "offcuts.jpg"});
+      trial::run_quickly({"sheet", "offcuts.pdf", "--strokes", "offcuts.csv", "--photo", "offcuts.jpg"});
   }
 
  private:
@@ -147,7 +147,7 @@ class TestDocs : public QObject {
       int run = 0;
       for (const QString& command : commands_of(block)) {
         studio.prepare(command);
-        const auto outcome = trial::run(words_of(command));
+        const auto outcome = trial::run_quickly(words_of(command));
         if (outcome.code != 0) failed << command + ": " + QString::fromUtf8(outcome.err);
         ++run;
       }

@@ -22,6 +22,7 @@ using namespace yd;
 using trial::Outcome;
 using trial::picture;
 using trial::run;
+using trial::run_quickly;
 
 namespace {
 
@@ -49,16 +50,16 @@ class TestSheets : public QObject {
     const QTemporaryDir dir;
     const QString csv = dir.filePath("offcuts.csv");
     const QString found = dir.filePath("artist.json");
-    QCOMPARE(run({"offcuts", picture(dir), csv, "--sticks", "4", "--count", "24", "--simulate", "2"}).code, 0);
+    QCOMPARE(run_quickly({"offcuts", picture(dir), csv, "--sticks", "4", "--count", "24", "--simulate", "2"}).code, 0);
     QCOMPARE(run({"calibrate", csv, "--json", found}).code, 0);
     const QJsonObject j = QJsonDocument::fromJson(trial::bytes_of(found)).object();
     QVERIFY(std::abs(j["hand"].toObject()["firm"].toDouble() - 0.7) < 0.2);
     QCOMPARE(j["sticks"].toArray().size(), 4);
     const QJsonObject left = j["left_out"].toObject();
     QVERIFY(left["after_de00"].toDouble() < left["before_de00"].toDouble());
-    const Outcome planned = run({"plan", picture(dir), "--sticks", "4", "--calibration", found});
+    const Outcome planned = run_quickly({"plan", picture(dir), "--sticks", "4", "--calibration", found});
     QVERIFY2(planned.code == 0, planned.err);
-    QVERIFY(planned.json()["error"] != run({"plan", picture(dir), "--sticks", "4"}).json()["error"]);
+    QVERIFY(planned.json()["error"] != run_quickly({"plan", picture(dir), "--sticks", "4"}).json()["error"]);
     // The same colours as an instrument writes them, in the order of the strokes.
     const QString measured = dir.filePath("measured.cgats");
     QVERIFY(write_samples(csv, measured));
@@ -68,9 +69,9 @@ class TestSheets : public QObject {
     QCOMPARE(again["readings"].toInt(), j["readings"].toInt());
     QCOMPARE(run({"calibrate", measured}).code, 2);
     // What cannot be read is said in one line.
-    QCOMPARE(run({"plan", picture(dir), "--calibration", csv}).code, 2);
+    QCOMPARE(run_quickly({"plan", picture(dir), "--calibration", csv}).code, 2);
     QCOMPARE(run({"calibrate", found}).code, 2);
-    QCOMPARE(run({"offcuts", picture(dir), csv, "--count", "0"}).code, 2);
+    QCOMPARE(run_quickly({"offcuts", picture(dir), csv, "--count", "0"}).code, 2);
   }
 
   // A sheet is printed, filled in by a simulated hand, photographed, and becomes a collection to plan with.
@@ -86,11 +87,11 @@ class TestSheets : public QObject {
     const QJsonObject j = QJsonDocument::fromJson(trial::bytes_of(mine)).object();
     QCOMPARE(j["sticks"].toArray().size(), 24);
     QCOMPARE(j["read"].toObject()["light"].toObject()["by"].toString(), QString("printed-greys"));
-    QCOMPARE(run({"plan", picture(dir), "--sticks", "4", "--collection", mine}).code, 0);
+    QCOMPARE(run_quickly({"plan", picture(dir), "--sticks", "4", "--collection", mine}).code, 0);
     // Offcut strokes go the same way, from their table to their table.
     const QString table = dir.filePath("offcuts.csv");
     const QString filled = dir.filePath("filled.csv");
-    QCOMPARE(run({"offcuts", picture(dir), table, "--sticks", "4", "--count", "16"}).code, 0);
+    QCOMPARE(run_quickly({"offcuts", picture(dir), table, "--sticks", "4", "--count", "16"}).code, 0);
     QCOMPARE(run({"sheet", sheet, "--strokes", table, "--photo", photo}).code, 0);
     QCOMPARE(run({"swatches", photo, "--strokes", table, "--csv", filled}).code, 0);
     QCOMPARE(run({"calibrate", filled, "--paper", "cartridge-cream", "--artist", "Ida"}).json()["artist"].toString(),

@@ -11,7 +11,7 @@ import shlex
 import sys
 
 GROUPS = {
-    "plan": ["support", "colour", "optics", "media", "fit", "subject", "pictures", "plan"],
+    "plan": ["support", "parallel", "colour", "optics", "media", "fit", "subject", "pictures", "plan"],
     "window": ["app"],
     "work": ["board", "check", "calibrate", "swatches", "standin", "practice", "words", "formats", "exports", "printed",
              "journal", "cli"],

@@ -2,7 +2,6 @@
 // Measured surfaces as targets: how well the smoothest reflectance stands in for them, and how many the shipped
 // collection reaches. Prints the table that docs/model.md carries; ends with 1 where a figure is far from what stands
 // there. Usage: real_surfaces [EVERY NTH for reach [GROUNDS]]
-#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cstdio>
@@ -14,6 +13,7 @@
 #include "colour/observer.h"
 #include "colour/smoothest.h"
 #include "measured.h"
+#include "parallel/each.h"
 #include "search/layer_search.h"
 #include "search/stacks.h"
 #include "small_world.h"
@@ -78,7 +78,7 @@ void print_reach(const char* label, const std::vector<colour::Spectrum>& surface
         &trial::paper(id).ground, &trial::parameters(), trial::shipped_collection().sticks, labs, {}};
     const auto stacks = plan::all_stacks(in, all);
     std::vector<std::array<int, 3>> hit(labs.size());
-    tbb::parallel_for(std::size_t{0}, labs.size(), [&](std::size_t i) {
+    parallel::each(labs.size(), [&](std::size_t i) {
       hit[i][0] = plan::nearest_difference(stacks, labs[i], 1) <= 3;
       hit[i][1] = plan::nearest_difference(stacks, labs[i], 2) <= 3;
       hit[i][2] = hit[i][1];

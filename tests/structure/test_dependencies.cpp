@@ -9,7 +9,7 @@
 namespace {
 
 const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
-const QStringList kCore = QStringList{"support", "fit", "colour", "optics", "media", "subject"} + kRooms +
+const QStringList kCore = QStringList{"support", "parallel", "fit", "colour", "optics", "media", "subject"} + kRooms +
                           QStringList{"board", "printed", "standin", "check", "calibrate", "swatches", "practice"};
 const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports", "journal"};
 
@@ -49,6 +49,12 @@ class TestDependencies : public QObject {
                          (i.folder == "subject" && i.name.startsWith("optics/"));
       QVERIFY2(!sides, qPrintable(i.file + " includes " + i.name));
     }
+  }
+
+  // It is a third of the code of a loop, compiled anew for each.
+  void one_folder_knows_the_library_of_loops() {
+    for (const Include& i : includes(YD_SOURCE_DIR "/src"))
+      QVERIFY2(!i.name.startsWith("tbb/") || i.folder == "parallel", qPrintable(i.file + " includes " + i.name));
   }
 
   void the_core_knows_no_qt() {

@@ -1,9 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "board/board.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -11,6 +8,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "colour/observer.h"
+#include "parallel/each.h"
 #include "strokes.h"
 #include "wandering.h"
 
@@ -58,7 +56,7 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const StrokeFields strokes = stroke_fields(subject, touches, px_per_mm);
   const Wandering wandering(subject, plan, strokes, px_per_mm);
   BoardMap map{{w, h}, {w, h}};
-  tbb::parallel_for(0, h, [&](int y) {
+  parallel::each(h, [&](int y) {
     const auto* depth = tooth.ptr<float>(y);
     for (int x = 0; x < w; ++x) {
       const auto [mass, shade] = wandering.at(x, y);
@@ -98,7 +96,7 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
                       const media::Collection& collection, const optics::Parameters& parameters,
                       colour::Illuminant light) {
   Palette palette(plan.targets.size());
-  tbb::parallel_for(std::size_t{0}, plan.targets.size(), [&](std::size_t t) {
+  parallel::each(plan.targets.size(), [&](std::size_t t) {
     const optics::Pile pile = plan::pile_after(plan, static_cast<int>(t), passes, paper, collection.sticks, parameters);
     palette[t] = screen_colours(plan::shade(pile, parameters, collection.sticks), light);
   });
@@ -107,9 +105,8 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
 
 BoardImage render(const BoardMap& map, const Palette& palette) {
   BoardImage out(map.target.width, map.target.height);
-  tbb::parallel_for(tbb::blocked_range<std::size_t>(0, out.size(), 65536), [&](const auto& range) {
-    for (std::size_t i = range.begin(); i < range.end(); ++i)
-      out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
+  parallel::spans(out.size(), 65536, [&](std::size_t begin, std::size_t end) {
+    for (std::size_t i = begin; i < end; ++i) out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
   });
   return out;
 }

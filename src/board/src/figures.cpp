@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "board/figures.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
 #include "colour/ciede2000.h"
+#include "parallel/each.h"
 
 namespace yd::board {
 namespace {
@@ -21,7 +19,7 @@ template <class LabAt>
 cv::Mat linear(int width, int height, const LabAt& lab_at) {
   cv::Mat out(height, width, CV_32FC3);
   const colour::Xyz white = colour::weights(colour::Illuminant::d50).white;
-  tbb::parallel_for(0, height, [&](int y) {
+  parallel::each(height, [&](int y) {
     auto* row = out.ptr<cv::Vec3f>(y);
     for (int x = 0; x < width; ++x) {
       const colour::Xyz xyz = colour::to_xyz(lab_at(x, y), white);
@@ -51,7 +49,7 @@ cv::Mat linear(const BoardImage& board) {
   }
   cv::Mat out(board.height, board.width, CV_32FC3);
   auto* to = out.ptr<cv::Vec3f>();
-  tbb::parallel_for(std::size_t{0}, keys.size(), [&](std::size_t i) {
+  parallel::each(keys.size(), [&](std::size_t i) {
     to[i] =
         xyz[static_cast<std::size_t>(std::lower_bound(distinct.begin(), distinct.end(), keys[i]) - distinct.begin())];
   });
@@ -113,7 +111,7 @@ Figure as_seen(const subject::Subject& subject, const BoardImage& board, double 
   std::vector<double> off(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows));
   const colour::Xyz white = colour::weights(colour::Illuminant::d50).white;
   const auto lab = [&](const cv::Vec3f& v) { return colour::to_lab(colour::Xyz{v[0], v[1], v[2]}, white); };
-  tbb::parallel_for(0, rows, [&](int y) {
+  parallel::each(rows, [&](int y) {
     for (int x = 0; x < columns; ++x) {
       off[static_cast<std::size_t>(y) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(x)] =
           colour::ciede2000(lab(wanted.at<cv::Vec3f>(kStep * y, kStep * x)),

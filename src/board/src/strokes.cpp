@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "strokes.h"
 
-#include <tbb/parallel_for.h>
-#include <tbb/parallel_invoke.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numbers>
 #include <opencv2/imgproc.hpp>
 
+#include "parallel/each.h"
 #include "support/random.h"
 
 namespace yd::board {
@@ -167,7 +165,7 @@ cv::Mat convolve_along(const cv::Mat& grain, const cv::Mat& directions, double h
   cv::Mat wide;
   cv::copyMakeBorder(directions, wide, 0, std::max(0, most_y + 1 - directions.rows), 0,
                      std::max(0, most_x + 1 - directions.cols), cv::BORDER_REPLICATE);
-  tbb::parallel_for(0, grain.rows, [&](int y) {
+  parallel::each(grain.rows, [&](int y) {
     auto* row = out.ptr<float>(y);
     const auto* begin = grain.ptr<float>(y);
     const auto* want = wanted.empty() ? nullptr : wanted.ptr<std::uint8_t>(y);
@@ -235,7 +233,7 @@ cv::Mat fine_places(const subject::Subject& s, const std::vector<Hand>& hand, do
 
 cv::Mat noise(int width, int height, double along, double across, std::uint64_t seed) {
   cv::Mat field(height, width, CV_32F);
-  tbb::parallel_for(0, height, [&](int y) {
+  parallel::each(height, [&](int y) {
     Random random(seed + static_cast<std::uint64_t>(y) * 0x9E37ULL);
     auto* row = field.ptr<float>(y);
     // The sum of four uniforms is near enough to a bell.
@@ -264,22 +262,21 @@ StrokeFields stroke_fields(const subject::Subject& s, std::span<const std::vecto
   cv::Mat broad;
   cv::Mat others;
   cv::Mat fine;
-  tbb::parallel_invoke([&] { broad = streaks(directions, size, kBroad, px_per_mm, 21); },
-                       [&] {
-                         others = streaks(directions, size, kBroad, px_per_mm, 22);
-                         // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as
-                         // engraving.
-                         const cv::Mat ragged =
-                             noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, 24);
-                         cv::addWeighted(others, std::sqrt(kStreaky), ragged, std::sqrt(1 - kStreaky), 0, others);
-                       },
-                       [&] {
-                         const cv::Mat places = fine_places(s, hand, px_per_mm);
-                         if (cv::countNonZero(places) > 0)
-                           fine = streaks(directions, size, kFine, px_per_mm, 23, places);
-                       });
+  parallel::at_once({[&] { broad = streaks(directions, size, kBroad, px_per_mm, 21); },
+                     [&] {
+                       others = streaks(directions, size, kBroad, px_per_mm, 22);
+                       // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as
+                       // engraving.
+                       const cv::Mat ragged =
+                           noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, 24);
+                       cv::addWeighted(others, std::sqrt(kStreaky), ragged, std::sqrt(1 - kStreaky), 0, others);
+                     },
+                     [&] {
+                       const cv::Mat places = fine_places(s, hand, px_per_mm);
+                       if (cv::countNonZero(places) > 0) fine = streaks(directions, size, kFine, px_per_mm, 23, places);
+                     }});
   StrokeFields out{broad, others, cv::Mat(size, CV_32F)};
-  tbb::parallel_for(0, size.height, [&](int y) {
+  parallel::each(size.height, [&](int y) {
     for (int x = 0; x < size.width; ++x) {
       const Hand& own = hand[s.labels.at(x, y)];
       if (own.fine) out.streaks.at<float>(y, x) = fine.at<float>(y, x);

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "calibrate/calibrate.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -12,6 +10,7 @@
 #include "colour/observer.h"
 #include "colour/smoothest.h"
 #include "fit/least.h"
+#include "parallel/each.h"
 
 namespace yd::calibrate {
 namespace {
@@ -75,9 +74,8 @@ class Fit {
       std::vector<int> sticks;
       for (const auto& [stick, some] : by_stick_) sticks.push_back(stick);
       std::vector<double> part(sticks.size(), 0);
-      tbb::parallel_for(std::size_t{0}, sticks.size(), [&](std::size_t i) {
-        part[i] = off(sticks[i], sticks_[static_cast<std::size_t>(sticks[i])], p);
-      });
+      parallel::each(sticks.size(),
+                     [&](std::size_t i) { part[i] = off(sticks[i], sticks_[static_cast<std::size_t>(sticks[i])], p); });
       double sum = 0;
       for (const double d : part) sum += d;
       return sum + std::pow((x[0] - 1) / kHand, 2) + std::pow((x[1] - 1) / kHand, 2);
@@ -98,7 +96,7 @@ class Fit {
   void fit_sticks() {
     std::vector<int> sticks;
     for (const auto& [stick, some] : by_stick_) sticks.push_back(stick);
-    tbb::parallel_for(std::size_t{0}, sticks.size(), [&](std::size_t i) {
+    parallel::each(sticks.size(), [&](std::size_t i) {
       const media::Stick& was = taken_for_.at(sticks[i]);
       media::Stick& now = sticks_[static_cast<std::size_t>(sticks[i])];
       const auto cost = [&](std::span<const double> x) { return cost_of_stick(sticks[i], {x[0], x[1], x[2]}); };

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "edges_seen.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 #include <vector>
+
+#include "parallel/each.h"
 
 namespace yd::check {
 namespace {
@@ -34,7 +34,7 @@ EdgePicture seen(const cv::Mat& sensed, double blur_px, bool directions) {
   EdgePicture out;
   out.strength.create(sensed.size(), CV_32F);
   if (directions) out.nx.create(sensed.size(), CV_32F), out.ny.create(sensed.size(), CV_32F);
-  tbb::parallel_for(0, sensed.rows, [&](int y) {
+  parallel::each(sensed.rows, [&](int y) {
     for (int x = 0; x < sensed.cols; ++x) {
       const auto& u = gx.at<cv::Vec3f>(y, x);
       const auto& v = gy.at<cv::Vec3f>(y, x);
@@ -57,7 +57,7 @@ EdgePicture seen(const cv::Mat& sensed, double blur_px, bool directions) {
 
 cv::Mat as_sensed(const LightImage& image) {
   cv::Mat out(image.height, image.width, CV_32FC3);
-  tbb::parallel_for(0, image.height, [&](int y) {
+  parallel::each(image.height, [&](int y) {
     auto* row = out.ptr<cv::Vec3f>(y);
     for (int x = 0; x < image.width; ++x) {
       const colour::Light& c = image.at(x, y);

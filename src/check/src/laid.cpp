@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "check/laid.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 
 #include "colour/ciede2000.h"
 #include "fit/least.h"
+#include "parallel/each.h"
 
 namespace yd::check {
 namespace {
@@ -211,7 +210,7 @@ colour::Lab DoneWork::lab(const optics::Pile& pile) const {
 
 std::vector<MassLaid> really_laid(const DoneWork& work, const Reading& reading, double hand) {
   std::vector<MassLaid> out(reading.masses.size());
-  tbb::parallel_for(std::size_t{0}, out.size(), [&](std::size_t m) {
+  parallel::each(out.size(), [&](std::size_t m) {
     const MassFit fit(work, reading, static_cast<int>(m), hand);
     if (!fit.empty()) out[m] = laid_on(fit);
   });
@@ -221,7 +220,7 @@ std::vector<MassLaid> really_laid(const DoneWork& work, const Reading& reading, 
 HandSpread hand_spread(const DoneWork& work, const subject::Subject& subject, double hand) {
   const auto& targets = work.plan().targets;
   HandSpread out{std::vector<double>(subject.masses.size(), 0), std::vector<double>(targets.size(), 0)};
-  tbb::parallel_for(std::size_t{0}, out.masses.size(), [&](std::size_t m) {
+  parallel::each(out.masses.size(), [&](std::size_t m) {
     std::vector<std::size_t> own;
     for (std::size_t t = 0; t < targets.size(); ++t) {
       if (targets[t].mass == static_cast<int>(m)) own.push_back(t);

@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "check/locate.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
 #include "edges_seen.h"
+#include "parallel/each.h"
 
 namespace yd::check {
 namespace {
@@ -129,7 +128,7 @@ std::vector<Guess> best_guesses(const Photo& photo, const cv::Mat& board, const 
   const double aspect = static_cast<double>(board.cols) / board.rows;
   const Small small = small_of(photo, 1.4 * kScanSide / (0.6 * std::max(photo.image.width, photo.image.height)));
   std::vector<Guess> best(quads.size());
-  tbb::parallel_for(std::size_t{0}, quads.size(), [&](std::size_t q) {
+  parallel::each(quads.size(), [&](std::size_t q) {
     for (int turns = 0; turns < 4; ++turns) {
       const Quad outer = turned(quads[q], turns);
       const Placement sheet = place(flat_lens(photo), outer);
@@ -224,7 +223,7 @@ Placement moved_into_place(const Small& photo, const cv::Mat& board, Placement a
   for (int round = 0; round < 12; ++round) {
     const cv::Mat now = steps_of(seen_through(photo, at, board.size()));
     std::array<cv::Mat, kMoves> moved;
-    tbb::parallel_for(0, kMoves, [&](int i) {
+    parallel::each(kMoves, [&](int i) {
       Move one;
       one(i) = by;
       moved[static_cast<std::size_t>(i)] = steps_of(seen_through(photo, stepped(at, one), board.size())) - now;
@@ -398,7 +397,7 @@ LightImage straightened(const Photo& photo, const Placement& placement, int widt
   const cv::Mat all(photo.image.height, photo.image.width, CV_32FC3,
                     const_cast<colour::Light*>(photo.image.data.data()));
   cv::Mat map(height, width, CV_32FC2);
-  tbb::parallel_for(0, height, [&](int y) {
+  parallel::each(height, [&](int y) {
     for (int x = 0; x < width; ++x) {
       const Point p = placement.at((x + 0.5) / width, (y + 0.5) / height);
       map.at<cv::Vec2f>(y, x) = {static_cast<float>(p.x - 0.5), static_cast<float>(p.y - 0.5)};

@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: MIT
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 
 #include "check/findings.h"
 #include "colour/ciede2000.h"
+#include "parallel/each.h"
 
 namespace yd::check {
 namespace {
@@ -148,7 +147,7 @@ std::vector<Mending> tried_over(const Bench& bench, const std::vector<plan::Stro
     }
   }
   std::vector<Mending> out(all.size());
-  tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { out[i] = bench.tried(way, all[i]); });
+  parallel::each(all.size(), [&](std::size_t i) { out[i] = bench.tried(way, all[i]); });
   std::stable_sort(out.begin(), out.end(), nearer);
   return out;
 }

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "check/photo.h"
 
-#include <tbb/parallel_for.h>
-
 #include <array>
 #include <atomic>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
+
+#include "parallel/each.h"
 
 namespace yd::check {
 namespace {
@@ -27,7 +27,7 @@ const std::vector<float>& light_of_code() {
 Status through_profile(const subject::RawPicture& picture, LightImage& image) {
   const auto transform = colour::PictureToLab::from_icc(picture.icc);
   if (!transform) return transform.error();
-  tbb::parallel_for(0, image.height, [&](int y) {
+  parallel::each(image.height, [&](int y) {
     const auto n = static_cast<std::size_t>(image.width);
     std::vector<std::uint16_t> codes(3 * n);
     std::vector<colour::LabPixel> labs(n);
@@ -55,7 +55,7 @@ Result<Photo> open_photo(const subject::RawPicture& picture) {
   cv::Mat light(picture.height, picture.width, CV_32FC3);
   std::atomic<std::size_t> clipped{0};
   const auto row = 3 * static_cast<std::size_t>(picture.width);
-  tbb::parallel_for(0, picture.height, [&](int y) {
+  parallel::each(picture.height, [&](int y) {
     const std::uint16_t* in = picture.rgb.data() + static_cast<std::size_t>(y) * row;
     auto* out = light.ptr<float>(y);
     std::size_t top = 0;

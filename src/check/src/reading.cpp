@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "check/reading.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
 #include "colour/ciede2000.h"
+#include "parallel/each.h"
 
 namespace yd::check {
 namespace {
@@ -78,7 +77,7 @@ cv::Mat purity(const board::BoardMap& map) {
   constexpr float kAll = (2 * kReach + 1) * (2 * kReach + 1);
   const auto& target = map.target;
   cv::Mat out(target.height, target.width, CV_32F);
-  tbb::parallel_for(0, target.height, [&](int y) {
+  parallel::each(target.height, [&](int y) {
     for (int x = 0; x < target.width; ++x) {
       int alike = 0;
       for (int v = std::max(0, y - kReach); v <= std::min(target.height - 1, y + kReach); ++v) {
@@ -125,11 +124,11 @@ void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
   const board::BoardImage& board = out.board;
   cv::Mat weight = purity(map);
   cv::Mat left(board.height, board.width, CV_32F);
-  tbb::parallel_for(0, board.height, [&](int y) {
+  parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
   });
   const std::vector<float> own = own_differences(left, weight, map, count);
-  tbb::parallel_for(0, board.height, [&](int y) {
+  parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x)
       left.at<float>(y, x) = (left.at<float>(y, x) - own[map.target.at(x, y)]) * weight.at<float>(y, x);
   });
@@ -195,7 +194,7 @@ std::vector<Both> read_shades(const Reading& r, const subject::Subject& s, const
                               const plan::Plan& plan, const cv::Mat& depth, const std::vector<float>& from) {
   std::vector<Both> out(plan.targets.size());
   const std::vector<cv::Rect> all = boxes(s);
-  tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t m) {
+  parallel::each(all.size(), [&](std::size_t m) {
     const cv::Rect& box = all[m];
     if (box.empty()) return;
     const FurtherOff mass(r, s.labels, m, box);
@@ -225,7 +224,7 @@ subject::Grid<float> value_differences(const Reading& reading, double blur_px) {
   const int h = reading.board.height;
   cv::Mat seen(h, w, CV_32F);
   cv::Mat wanted(h, w, CV_32F);
-  tbb::parallel_for(0, h, [&](int y) {
+  parallel::each(h, [&](int y) {
     for (int x = 0; x < w; ++x) {
       seen.at<float>(y, x) = colour::luminance(reading.picture.at(x, y));
       wanted.at<float>(y, x) = colour::luminance(light_at(reading.board, x, y));
@@ -234,7 +233,7 @@ subject::Grid<float> value_differences(const Reading& reading, double blur_px) {
   cv::GaussianBlur(seen, seen, cv::Size(0, 0), blur_px);
   cv::GaussianBlur(wanted, wanted, cv::Size(0, 0), blur_px);
   subject::Grid<float> out(w, h);
-  tbb::parallel_for(0, h, [&](int y) {
+  parallel::each(h, [&](int y) {
     const auto step = [](float light) { return colour::value_step(colour::lightness(std::max(0.0F, light))); };
     for (int x = 0; x < w; ++x)
       out.at(x, y) = static_cast<float>(step(seen.at<float>(y, x)) - step(wanted.at<float>(y, x)));
@@ -278,7 +277,7 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
 
 LightImage put_right(const Photo& photo, const Placement& placement, const LightFix& fix, int width, int height) {
   LightImage out = straightened(photo, placement, width, height);
-  tbb::parallel_for(0, height, [&](int y) {
+  parallel::each(height, [&](int y) {
     for (int x = 0; x < width; ++x) out.at(x, y) = fix.at(out.at(x, y), (x + 0.5) / width, (y + 0.5) / height);
   });
   return out;

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "standin/camera.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -10,6 +8,7 @@
 
 #include "board/strip.h"
 #include "colour/light.h"
+#include "parallel/each.h"
 #include "printed/marks.h"
 #include "support/random.h"
 #include "support/ranges.h"
@@ -160,7 +159,7 @@ cv::Mat through_the_lens(cv::Mat sheet, const Lens& lens, const Camera& c, doubl
   const cv::Matx33d into_sheet = cv::getPerspectiveTransform(to.data(), from.data());
   const double* m = into_sheet.val;
   cv::Mat map(c.height, c.width, CV_32FC2);
-  tbb::parallel_for(0, c.height, [&](int y) {
+  parallel::each(c.height, [&](int y) {
     auto* row = map.ptr<float>(y);
     for (int x = 0; x < c.width; ++x) {
       const double u = x + 0.5 - middle.x;
@@ -191,7 +190,7 @@ board::BoardImage exposed(const cv::Mat& light, const Camera& c) {
   Random place(c.seed);
   const double lamp_x = place.uniform(0.35, 0.65);
   const double lamp_y = place.uniform(0.3, 0.5);
-  tbb::parallel_for(0, c.height, [&](int y) {
+  parallel::each(c.height, [&](int y) {
     Random random(c.seed + static_cast<std::uint64_t>(y + 1) * 0x9E37ULL);
     const auto* row = light.ptr<cv::Vec3f>(y);
     for (int x = 0; x < c.width; ++x) {

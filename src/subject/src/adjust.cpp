@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "subject/adjust.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <opencv2/core.hpp>
 
 #include "colour/observer.h"
+#include "parallel/each.h"
 
 namespace yd::subject {
 namespace {
@@ -46,8 +44,8 @@ LabImage adjust(const LabImage& image, const Adjust& a) {
   if (a == Adjust{}) return image;
   const cv::Matx33d m = matrix_of(a);
   LabImage out(image.width, image.height);
-  tbb::parallel_for(tbb::blocked_range<std::size_t>(0, image.size(), 16384), [&](const auto& range) {
-    for (std::size_t i = range.begin(); i < range.end(); ++i) {
+  parallel::spans(image.size(), 16384, [&](std::size_t begin, std::size_t end) {
+    for (std::size_t i = begin; i < end; ++i) {
       const colour::LabPixel& p = image.data[i];
       const colour::Lab lab = apply(m, {p.l, p.a, p.b});
       out.data[i] = {static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)};

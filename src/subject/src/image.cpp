@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: MIT
 #include "subject/image.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
+
+#include "parallel/each.h"
 
 namespace yd::subject {
 namespace {
@@ -41,10 +40,8 @@ Result<LabImage> working_image(const RawPicture& picture, int long_side, const C
   cv::Mat small = full;
   if (size != full.size()) cv::resize(full, small, size, 0, 0, cv::INTER_AREA);
   LabImage out(size.width, size.height);
-  tbb::parallel_for(tbb::blocked_range<int>(0, size.height, 32), [&](const tbb::blocked_range<int>& rows) {
-    for (int y = rows.begin(); y < rows.end(); ++y) {
-      transform->convert(small.ptr<std::uint16_t>(y), &out.at(0, y), static_cast<std::size_t>(size.width));
-    }
+  parallel::each(size.height, [&](int y) {
+    transform->convert(small.ptr<std::uint16_t>(y), &out.at(0, y), static_cast<std::size_t>(size.width));
   });
   return out;
 }
@@ -52,7 +49,7 @@ Result<LabImage> working_image(const RawPicture& picture, int long_side, const C
 Grid<colour::Rgb8> to_srgb(const LabImage& image) {
   Grid<colour::Rgb8> out(image.width, image.height);
   const auto width = static_cast<std::size_t>(image.width);
-  tbb::parallel_for(0, image.height, [&](int y) { colour::picture_to_srgb(&image.at(0, y), &out.at(0, y), width); });
+  parallel::each(image.height, [&](int y) { colour::picture_to_srgb(&image.at(0, y), &out.at(0, y), width); });
   return out;
 }
 

@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "subject/own_colours.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numbers>
 
 #include "colour/profile.h"
+#include "parallel/each.h"
 #include "subject/squint.h"
 
 namespace yd::subject {
@@ -239,7 +238,7 @@ void Recolouring::fill(const OwnColours& c, std::span<const Mass> masses) {
   const std::array<double, 3> spread = spread_of(own);
   const bool borrowed = !c.palette.empty() && c.palette_amount > 0;
   const std::vector<Lab> moved = borrowed ? transported(own, c.palette) : std::vector<Lab>{};
-  tbb::parallel_for(0, kLs, [&](int li) {
+  parallel::each(kLs, [&](int li) {
     for (int ai = 0; ai < kAbs; ++ai) {
       for (int bi = 0; bi < kAbs; ++bi) {
         const Lab was{double{kLStep} * li, double{kAbStep} * ai - kAbEnd, double{kAbStep} * bi - kAbEnd};
@@ -312,7 +311,7 @@ LabPixel Recolouring::at(const LabPixel& p, int mass) const {
 
 LabImage Recolouring::apply(const LabImage& image, const LabelImage& labels) const {
   LabImage shift(image.width, image.height);
-  tbb::parallel_for(0, image.height, [&](int y) {
+  parallel::each(image.height, [&](int y) {
     for (int x = 0; x < image.width; ++x) {
       const LabPixel& was = image.at(x, y);
       const LabPixel now = at(was, labels.at(x, y));

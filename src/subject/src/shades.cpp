@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "subject/shades.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
 
 #include "colour/din99o.h"
+#include "parallel/each.h"
 
 namespace yd::subject {
 namespace {
@@ -254,7 +253,7 @@ Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& label
     }
   }
   std::vector<std::vector<Din99o>> centres(masses.size());
-  tbb::parallel_for(std::size_t{0}, masses.size(), [&](std::size_t m) {
+  parallel::each(masses.size(), [&](std::size_t m) {
     Mass& mass = masses[m];
     // A mass that slips through the grid is as small as one colour.
     const bool slipped = samples[m].empty();
@@ -262,7 +261,7 @@ Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& label
     for (const Shade& s : mass.shades) centres[m].push_back(colour::to_din99o(s.lab));
   });
   Grid<std::uint8_t> out(softened.width, softened.height);
-  tbb::parallel_for(0, softened.height, [&](int y) {
+  parallel::each(softened.height, [&](int y) {
     for (int x = 0; x < softened.width; ++x) {
       const std::size_t best = nearest_of(even(softened.at(x, y)), centres[labels.at(x, y)]);
       out.at(x, y) = static_cast<std::uint8_t>(best);

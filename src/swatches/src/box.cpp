@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: MIT
 #include "swatches/box.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 
 #include "fit/least.h"
+#include "parallel/each.h"
 
 namespace yd::swatches {
 namespace {
@@ -115,7 +114,7 @@ void fit_hand(const std::vector<Cell>& cells, optics::Parameters p, Explained& e
   const auto cost = [&](std::span<const double> x) {
     p.hand = {x[0], x[0]};
     std::vector<double> part(cells.size());
-    tbb::parallel_for(std::size_t{0}, cells.size(), [&](std::size_t i) { part[i] = cells[i].cost(p, e.shares); });
+    parallel::each(cells.size(), [&](std::size_t i) { part[i] = cells[i].cost(p, e.shares); });
     double sum = std::pow((x[0] - 1) / kHand, 2);
     for (const double d : part) sum += d;
     return sum;

@@ -58,11 +58,4 @@ void parallel_for(const blocked_range<Index>& range, const Body& body) {
   });
 }
 
-template <class Index, class Body>
-void parallel_for(Index begin, Index end, const Body& body) {
-  if (end <= begin) return;
-  standin::spread(static_cast<std::size_t>(end - begin),
-                  [&](std::size_t i) { body(static_cast<Index>(begin + static_cast<Index>(i))); });
-}
-
 }  // namespace tbb

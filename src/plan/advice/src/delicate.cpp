@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: MIT
 #include "advice/delicate.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
+#include "parallel/each.h"
 
 namespace yd::plan {
 namespace {
@@ -30,7 +29,7 @@ double difference(const Plan& plan, const TargetPlan& target, const Pass& pass, 
 
 void mark_delicate(Plan& plan, const media::Paper& paper, std::span<const media::Stick> sticks,
                    const optics::Parameters& parameters, double off) {
-  tbb::parallel_for(std::size_t{0}, plan.passes.size(), [&](std::size_t i) {
+  parallel::each(plan.passes.size(), [&](std::size_t i) {
     Pass& pass = plan.passes[i];
     pass.costs_when_off = 0;
     if (pass.kind != PassKind::stroke || pass.skipped || pass.laid) return;

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "advice/ground_choice.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 
@@ -10,6 +8,7 @@
 #include "colour/words.h"
 #include "colour/observer.h"
 #include "optics/look.h"
+#include "parallel/each.h"
 #include "recipe/geometry.h"
 
 namespace yd::plan {
@@ -215,7 +214,7 @@ Result<std::vector<GroundVerdict>> judge_grounds(const GroundInput& input, Obser
   }
   const Judging judging(input);
   std::vector<GroundVerdict> out(input.papers.size());
-  tbb::parallel_for(std::size_t{0}, out.size(), [&](std::size_t p) {
+  parallel::each(out.size(), [&](std::size_t p) {
     if (!observer.cancelled()) out[p] = judging.of(p);
   });
   if (observer.cancelled()) return Error{Error::Code::cancelled, "ground", "stopped"};

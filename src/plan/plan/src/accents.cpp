@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: MIT
 #include "accents.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 
 #include "colour/ciede2000.h"
 #include "colour/lab.h"
+#include "parallel/each.h"
 #include "search/layer_search.h"
 
 namespace yd::plan {
@@ -31,7 +30,7 @@ class Accents {
   int run() {
     for (int made = 0; made < most_; ++made) {
       std::vector<Accent> found(tray_.size());
-      tbb::parallel_for(std::size_t{0}, found.size(), [&](std::size_t i) { found[i] = of_stick(tray_[i]); });
+      parallel::each(found.size(), [&](std::size_t i) { found[i] = of_stick(tray_[i]); });
       const auto best = std::max_element(found.begin(), found.end(),
                                          [](const Accent& p, const Accent& q) { return p.worth < q.worth; });
       if (best == found.end() || best->worth < kWorthAPass) return made;

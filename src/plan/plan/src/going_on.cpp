@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: MIT
 #include "going_on.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <atomic>
 #include <map>
 
+#include "parallel/each.h"
 #include "search/lattice.h"
 
 namespace yd::plan {
@@ -25,7 +24,7 @@ class GoingOn {
 
   Result<std::uint64_t> run(Observer& observer) {
     for (TargetPlan& t : in_.targets) take_up(t);
-    tbb::parallel_for(std::size_t{0}, in_.targets.size(), [&](std::size_t t) { refine(in_.targets[t]); });
+    parallel::each(in_.targets.size(), [&](std::size_t t) { refine(in_.targets[t]); });
     for (int i = 0; i < kMostAdded; ++i) {
       if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
       observer.progress(0.3 + 0.14 * i, "building recipes");
@@ -157,7 +156,7 @@ class GoingOn {
     }
     // Only where a stroke was added is anything new.
     gains_.resize(in_.targets.size());
-    tbb::parallel_for(std::size_t{0}, gains_.size(), [&](std::size_t t) {
+    parallel::each(gains_.size(), [&](std::size_t t) {
       if (!gains_[t].empty()) return;
       for (const More& m : all) gains_[t].push_back(gain_on(t, m.stick, m.technique));
     });

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "lending.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -10,6 +8,7 @@
 #include <tuple>
 
 #include "colour/ciede2000.h"
+#include "parallel/each.h"
 #include "search/layer_search.h"
 
 namespace yd::plan {
@@ -52,7 +51,7 @@ class Lending {
     for (const auto& [way, shades] : ways_) ways.push_back(way);
     std::vector<std::vector<Loan>> loans(masses_.size());
     while (true) {
-      tbb::parallel_for(std::size_t{0}, masses_.size(), [&](std::size_t m) {
+      parallel::each(masses_.size(), [&](std::size_t m) {
         if (!loans[m].empty()) return;
         for (const Way& w : ways) loans[m].push_back(loan(masses_[m], w));
       });

@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "painting.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 
 #include "accents.h"
 #include "lending.h"
 #include "painting_family.h"
+#include "parallel/each.h"
 
 namespace yd::plan {
 namespace {
@@ -181,7 +180,7 @@ Result<std::uint64_t> Painting::finish(std::span<const int> tray, Observer& obse
   for (const auto& f : families_) looks += f->listed.looks;
   if (observer.cancelled()) return Error{Error::Code::cancelled, "plan", "stopped"};
   work_out_ways(chosen);
-  tbb::parallel_for(std::size_t{0}, chosen.size(), [&](std::size_t m) {
+  parallel::each(chosen.size(), [&](std::size_t m) {
     write_mass(*place_[m].first, place_[m].second, chosen[m]);
     write_alternatives(*place_[m].first, place_[m].second, chosen[m]);
     write_recipes(place_[m].first->targets[place_[m].second]);

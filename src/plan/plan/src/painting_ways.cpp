@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: MIT
 #include "painting_ways.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <set>
 
+#include "parallel/each.h"
 #include "search/layer_search.h"
 
 namespace yd::plan {
@@ -33,7 +32,7 @@ void WayBook::work_out(std::span<const Layering> layerings) {
   const std::vector<Layering> list(wanted.begin(), wanted.end());
   lattice_.prepare(list);
   std::vector<Looks> made(list.size());
-  tbb::parallel_for(std::size_t{0}, list.size(), [&](std::size_t i) { made[i] = lattice_.looks(list[i]); });
+  parallel::each(list.size(), [&](std::size_t i) { made[i] = lattice_.looks(list[i]); });
   for (std::size_t i = 0; i < list.size(); ++i) looks_.emplace(list[i], std::move(made[i]));
 }
 

@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: MIT
 #include "search/lattice.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <cmath>
 
 #include "colour/observer.h"
+#include "parallel/each.h"
 #include "seen_from_above.h"
 
 namespace yd::plan {
@@ -150,7 +149,7 @@ void Lattice::prepare(std::span<const Layering> layerings) {
   }
   std::vector<std::pair<std::int64_t, const Layering*>> list(wanted.begin(), wanted.end());
   std::vector<ChainGeometry> made(list.size());
-  tbb::parallel_for(std::size_t{0}, list.size(), [&](std::size_t i) { made[i] = make_chain(*list[i].second); });
+  parallel::each(list.size(), [&](std::size_t i) { made[i] = make_chain(*list[i].second); });
   for (std::size_t i = 0; i < list.size(); ++i) chains_.emplace(list[i].first, std::move(made[i]));
 }
 

@@ -1,9 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "search/layer_search.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <atomic>
 #include <cmath>
@@ -11,6 +8,7 @@
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
+#include "parallel/each.h"
 
 namespace yd::plan {
 namespace {
@@ -274,9 +272,8 @@ class LayerSearch {
     }
     lattice_.prepare(all);
     singles_.assign(all.size() * shades_.size(), kFarOff);
-    tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t n) {
-      reach_down(shades_, lattice_.looks(all[n]), &singles_[n * shades_.size()]);
-    });
+    parallel::each(all.size(),
+                   [&](std::size_t n) { reach_down(shades_, lattice_.looks(all[n]), &singles_[n * shades_.size()]); });
     for (std::size_t n = 0; n < all.size(); ++n) {
       std::vector<float> best = bare_;
       lower(best, &singles_[n * shades_.size()]);
@@ -300,7 +297,7 @@ class LayerSearch {
   void choose_sticks() {
     const std::size_t sticks = in_.sticks.size();
     worth_.assign(shades_.masses.size() * sticks, 0);
-    tbb::parallel_for(std::size_t{0}, shades_.masses.size(), [&](std::size_t m) {
+    parallel::each(shades_.masses.size(), [&](std::size_t m) {
       std::vector<std::pair<double, std::size_t>> order;
       const auto take = [&](std::size_t count) {
         count = std::min(count, order.size());
@@ -337,8 +334,8 @@ class LayerSearch {
     const ChainGeometry& chain = lattice_.chain(pattern);
     if (std::none_of(chain.allowed.begin(), chain.allowed.end(), [](char c) { return c != 0; })) return;
     prepare_over(chain, seconds);
-    tbb::parallel_for(tbb::blocked_range<std::size_t>(0, firsts.size(), 2), [&](const auto& range) {
-      for (std::size_t i = range.begin(); i < range.end(); ++i) one_first(chain, firsts[i], seconds, how, way);
+    parallel::spans(firsts.size(), 2, [&](std::size_t begin, std::size_t end) {
+      for (std::size_t i = begin; i < end; ++i) one_first(chain, firsts[i], seconds, how, way);
     });
   }
 
@@ -352,7 +349,7 @@ class LayerSearch {
     }
     coats_ = count;
     over_.resize(seconds.size() * count);
-    tbb::parallel_for(std::size_t{0}, seconds.size(), [&](std::size_t n) {
+    parallel::each(seconds.size(), [&](std::size_t n) {
       for (std::size_t node = 0; node < chain.nodes.size(); ++node) {
         const StackGeometry& g = chain.nodes[node];
         for (std::size_t c = g.under; c < g.coats.size(); ++c) {

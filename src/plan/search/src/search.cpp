@@ -1,9 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "search/search.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <atomic>
 #include <memory>
@@ -12,6 +9,7 @@
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
 #include "optics/kernel.h"
+#include "parallel/each.h"
 
 namespace yd::plan {
 namespace {
@@ -84,9 +82,9 @@ class PairSearch {
     const auto firsts = of_medium(g.shape[0].medium);
     const auto seconds = g.strokes == 2 ? of_medium(g.shape[1].medium) : std::vector<std::size_t>{};
     prepare_over(g, seconds);
-    tbb::parallel_for(tbb::blocked_range<std::size_t>(0, firsts.size(), 4), [&](const auto& range) {
+    parallel::spans(firsts.size(), 4, [&](std::size_t begin, std::size_t end) {
       Batch batch;
-      for (std::size_t i = range.begin(); i < range.end(); ++i) one_first(g, index, firsts[i], seconds, batch);
+      for (std::size_t i = begin; i < end; ++i) one_first(g, index, firsts[i], seconds, batch);
     });
   }
   std::uint64_t evaluations() const { return evaluations_; }
@@ -103,7 +101,7 @@ class PairSearch {
   /// Tables of the coats that hold the second stick alone: the same over every first stick.
   void prepare_over(const StackGeometry& g, const std::vector<std::size_t>& seconds) {
     over_.assign(seconds.size() * g.coats.size(), CoatTable{});
-    tbb::parallel_for(std::size_t{0}, seconds.size(), [&](std::size_t n) {
+    parallel::each(seconds.size(), [&](std::size_t n) {
       for (std::size_t c = g.under; c < g.coats.size(); ++c) {
         if (g.coats[c].share[1] < 1) continue;
         kernel_.films(pigments_[seconds[n]], g.coats[c].loads, over_[n * g.coats.size() + c]);

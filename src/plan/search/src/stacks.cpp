@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "search/stacks.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -12,6 +10,7 @@
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
+#include "parallel/each.h"
 
 namespace yd::plan {
 namespace {
@@ -86,7 +85,7 @@ std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tra
   const StackMaker maker(input, tray);
   const auto geometries = allowed_geometries(input, media_of(input.sticks, tray));
   std::vector<std::vector<Stack>> parts(geometries.size());
-  tbb::parallel_for(std::size_t{0}, geometries.size(), [&](std::size_t g) { parts[g] = maker.of(geometries[g]); });
+  parallel::each(geometries.size(), [&](std::size_t g) { parts[g] = maker.of(geometries[g]); });
   std::vector<Stack> out;
   for (auto& part : parts) std::move(part.begin(), part.end(), std::back_inserter(out));
   return out;

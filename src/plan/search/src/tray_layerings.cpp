@@ -1,6 +1,4 @@
 // SPDX-License-Identifier: MIT
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <array>
 #include <numeric>
@@ -8,6 +6,7 @@
 
 #include "colour/observer.h"
 #include "layer_climb.h"
+#include "parallel/each.h"
 
 namespace yd::plan {
 namespace {
@@ -124,7 +123,7 @@ class TrayLayerings {
     lattice_.prepare(layerings);
     std::vector<std::vector<float>> whole(layerings.size());
     std::vector<LayeringCosts> made(layerings.size());
-    tbb::parallel_for(std::size_t{0}, layerings.size(), [&](std::size_t n) {
+    parallel::each(layerings.size(), [&](std::size_t n) {
       const auto known = full_.find(layerings[n]);
       if (known == full_.end()) {
         whole[n].assign(shades_.size(), kFarOff);
@@ -154,7 +153,7 @@ class TrayLayerings {
     }
     lattice_.prepare(all);
     std::vector<std::vector<Layering>> found(masses);
-    tbb::parallel_for(std::size_t{0}, masses, [&](std::size_t m) { found[m] = cheapest_steps(m, steps[m], kept); });
+    parallel::each(masses, [&](std::size_t m) { found[m] = cheapest_steps(m, steps[m], kept); });
     std::array<std::set<Layering>, kMostStrokes + 1> wanted;  // by layers: parts are worked out before what has them
     for (const std::vector<Layering>& list : found) {
       for (const Layering& l : list) {
@@ -243,7 +242,7 @@ class TrayLayerings {
   std::vector<Layering> best_guessed(const std::vector<Layering>& layerings, int kept) {
     lattice_.prepare(layerings);
     std::vector<LayeringCosts> guessed(layerings.size());
-    tbb::parallel_for(std::size_t{0}, layerings.size(), [&](std::size_t n) {
+    parallel::each(layerings.size(), [&](std::size_t n) {
       std::vector<float> whole(shades_.size(), kFarOff);
       reach_down(shades_, lattice_.guess(layerings[n]), whole.data());
       guessed[n] = costs(layerings[n], whole);

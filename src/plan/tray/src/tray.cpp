@@ -1,14 +1,13 @@
 // SPDX-License-Identifier: MIT
 #include "tray/tray.h"
 
-#include <tbb/parallel_for.h>
-
 #include <algorithm>
 #include <limits>
 #include <map>
 #include <numeric>
 #include <set>
 
+#include "parallel/each.h"
 #include "support/random.h"
 
 namespace yd::plan {
@@ -19,7 +18,7 @@ class Unordered {
  public:
   explicit Unordered(const PairTable& table)
       : sticks_(table.sticks()), targets_(table.targets()), cost_(sticks_ * sticks_ * targets_) {
-    tbb::parallel_for(std::size_t{0}, sticks_, [&](std::size_t i) {
+    parallel::each(sticks_, [&](std::size_t i) {
       for (std::size_t t = 0; t < targets_; ++t) {
         for (std::size_t j = 0; j < sticks_; ++j) {
           cost_[at(i, t, j)] = std::min(table.cost(t, i, j), table.cost(t, j, i));
@@ -79,7 +78,7 @@ class SwapSearch {
   std::vector<double> additions(const std::vector<int>& tray) const {
     const std::vector<float> best = best_costs(tray);
     std::vector<double> sums(costs_.sticks(), std::numeric_limits<double>::infinity());
-    tbb::parallel_for(std::size_t{0}, costs_.sticks(), [&](std::size_t s) {
+    parallel::each(costs_.sticks(), [&](std::size_t s) {
       if (barred_[s] == 0 && std::find(tray.begin(), tray.end(), static_cast<int>(s)) == tray.end())
         sums[s] = with(best, tray, s);
     });

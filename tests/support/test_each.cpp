@@ -54,7 +54,7 @@ class TestEach : public QObject {
         if (i == 700) throw std::runtime_error("seven hundred");
       });
     };
-    QVERIFY_EXCEPTION_THROWN(loop(), std::runtime_error);
+    QVERIFY_THROWS_EXCEPTION(std::runtime_error, loop());
   }
 };
 

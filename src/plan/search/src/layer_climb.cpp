@@ -37,7 +37,7 @@ bool LayerRules::may_stand(const Layering& layering) const {
   return true;
 }
 
-Layering part_of(const Layering& layering, std::size_t mask) {
+Layering masked(const Layering& layering, std::size_t mask) {
   Layering out;
   for (std::size_t i = 0; i < layering.size(); ++i) {
     if ((mask >> i & 1U) != 0) out.push_back(layering[i]);
@@ -48,7 +48,7 @@ Layering part_of(const Layering& layering, std::size_t mask) {
 std::vector<Layering> parts_of(const Layering& layering) {
   std::vector<Layering> out;
   const std::size_t all = (std::size_t{1} << layering.size()) - 1;
-  for (std::size_t mask = 1; mask < all; ++mask) out.push_back(part_of(layering, mask));
+  for (std::size_t mask = 1; mask < all; ++mask) out.push_back(masked(layering, mask));
   std::stable_sort(out.begin(), out.end(), [](const Layering& p, const Layering& q) { return p.size() < q.size(); });
   return out;
 }

@@ -27,7 +27,7 @@ class LayerRules {
 };
 
 /// The layers of a layering whose bits are set, the lowest first.
-Layering part_of(const Layering& layering, std::size_t mask);
+Layering masked(const Layering& layering, std::size_t mask);
 /// What is left of a layering where some of its layers are left out, the shorter first. Neither all nor nothing.
 std::vector<Layering> parts_of(const Layering& layering);
 

@@ -94,7 +94,7 @@ class TrayLayerings {
     const std::size_t all = (std::size_t{1} << layering.size()) - 1;
     out.lower(whole, all);
     for (std::size_t mask = 1; mask < all; ++mask) {
-      const auto found = full_.find(part_of(layering, mask));
+      const auto found = full_.find(masked(layering, mask));
       if (found != full_.end()) out.lower(found->second, mask);
     }
     return out;

@@ -67,7 +67,7 @@ class TestCheckStage : public QObject {
   }
 
   void the_rest_is_planned_from_it_and_undone() {
-    World w{app::Steps{}};
+    World w;
     QVERIFY(with_photo(w, 8));
     QVERIFY(w.checker.checked()->report.usable());
     const app::Choices before = w.session.choices();
@@ -138,7 +138,7 @@ class TestCheckStage : public QObject {
 
   // The table written, filled in by an artist who presses at 0.7, read, and planned with; then undone.
   void offcuts_make_the_plan_the_artists_own() {
-    World w{app::Steps{}};
+    World w;
     QVERIFY(w.open_demo("kettle.png"));
     w.window.stages().go(app::Stage::ground);
     w.open_card("card_hand");

@@ -284,7 +284,7 @@ class TestDecisions : public QObject {
     constexpr qint64 kMost_ms = 100;
     qint64 best = 1000000;
     for (int attempt = 0; attempt < 3 && best > kMost_ms; ++attempt) {
-      trial::World w(app::Steps{});
+      trial::World w(trial::few_layers(), {});
       w.window.files().open_path(trial::World::whole_demo("salt-works.png"));
       QVERIFY(w.settle());
       w.window.stages().go(attempt % 2 == 0 ? Stage::ground : Stage::underpainting);
@@ -308,7 +308,7 @@ class TestDecisions : public QObject {
 
   // A was asked, then B before A ended: the answer is B's.
   void the_last_comparison_asked_is_the_one_answered() {
-    trial::World w;
+    trial::World w(trial::Remembered::steps(), {});
     QVERIFY(w.open_demo("kettle.png"));
     app::Choices a = w.session.choices();
     a.paper = "sanded-800-black";
@@ -324,7 +324,7 @@ class TestDecisions : public QObject {
 
   // Weights that change while papers are ranked by the old ones: the ranking shown is by the new ones.
   void a_ranking_follows_weights_that_change_meanwhile() {
-    trial::World w;
+    trial::World w(trial::Remembered::steps(), {});
     QVERIFY(w.open_demo("kettle.png"));
     w.window.stages().go(Stage::ground);
     QVERIFY(QTest::qWaitFor([&] { return w.advice.busy(); }, 20000));

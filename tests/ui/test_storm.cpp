@@ -123,7 +123,7 @@ class TestStorm : public QObject {
  private slots:
   void random_work_undo_and_redo() {
     const int steps = std::max(50, qEnvironmentVariableIntValue("YD_STORM"));
-    trial::World w(app::Steps{});
+    trial::World w(trial::few_layers(), {});
     QVERIFY(w.open_demo("kettle.png"));
     const app::Choices first = w.session.choices();
     Random r(20);

@@ -24,12 +24,12 @@ namespace yd::trial {
 /// A real window over real materials, with its settings and autosave in a folder of its own.
 class World {
  public:
-  /// `steps`: Remembered::steps(), or {} where reading and planning themselves are to be seen at work.
-  explicit World(app::Steps steps = Remembered::steps())
+  /// `steps` and `advisers`: those of Remembered, or {} where reading, planning and advice are to be seen at work.
+  explicit World(app::Steps steps = Remembered::steps(), app::Advisers advisers = Remembered::advisers())
       : session(materials(), std::move(steps)),
         settings(dir.filePath("settings.ini"), QSettings::IniFormat),
         autosave(session, dir.filePath("unsaved")),
-        advice(session),
+        advice(session, std::move(advisers)),
         easel(session, [this] { return now_s; }),
         checker(session),
         keeper(session, dir.filePath("data"), [this] { return now_s; }),

@@ -9,51 +9,9 @@
 #include "session/work.h"
 
 namespace yd::app {
-namespace {
 
-constexpr std::size_t kOffcutPapers = 5;
-
-template <class T>
-Result<std::shared_ptr<const T>> shared(Result<T> result) {
-  if (!result) return result.error();
-  return std::shared_ptr<const T>(std::make_shared<T>(std::move(result).value()));
-}
-
-Result<std::shared_ptr<const GroundAdvice>> judge_grounds(const PlannedPtr& planned,
-                                                          const std::vector<media::Paper>& papers,
-                                                          const optics::Parameters& parameters, const Choices& choices,
-                                                          Observer& observer) {
-  plan::GroundInput in;
-  in.plan = &planned->plan;
-  in.subject = planned->subject.get();
-  in.papers = papers;
-  in.sticks = planned->collection->sticks;
-  in.parameters = &parameters;
-  in.coat = choices.plan.underpaint.picture;
-  in.weights = choices.ground_weights;
-  auto ranked = plan::judge_grounds(in, observer);
-  if (!ranked) return ranked.error();
-  GroundAdvice out;
-  out.ranked = std::move(ranked).value();
-  out.offcuts = plan::offcut_sheet(in, out.ranked, kOffcutPapers);
-  return std::shared_ptr<const GroundAdvice>(std::make_shared<GroundAdvice>(std::move(out)));
-}
-
-Result<plan::CoatAdvice> judge_coats(const PlannedPtr& planned, const optics::Parameters& parameters,
-                                     Observer& observer) {
-  plan::CoatInput in;
-  in.plan = &planned->plan;
-  in.subject = planned->subject.get();
-  in.paper = planned->paper.get();
-  in.sticks = planned->collection->sticks;
-  in.parameters = &parameters;
-  in.rules = {planned->plan.school, planned->options.manner};
-  return plan::judge_coats(in, observer);
-}
-
-}  // namespace
-
-Advice::Advice(Session& session, QObject* parent) : QObject(parent), session_(session) {
+Advice::Advice(Session& session, Advisers advisers, QObject* parent)
+    : QObject(parent), session_(session), advisers_(std::move(advisers)) {
   connect(&watcher_, &QFutureWatcher<Outcome>::finished, this, &Advice::finished);
   connect(&session_, &Session::plan_changed, this, [this] {
     drop();
@@ -158,28 +116,27 @@ void Advice::start(Need need) {
   reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
   const auto reporter = reporter_;
   const PlannedPtr planned = session_.planned();
-  const optics::Parameters parameters = session_.parameters();
-  const Choices choices = session_.choices();
   switch (need) {
     case Need::grounds:
-      run_beside(pool_, watcher_, [=, papers = session_.materials().papers] {
-        return judge_grounds(planned, papers, parameters, choices, *reporter);
-      });
+      run_beside(pool_, watcher_,
+                 [=, grounds = advisers_.grounds, papers = session_.materials().papers, choices = session_.choices()] {
+                   return grounds(planned, papers, choices, *reporter);
+                 });
       break;
     case Need::coats:
-      run_beside(pool_, watcher_, [=] { return shared(judge_coats(planned, parameters, *reporter)); });
+      run_beside(pool_, watcher_, [=, coats = advisers_.coats] { return coats(planned, *reporter); });
       break;
     case Need::curve:
-      run_beside(pool_, watcher_,
-                 [=] { return shared(plan::tray_curve(planned->plan.work->problem(), 3, 24, *reporter)); });
+      run_beside(pool_, watcher_, [=, curve = advisers_.curve] { return curve(planned, *reporter); });
       break;
     case Need::proof:
-      run_beside(pool_, watcher_, [=] { return shared(plan::prove_tray(*planned->plan.work, {}, *reporter)); });
+      run_beside(pool_, watcher_, [=, proof = advisers_.proof] { return proof(planned, *reporter); });
       break;
     case Need::other:
       run_beside(pool_, watcher_,
-                 [=, paper = *session_.materials().paper(variation_->paper), options = variation_->plan] {
-                   return plan_subject(planned->subject, paper, *planned->collection, parameters, options, *reporter);
+                 [=, other = advisers_.other, paper = *session_.materials().paper(variation_->paper),
+                  parameters = session_.parameters(), options = variation_->plan] {
+                   return other(planned->subject, paper, *planned->collection, parameters, options, *reporter);
                  });
   }
   emit busy_changed(true);
@@ -207,10 +164,10 @@ void Advice::finished() {
     if (error->code != Error::Code::cancelled) emit failed(sentence(*error));
   }
   if (!stale_ && error == nullptr) {
-    if (const auto* v = std::get_if<std::shared_ptr<const GroundAdvice>>(&outcome)) grounds_ = *v;
-    if (const auto* v = std::get_if<std::shared_ptr<const plan::CoatAdvice>>(&outcome)) coats_ = *v;
-    if (const auto* v = std::get_if<std::shared_ptr<const std::vector<plan::CurvePoint>>>(&outcome)) curve_ = *v;
-    if (const auto* v = std::get_if<std::shared_ptr<const plan::TrayProof>>(&outcome)) proof_ = *v;
+    if (const auto* v = std::get_if<GroundsPtr>(&outcome)) grounds_ = *v;
+    if (const auto* v = std::get_if<CoatsPtr>(&outcome)) coats_ = *v;
+    if (const auto* v = std::get_if<CurvePtr>(&outcome)) curve_ = *v;
+    if (const auto* v = std::get_if<ProofPtr>(&outcome)) proof_ = *v;
     if (const auto* v = std::get_if<PlannedPtr>(&outcome); v != nullptr && variation_) other_ = *v;
     emit changed(done);
     if (done == Need::proof) take_better_tray();

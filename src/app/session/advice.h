@@ -11,9 +11,7 @@
 #include <variant>
 #include <vector>
 
-#include "advice/ground_choice.h"
-#include "tray/tray_work.h"
-#include "advice/underpaint_choice.h"
+#include "session/advisers.h"
 #include "session/session.h"
 
 namespace yd::app {
@@ -23,18 +21,12 @@ class Reporter;
 /// What is worked out beside the plan, when a stage asks for it.
 enum class Need { grounds, coats, curve, proof, other };
 
-/// Papers judged, with the offcut sheet of the best ones.
-struct GroundAdvice {
-  std::vector<plan::GroundVerdict> ranked;
-  plan::OffcutSheet offcuts;
-};
-
 /// Results belong to the session's present plan; a new plan drops them and works out again what the open stage needs.
 /// One thing at a time on a worker; nothing here is part of the choices.
 class Advice : public QObject {
   Q_OBJECT
  public:
-  explicit Advice(Session& session, QObject* parent = nullptr);
+  explicit Advice(Session& session, Advisers advisers = {}, QObject* parent = nullptr);
   ~Advice() override;
 
   /// Keeps these needs up to date from now on, in this order.
@@ -43,10 +35,10 @@ class Advice : public QObject {
   void compare(const Choices& variation);
   void stop_comparing();
 
-  std::shared_ptr<const GroundAdvice> grounds() const { return grounds_; }
-  std::shared_ptr<const plan::CoatAdvice> coats() const { return coats_; }
-  std::shared_ptr<const std::vector<plan::CurvePoint>> curve() const { return curve_; }
-  std::shared_ptr<const plan::TrayProof> proof() const { return proof_; }
+  GroundsPtr grounds() const { return grounds_; }
+  CoatsPtr coats() const { return coats_; }
+  CurvePtr curve() const { return curve_; }
+  ProofPtr proof() const { return proof_; }
   PlannedPtr other() const { return other_; }
   /// The other plan, finished, under the viewing light.
   QImage other_board() const;
@@ -60,9 +52,7 @@ class Advice : public QObject {
   void failed(const QString& sentence);
 
  private:
-  using Outcome = std::variant<std::shared_ptr<const GroundAdvice>, std::shared_ptr<const plan::CoatAdvice>,
-                               std::shared_ptr<const std::vector<plan::CurvePoint>>,
-                               std::shared_ptr<const plan::TrayProof>, PlannedPtr, Error>;
+  using Outcome = std::variant<GroundsPtr, CoatsPtr, CurvePtr, ProofPtr, PlannedPtr, Error>;
 
   bool has(Need need) const;
   void drop();
@@ -73,6 +63,7 @@ class Advice : public QObject {
   void take_better_tray();
 
   Session& session_;
+  Advisers advisers_;
   std::vector<Need> asked_;
   std::optional<Choices> variation_;
   std::optional<Need> running_;
@@ -82,10 +73,10 @@ class Advice : public QObject {
   /// Not the global pool: Qt paints with that one, and would wait for the work to end.
   QThreadPool pool_;
   QFutureWatcher<Outcome> watcher_;
-  std::shared_ptr<const GroundAdvice> grounds_;
-  std::shared_ptr<const plan::CoatAdvice> coats_;
-  std::shared_ptr<const std::vector<plan::CurvePoint>> curve_;
-  std::shared_ptr<const plan::TrayProof> proof_;
+  GroundsPtr grounds_;
+  CoatsPtr coats_;
+  CurvePtr curve_;
+  ProofPtr proof_;
   PlannedPtr other_;
 };
 

@@ -7,6 +7,8 @@ option(YD_PCH "Precompile the headers that nearly every file reads" ON)
 add_library(yd_flags INTERFACE)
 target_compile_options(yd_flags INTERFACE -Wall -Wextra -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual
                                             -Wswitch-enum -Wno-psabi -Werror)
+# The compiler tidies its memory up from a gigabyte on only: a twentieth less time for a fifth more memory.
+target_compile_options(yd_flags INTERFACE $<$<CXX_COMPILER_ID:GNU>:--param=ggc-min-heapsize=1000000>)
 # As Debian hardens what it builds, so that what is tested is what is packaged.
 if(NOT YD_SANITIZE AND NOT YD_THREADS)
   target_compile_options(yd_flags INTERFACE $<$<CONFIG:Release>:-fstack-protector-strong;-D_FORTIFY_SOURCE=2>)
@@ -44,7 +46,7 @@ function(yd_pch name kind header)
   else()
     add_library(yd_pch_${name} OBJECT ${CMAKE_SOURCE_DIR}/cmake/pch/carrier.cpp)
   endif()
-  set_target_properties(yd_pch_${name} PROPERTIES AUTOMOC OFF UNITY_BUILD OFF)
+  set_target_properties(yd_pch_${name} PROPERTIES UNITY_BUILD OFF)
   target_link_libraries(yd_pch_${name} PRIVATE yd_flags ${ARGN})
   target_precompile_headers(yd_pch_${name} PRIVATE ${CMAKE_SOURCE_DIR}/cmake/pch/${header})
 endfunction()

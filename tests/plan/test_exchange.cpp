@@ -63,7 +63,7 @@ class TestExchange : public QObject {
     const double chosen = trial::small_plan(subject, sticks, 3).area_mean_de00;
     const std::vector<std::vector<int>> trays = choices(static_cast<int>(sticks.sticks.size()), 3);
     std::vector<double> fits;
-    for (std::size_t n = 0; n < trays.size(); n += trial::kThinned)
+    for (std::size_t n = 0; n < trays.size(); n += 2 * trial::kThinned - 1)
       fits.push_back(plan_from(subject, sticks, trays[n]).area_mean_de00);
     std::sort(fits.begin(), fits.end());
     const auto better = std::lower_bound(fits.begin(), fits.end(), chosen - 1e-9) - fits.begin();

@@ -26,8 +26,13 @@ inline std::vector<media::Stick> box_of(std::size_t count, std::uint64_t seed,
 inline standin::Camera over_a_sheet(std::uint64_t seed) {
   standin::Camera camera = standin::handheld(seed);
   camera.margin = 0;
+#ifdef __SANITIZE_ADDRESS__
+  camera.width = 1200;
+  camera.height = 1600;
+#else
   camera.width = 1500;
   camera.height = 2000;
+#endif
   return camera;
 }
 

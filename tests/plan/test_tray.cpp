@@ -202,8 +202,8 @@ class TestTray : public QObject {
     }
   }
 
-  // All 224 sticks, a part of them under the sanitizers. The bound and the tray must embrace what the other solver finds
-  // and proves.
+  // All 224 sticks, a part of them under the sanitizers. The bound and the tray must embrace what the other solver
+  // finds and proves.
   void a_second_solver_agrees_on_full_size() {
     const Case c(trial::kThinned);
     const int k = 20;

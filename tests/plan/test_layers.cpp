@@ -76,6 +76,32 @@ class TestLayers : public QObject {
              qPrintable(QString("%1 %2 %3").arg(told).arg(up).arg(down)));
   }
 
+  // A school bars ways, not slips of the hand: those it leaves are as steady as where all are allowed.
+  void a_school_does_not_change_what_a_hand_does() {
+    const media::Collection sticks = trial::every(30);
+    const Layering l{{1, Technique::laid}, {4, Technique::rubbed}};
+    const auto looks_by = [&](plan::School school) {
+      plan::SearchInput in = input(sticks);
+      in.rules.school = school;
+      plan::Lattice lattice(in, 0.15);
+      lattice.prepare(std::span(&l, 1));
+      return lattice.looks(l);
+    };
+    const plan::Looks free = looks_by(plan::School::dark_first);
+    for (const plan::School school : {plan::School::light_coat, plan::School::tone_map}) {
+      const plan::Looks bound = looks_by(school);
+      std::size_t barred = 0;
+      for (std::size_t n = 0; n < bound.at.size(); ++n) {
+        QVERIFY(free.unsteady[n] < plan::kNotAllowed);
+        if (bound.unsteady[n] >= plan::kNotAllowed)
+          ++barred;
+        else
+          QCOMPARE(bound.unsteady[n], free.unsteady[n]);
+      }
+      QVERIFY(barred > 0 && barred < bound.at.size());
+    }
+  }
+
   // On a tray small enough to work out everything, the ranking by a guess loses little.
   void the_search_is_near_the_exhaustive_answer() {
     const media::Collection sticks = trial::every(12);

@@ -165,9 +165,10 @@ Looks Lattice::looks(const Layering& layering) const {
   out.lab.resize(count);
   out.speckle.resize(count);
   NodeShader shader(*in_.ground, std::span(pigments).first(layering.size()));
-  for (std::size_t i = 0; i < count; ++i) {
+  // What a school bars is worked out too where it allows a neighbour: a hand that is off does not heed it.
+  const bool barred = std::count(c.allowed.begin(), c.allowed.end(), 1) == 0;
+  for (std::size_t i = 0; i < count && !barred; ++i) {
     const std::size_t n = last_fastest(i, count);
-    if (c.allowed[n] == 0) continue;
     const optics::CoarseStrata& strata = shader.shade(c.nodes[n]);
     out.lab[n] = colour::to_lab(optics::mean(strata));
     out.at[n] = colour::to_din99o(out.lab[n]);

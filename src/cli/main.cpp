@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include <CLI/CLI.hpp>
+#include <QFileInfo>
 #include <QGuiApplication>
 #include <clocale>
 #include <cstdio>
@@ -12,6 +13,20 @@
 namespace {
 
 constexpr int kBad = 2;
+
+/// For a file that is written: a place that will not do is said before the work, not after it.
+const CLI::Validator& writable() {
+  static const CLI::Validator place(
+      [](const std::string& file) -> std::string {
+        const QFileInfo whole(QString::fromStdString(file));
+        const QFileInfo folder(whole.absolutePath());
+        if (whole.isDir()) return file + ": is a folder";
+        if (!folder.isDir()) return file + ": there is no such folder";
+        return folder.isWritable() ? std::string() : file + ": its folder cannot be written to";
+      },
+      "");
+  return place;
+}
 
 int finish(const yd::Status& status) {
   if (status.ok()) return 0;
@@ -45,7 +60,7 @@ void add_work(CLI::App* c, yd::cli::WorkArguments& a) {
   c->add_option("--scheme", a.scheme, "For a drawing or a grey page: evening, morning, shore or earth");
   c->add_option("--width", a.width_cm, "Of the sheet, centimetres");
   c->add_option("--height", a.height_cm, "Of the sheet, centimetres");
-  c->add_option("--json", a.json_file, "Write to this file instead of standard output");
+  c->add_option("--json", a.json_file, "Write to this file instead of standard output")->check(writable());
   c->add_option("--calibration", a.calibration_file, "The artist's hand and sticks, as `calibrate` found them");
 }
 
@@ -54,13 +69,13 @@ void add_plan(CLI::App& app, yd::cli::PlanArguments& a) {
   add_work(c, a);
   c->add_flag("--reach", a.reach,
               "Say why targets are out of reach, what would help, and which matches other lights break");
-  c->add_option("--masses", a.masses_file, "Write the mass map as PNG");
-  c->add_option("--board", a.board_file, "Write the predicted picture as PNG");
-  c->add_option("--pdf", a.pdf_file, "Write the plan to print");
-  c->add_option("--outlines", a.outline_file, "Write outlines at true size, .svg or tiled .pdf");
-  c->add_option("--layers", a.layers_file, "Write OpenRaster, a layer a pass");
-  c->add_option("--csv", a.passes_file, "Write the passes as CSV");
-  c->add_option("--project", a.project_file, "Write a project that the window opens");
+  c->add_option("--masses", a.masses_file, "Write the mass map as PNG")->check(writable());
+  c->add_option("--board", a.board_file, "Write the predicted picture as PNG")->check(writable());
+  c->add_option("--pdf", a.pdf_file, "Write the plan to print")->check(writable());
+  c->add_option("--outlines", a.outline_file, "Write outlines at true size, .svg or tiled .pdf")->check(writable());
+  c->add_option("--layers", a.layers_file, "Write OpenRaster, a layer a pass")->check(writable());
+  c->add_option("--csv", a.passes_file, "Write the passes as CSV")->check(writable());
+  c->add_option("--project", a.project_file, "Write a project that the window opens")->check(writable());
   c->add_flag("--letter", a.letter, "Print on Letter instead of A4");
   c->add_flag("--advice", a.advice, "Say what a look over the plan found, with numbers");
 }
@@ -90,13 +105,13 @@ void add_rehearse(CLI::App& app, yd::cli::RehearseArguments& a) {
   c->add_option("--painters", a.painters, "How many paint it")->capture_default_str();
   c->add_option("--seed", a.seed, "Of the first painter; the next ones follow")->capture_default_str();
   c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();
-  c->add_option("--board", a.board_file, "Write the first painter's board as PNG");
+  c->add_option("--board", a.board_file, "Write the first painter's board as PNG")->check(writable());
 }
 
 void add_photograph(CLI::App& app, yd::cli::PhotographArguments& a) {
   CLI::App* c = app.add_subcommand("photograph", "Paint the plan with an unsteady hand and photograph the board");
   add_work(c, a);
-  c->add_option("PHOTO", a.photo_file, "Write the photograph here, as PNG or JPEG")->required();
+  c->add_option("PHOTO", a.photo_file, "Write the photograph here, as PNG or JPEG")->required()->check(writable());
   c->add_option("--done", a.done, "Passes that are painted; all where it is not given");
   c->add_option("--seed", a.seed, "Of hand and camera")->capture_default_str();
   c->add_option("--forgets", a.forgets, "Share of passes on a mass that are left out, 0 to 1")->capture_default_str();
@@ -119,7 +134,8 @@ void add_calibrate(CLI::App& app, yd::cli::OffcutArguments& o, yd::cli::Calibrat
   c->add_option("--paper", a.paper, "Paper id they are laid on");
   c->add_option("--collection", a.collection, "Collection id or JSON file");
   c->add_option("--artist", a.artist, "Whose hand it is, told with plans that rest on it");
-  c->add_option("--json", a.json_file, "Write to this file, for --calibration, instead of standard output");
+  c->add_option("--json", a.json_file, "Write to this file, for --calibration, instead of standard output")
+      ->check(writable());
 }
 
 void add_check(CLI::App& app, yd::cli::CheckArguments& a) {
@@ -137,14 +153,15 @@ void add_check(CLI::App& app, yd::cli::CheckArguments& a) {
 
 void add_sheets(CLI::App& app, yd::cli::SheetArguments& s, yd::cli::SwatchesArguments& a) {
   CLI::App* c = app.add_subcommand("sheet", "A sheet to print: a cell for every stick of a box, or offcut stroke");
-  c->add_option("FILE", s.file, "Write the sheet here, .pdf or .svg")->required();
+  c->add_option("FILE", s.file, "Write the sheet here, .pdf or .svg")->required()->check(writable());
   c->add_flag("--corners", s.corners, "Four marks to lay round a picture instead, for `check`");
   c->add_option("--size", s.size, "a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres")->capture_default_str();
   c->add_option("--cells", s.cells, "How many sticks")->capture_default_str();
   c->add_option("--strokes", s.strokes_file, "Table of `offcuts`: a cell for each of its strokes");
   c->add_option("--paper", s.paper, "Paper id it is printed on");
   c->add_option("--collection", s.collection, "Collection id or JSON file");
-  c->add_option("--photo", s.photo_file, "Write a photograph of it, filled in with the collection's sticks, as PNG");
+  c->add_option("--photo", s.photo_file, "Write a photograph of it, filled in with the collection's sticks, as PNG")
+      ->check(writable());
   c->add_option("--seed", s.seed, "Of hand and camera, with --photo")->capture_default_str();
   c->add_option("--hand", s.hand, "How far off a pressure is, with --photo")->capture_default_str();
   c = app.add_subcommand("swatches", "Sticks, or offcut strokes, from a photograph of such a sheet");
@@ -155,8 +172,10 @@ void add_sheets(CLI::App& app, yd::cli::SheetArguments& s, yd::cli::SwatchesArgu
   c->add_option("--name", a.name, "Of the collection the sticks make")->capture_default_str();
   c->add_flag("--again", a.again, "The cells are the sticks of the collection, in its order: their colours anew");
   c->add_option("--strokes", a.strokes_file, "Table of `offcuts` that was laid");
-  c->add_option("--csv", a.csv_file, "With --strokes: write the table with what was read, for `calibrate`");
-  c->add_option("--json", a.json_file, "Write to this file, for --collection, instead of standard output");
+  c->add_option("--csv", a.csv_file, "With --strokes: write the table with what was read, for `calibrate`")
+      ->check(writable());
+  c->add_option("--json", a.json_file, "Write to this file, for --collection, instead of standard output")
+      ->check(writable());
 }
 
 CLI::App* add_journal(CLI::App& app, yd::cli::JournalArguments& a) {
@@ -171,7 +190,7 @@ CLI::App* add_journal(CLI::App& app, yd::cli::JournalArguments& a) {
   recipes->add_option("--words", a.words, "With all of these words");
   recipes->add_option("--like", a.like, "L,a,b: of about this colour, nearest first");
   CLI::App* out = c->add_subcommand("export", "Take it out");
-  out->add_option("FILE", a.to, ".json or .csv of all works; with --work .md or .zip")->required();
+  out->add_option("FILE", a.to, ".json or .csv of all works; with --work .md or .zip")->required()->check(writable());
   out->add_option("--work", a.work, "Beginning of the id or title of one work");
   return c;
 }
@@ -210,7 +229,8 @@ int run(int argc, char** argv) {
       app.add_subcommand("import", "Read sticks from a .gpl, .csv, CGATS or .json file and write them as a collection");
   imported->add_option("FILE", import.file, "Palette")->required();
   imported->add_option("--medium", import.medium, "soft, hard, pencil, pan or charcoal")->capture_default_str();
-  imported->add_option("--json", import.json_file, "Write the collection to this file instead of standard output");
+  imported->add_option("--json", import.json_file, "Write the collection to this file instead of standard output")
+      ->check(writable());
   add_plan(app, plan);
   add_rehearse(app, rehearse);
   add_photograph(app, photograph);
@@ -221,7 +241,7 @@ int run(int argc, char** argv) {
   const CLI::App* kept = add_journal(app, journal);
   CLI::App* small = app.add_subcommand("thumbnail", "The Board of a project, or a picture, small, as PNG");
   small->add_option("FILE", thumbnail.file, "Project or picture")->required();
-  small->add_option("PNG", thumbnail.png_file, "Write it here")->required();
+  small->add_option("PNG", thumbnail.png_file, "Write it here")->required()->check(writable());
   small->add_option("--size", thumbnail.size, "Longest side, pixels")
       ->capture_default_str()
       ->check(CLI::Range(16, 2048));

@@ -313,11 +313,20 @@ class TestCli : public QObject {
     QVERIFY2(o.err.startsWith("dune-plan: ") && o.err.size() > 20, o.err);
   }
 
-  void an_unwritable_place_is_named() {
+  // Before the work: the picture, which is not there either, has not been asked for yet.
+  void a_place_that_will_not_do_is_said_first() {
     const QTemporaryDir dir;
-    const Outcome o = run_quickly({"plan", picture(dir), "--json", "/nowhere/p.json"});
-    QCOMPARE(o.code, 2);
-    QVERIFY(o.err.contains("/nowhere/p.json"));
+    const QString file = dir.filePath("out.png");
+    for (const QString& place : {QString("/nowhere/out.png"), dir.path(), dir.filePath("deep/out.png")}) {
+      for (const char* option : {"--json", "--board", "--pdf", "--project"}) {
+        const Outcome o = run({"plan", dir.filePath("missing.png"), option, place});
+        QCOMPARE(o.code, 2);
+        QVERIFY2(o.err.contains(place.toUtf8()) && !o.err.contains("missing.png"), o.err);
+      }
+      QVERIFY(run({"photograph", dir.filePath("missing.png"), place}).err.contains(place.toUtf8()));
+    }
+    QVERIFY(run({"plan", dir.filePath("missing.png"), "--board", file}).err.contains("missing.png"));
+    QVERIFY(!QFile::exists(file));
   }
 
   void lists_what_ships() {

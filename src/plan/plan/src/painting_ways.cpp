@@ -54,11 +54,11 @@ std::vector<PressureWay> WayBook::ways(const Layering& layering, std::size_t lef
     const bool barred =
         std::any_of(part.from.begin(), part.from.end(), [&](std::size_t i) { return (left_out >> i & 1U) != 0; });
     if (barred) continue;
-    const auto first = static_cast<std::size_t>(part.layers.front().stick);
-    const bool dark = lattice_.input().sticks[first].lab.l < kDarkStick;
+    const media::Stick& first = lattice_.input().sticks[static_cast<std::size_t>(part.layers.front().stick)];
+    const bool poor = first.lab.l < kDarkStick || !may_lie_lowest(lattice_.input().rules, first);
     for (std::size_t n = 0; n < part.looks->at.size(); ++n) {
       if (part.looks->unsteady[n] >= kNotAllowed) continue;
-      PressureWay way{std::vector<double>(layering.size(), 0), part.looks->lab[n], part.looks->unsteady[n], dark};
+      PressureWay way{std::vector<double>(layering.size(), 0), part.looks->lab[n], part.looks->unsteady[n], poor};
       for (std::size_t i = 0; i < part.from.size(); ++i) way.pressures[part.from[i]] = kGrades[grade_at(n, i)];
       out.push_back(std::move(way));
     }

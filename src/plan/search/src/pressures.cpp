@@ -13,7 +13,7 @@ namespace {
 constexpr double kPull = 0.35;      // CIEDE2000 for a whole layer more or less than the neighbours in colour
 constexpr double kNeighbour = 5.0;  // CIEDE2000 between colours that pull at each other
 constexpr int kPulls = 4;
-constexpr double kDarkStart = 2;  // CIEDE2000 that a light shade pays for being begun with a dark
+constexpr double kPoorStart = 2;  // CIEDE2000 that a light shade pays for it
 
 double apart(const PressureWay& p, const PressureWay& q) {
   double sum = 0;
@@ -21,7 +21,7 @@ double apart(const PressureWay& p, const PressureWay& q) {
   return sum;
 }
 
-/// Of every place and way, with the light shades' price of a dark start.
+/// Of every place and way, with the light shades' price of a poor start.
 std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places, std::span<const PressureWay> ways) {
   std::vector<float> l;
   std::vector<float> a;
@@ -35,10 +35,10 @@ std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places,
   std::vector<float> difference(ways.size());
   for (std::size_t p = 0; p < places.size(); ++p) {
     colour::ciede2000_bulk(l.data(), a.data(), b.data(), ways.size(), places[p].target, difference.data());
-    const double light = places[p].target.l > kLightShade ? kDarkStart : 0;
+    const double light = places[p].target.l > kLightShade ? kPoorStart : 0;
     for (std::size_t w = 0; w < ways.size(); ++w) {
       out[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady) +
-                  (ways[w].dark_start ? light : 0);
+                  (ways[w].poor_start ? light : 0);
     }
   }
   return out;

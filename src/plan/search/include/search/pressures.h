@@ -18,7 +18,7 @@ struct PressureWay {
   std::vector<double> pressures;  ///< of each layer, 0 to 1
   colour::Lab lab;
   double unsteady = 0;      ///< squared CIEDE2000 (about) by which the hand and speckle stray
-  bool dark_start = false;  ///< the first layer used is a dark: no start for a light shade
+  bool poor_start = false;  ///< no start for a light shade: the first layer used is a dark, or not the school's coat
 };
 
 /// For every place the way that comes near in colour (exact CIEDE2000, expected over the hand) while like colours get

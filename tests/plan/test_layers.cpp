@@ -192,6 +192,48 @@ class TestLayers : public QObject {
     }
   }
 
+  // A smooth wall or sky is rubbed even, a textured one would be dead so. Common practice, no published source.
+  void rubbing_costs_where_there_is_a_texture() {
+    const media::Collection sticks = trial::every(30);
+    const plan::SearchInput in = input(sticks);
+    const std::vector<colour::Lab> labs{{60, 2, -6}, {66, 3, -2}, {72, 4, 4}};
+    const std::vector<double> areas{0.2, 0.2, 0.1};
+    plan::ShadeSet shades;
+    for (const double smooth : {0.0, 0.5, 1.0}) shades.add_mass(labs, areas, {}, smooth);
+    const plan::LayerPrices prices(in, shades);
+    const int dark = sticks.sticks[0].lab.l < sticks.sticks[1].lab.l ? 0 : 1;
+    const Layering laid{{dark, Technique::laid}, {1 - dark, Technique::laid}};
+    const Layering rubbed{{dark, Technique::rubbed}, {1 - dark, Technique::rubbed}};
+    const double most = 2 * plan::kPrices.rubbed + plan::kPrices.all_rubbed;
+    QVERIFY(std::abs(prices.of(0, rubbed) - prices.of(0, laid) - most) < 1e-12);
+    QVERIFY(std::abs(prices.of(1, rubbed) - prices.of(1, laid) - most / 2) < 1e-12);
+    QVERIFY(std::abs(prices.of(2, rubbed) - prices.of(2, laid)) < 1e-12);
+  }
+
+  // What is laid so that it speckles is as near to a textured mass as to a smooth one, and further from what is smooth.
+  void speckle_is_seen_on_what_is_smooth() {
+    const media::Collection sticks = trial::every(30);
+    plan::Lattice lattice(input(sticks), 0.15);
+    const Layering l{{1, Technique::laid}};
+    lattice.prepare(std::span(&l, 1));
+    const plan::Looks looks = lattice.looks(l);
+    std::size_t speckled = 0;
+    for (std::size_t n = 0; n < looks.at.size(); ++n) {
+      plan::ShadeSet shades;
+      for (const double smooth : {0.0, 1.0})
+        shades.add_mass(std::span(&looks.lab[n], 1), std::vector<double>{0.1}, {}, smooth);
+      plan::Looks only{{looks.at[n]}, {looks.lab[n]}, {looks.unsteady[n]}, {looks.marks[n]}, {looks.speckle[n]}};
+      std::array<float, 2> best{plan::kFarOff, plan::kFarOff};
+      plan::reach_down(shades, only, best.data());
+      QVERIFY(std::abs(best[0] - looks.unsteady[n]) < 1e-3F);
+      QVERIFY(std::abs(best[1] - best[0] - looks.marks[n]) < 1e-3F);
+      const bool even = looks.speckle[n] <= 1;
+      QCOMPARE(looks.marks[n] > 0, !even);
+      speckled += even ? 0 : 1;
+    }
+    QVERIFY(speckled > 0);
+  }
+
   void sharing_a_pass_is_worth_a_little_difference() {
     const std::vector<Layering> layerings{{{0, Technique::laid}}, {{1, Technique::laid}}};
     const std::vector<float> first{1.0F, 1.2F};

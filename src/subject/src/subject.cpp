@@ -53,6 +53,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   // What a mass is and how it ends is read from the subject, whatever colour it is given.
   const auto edges = guess_edges(s.image, s.labels, state.regions.count);
   const auto surfaces = guess_surfaces(s.image, s.softened, s.labels, s.masses);
+  const auto textures = measure_textures(s.image, s.labels, s.masses.size());
   recolour(s, state.words);
   std::vector<char> named(s.masses.size(), 0);
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
@@ -65,6 +66,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
     if (words.has_plane) mass.plane = words.plane;
     mass.edge = words.has_edge ? words.edge : edges[m];
     mass.focal = words.focal;
+    mass.texture = textures[m];
     mass.own = words.colour;
   }
   name_places(s.masses, named);

@@ -77,21 +77,28 @@ std::vector<Finding> check_tooth_full(const CritiqueInput& in) {
 }
 
 std::vector<Finding> check_all_rubbed(const CritiqueInput& in) {
-  double rubbed = 0;
+  double ends_rubbed = 0;
   double area = 0;
+  double textured_rubbed = 0;
+  double textured_area = 0;
   std::vector<int> near;
   for (const TargetPlan& t : in.plan->targets) {
     if (t.recipe.strokes.empty()) continue;
-    area += t.area;
-    rubbed += t.recipe.strokes.back().technique == Technique::rubbed ? t.area : 0;
     const subject::Mass& m = in.subject->masses[static_cast<std::size_t>(t.mass)];
+    // What is smooth is rubbed for a reason.
+    const double textured = 1 - subject::smoothness(m);
+    const double rubbed = t.recipe.strokes.back().technique == Technique::rubbed ? t.area : 0;
+    area += t.area;
+    ends_rubbed += rubbed;
+    textured_area += textured * t.area;
+    textured_rubbed += textured * rubbed;
     const bool in_front = m.focal || m.plane != subject::Plane::background;
-    if (in_front && (near.empty() || near.back() != t.mass)) near.push_back(t.mass);
+    if (in_front && textured > 0.5 && (near.empty() || near.back() != t.mass)) near.push_back(t.mass);
   }
-  if (area <= 0 || rubbed / area < limits::kAllRubbed) return {};
+  if (textured_area < limits::kTexturedArea || textured_rubbed / textured_area < limits::kAllRubbed) return {};
   Finding f;
-  f.weight = 8 * rubbed / area;
-  f.numbers = {100 * rubbed / area};
+  f.weight = 8 * textured_rubbed / textured_area;
+  f.numbers = {100 * ends_rubbed / area};
   f.after = with_manner(in, near, Manner::broken);
   if (near.empty()) f.after->manner = Manner::broken;
   f.mend = near.empty() ? Mend::all_broken : Mend::front_broken;

@@ -88,10 +88,14 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   (*found)->masses.push_back(static_cast<std::size_t>(any.mass));
   (*found)->targets.push_back(targets);
   ShadeSet& shades = (*found)->shades;
-  shades.add_mass(labs, areas, counts);
+  shades.add_mass(labs, areas, counts, in_.smooth[static_cast<std::size_t>(any.mass)]);
   const std::size_t first = shades.masses.back().first;
   for (const std::size_t s : shades.standing_out(shades.masses.size() - 1))
     in_.targets[targets[s - first]].stands_out = true;
+}
+
+double Painting::smooth_at(const TargetPlan& target) const {
+  return target.stands_out ? 0 : in_.smooth[static_cast<std::size_t>(target.mass)];
 }
 
 std::vector<Painting::Bed> Painting::beds_of(const std::vector<std::size_t>& targets) const {

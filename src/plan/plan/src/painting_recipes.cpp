@@ -49,7 +49,8 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
     std::vector<PressureWay> ways = family.ways[b].ways(layering, left_out);
     look_on_bed(ways, layering, beds[b]);
     std::vector<PressurePlace> places;
-    for (const std::size_t t : beds[b].targets) places.push_back({in_.targets[t].target, in_.targets[t].area});
+    for (const std::size_t t : beds[b].targets)
+      places.push_back({in_.targets[t].target, in_.targets[t].area, smooth_at(in_.targets[t])});
     const std::vector<std::size_t> best = fit_pressures(places, ways);
     for (std::size_t i = 0; i < best.size(); ++i) {
       TargetPlan& target = in_.targets[beds[b].targets[i]];

@@ -113,7 +113,7 @@ Status Painting::list_on_beds(Family& family, std::span<const int> tray, Observe
       counts.push_back(counted(in_.targets[t]));
     }
     ShadeSet shades;
-    shades.add_mass(labs, areas, counts);
+    shades.add_mass(labs, areas, counts, in_.smooth[static_cast<std::size_t>(in_.targets[bed.targets.front()].mass)]);
     auto found = tray_layerings(*family.bed_lattices[b], shades, over, options, observer);
     if (!found) return found.error();
     for (std::size_t i = 0; i < found.value().size(); ++i) {

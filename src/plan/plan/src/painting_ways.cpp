@@ -49,7 +49,7 @@ std::vector<WayBook::Part> WayBook::parts_of(const Layering& layering) const {
 std::vector<PressureWay> WayBook::ways(const Layering& layering, std::size_t left_out) const {
   std::vector<PressureWay> out;
   const optics::Look bare = optics::look(lattice_.input().ground->reflectance);
-  out.push_back({std::vector<double>(layering.size(), 0), bare.lab, 0, false});
+  out.push_back({std::vector<double>(layering.size(), 0), bare.lab, 0, 0, false});
   for (const Part& part : parts_of(layering)) {
     const bool barred =
         std::any_of(part.from.begin(), part.from.end(), [&](std::size_t i) { return (left_out >> i & 1U) != 0; });
@@ -58,7 +58,8 @@ std::vector<PressureWay> WayBook::ways(const Layering& layering, std::size_t lef
     const bool poor = first.lab.l < kDarkStick || !may_lie_lowest(lattice_.input().rules, first);
     for (std::size_t n = 0; n < part.looks->at.size(); ++n) {
       if (part.looks->unsteady[n] >= kNotAllowed) continue;
-      PressureWay way{std::vector<double>(layering.size(), 0), part.looks->lab[n], part.looks->unsteady[n], poor};
+      PressureWay way{std::vector<double>(layering.size(), 0), part.looks->lab[n], part.looks->unsteady[n],
+                      part.looks->marks[n], poor};
       for (std::size_t i = 0; i < part.from.size(); ++i) way.pressures[part.from[i]] = kGrades[grade_at(n, i)];
       out.push_back(std::move(way));
     }

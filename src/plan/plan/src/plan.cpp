@@ -97,6 +97,9 @@ class Planner {
     input.targets = plan_.targets;
     input.rules = plan_.rules;
     input.masses = subject_.masses.size();
+    std::vector<double> smooth;
+    for (const subject::Mass& m : subject_.masses) smooth.push_back(subject::smoothness(m));
+    input.smooth = smooth;
     input.bands = bands;
     input.paper = &paper_;
     input.coats = plan_.coats;

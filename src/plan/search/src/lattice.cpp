@@ -15,6 +15,9 @@ constexpr std::size_t kSteps = kGrades.size();
 constexpr std::size_t kGuessEvery = 2;  // a guess is made at half the grades only
 constexpr double kEvenSpeckle = 3.0;    // standard deviation of L* up to which a passage reads as even
 constexpr double kSpeckleWeight = 0.5;  // CIEDE2000 for each unit beyond
+constexpr double kSmoothSpeckle = 1.0;  // the same where the subject is smooth …
+constexpr double kMarksWeight = 0.8;    // … and for each unit beyond it
+constexpr double kGlazeMarks = 0.25;    // of the square of it in a school whose glazes are never firm: it is their look
 constexpr double kLeastTooth = 0.03;    // less room than this and the last layer does not hold
 constexpr double kNoTooth = 1.0;        // CIEDE2000
 
@@ -175,6 +178,9 @@ Looks Lattice::looks(const Layering& layering) const {
     out.speckle[n] = static_cast<float>(optics::lightness_spread(strata));
   }
   add_unsteadiness(out, c, hand_);
+  if (in_.rules.school == School::light_coat) {
+    for (float& m : out.marks) m *= static_cast<float>(kGlazeMarks);
+  }
   return out;
 }
 
@@ -201,6 +207,7 @@ void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std
   for (std::size_t n = 1; n < count; n *= steps) ++layers;
   const auto grade = [&](std::size_t step) { return kGrades[step * every + every - 1]; };
   looks.unsteady.assign(count, 0);
+  looks.marks.assign(count, 0);
   for (std::size_t stride = 1; stride < count; stride *= steps) {
     for (std::size_t n = 0; n < count; ++n) {
       const std::size_t step = n / stride % steps;
@@ -214,6 +221,7 @@ void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std
   for (std::size_t n = 0; n < count; ++n) {
     const std::size_t node = whole_node(n, layers, every);
     looks.unsteady[n] += squared(kSpeckleWeight * std::max(0.0, looks.speckle[n] - kEvenSpeckle));
+    looks.marks[n] = squared(kMarksWeight * std::max(0.0, looks.speckle[n] - kSmoothSpeckle));
     if (chain.nodes[node].tooth_left < kLeastTooth) looks.unsteady[n] += squared(kNoTooth);
     if (chain.allowed[node] == 0) looks.unsteady[n] = kNotAllowed;
   }

@@ -52,7 +52,7 @@ bool is_off(float a, float b) {
 }  // namespace
 
 void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const double> areas,
-                        std::span<const double> counted) {
+                        std::span<const double> counted, double is_smooth) {
   const std::size_t first = l.size();
   if (counted.empty()) counted = areas;
   const double sum = std::accumulate(areas.begin(), areas.end(), 0.0);
@@ -65,11 +65,15 @@ void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const doubl
     weight.push_back(static_cast<float>(areas[i] / sum));
     count.push_back(static_cast<float>(counted[i] / all));
     lab.push_back(labs[i]);
+    even.push_back(static_cast<float>(is_smooth));
   }
   masses.emplace_back(first, l.size());
   whole.emplace_back(first, l.size());
   area.push_back(sum);
   counts.push_back(all);
+  smooth.push_back(is_smooth);
+  // A thing in it is no part of the smooth surface.
+  for (const std::size_t s : standing_out(masses.size() - 1)) even[s] = 0;
 }
 
 std::vector<std::size_t> ShadeSet::off_hue(std::size_t mass) const {
@@ -113,6 +117,7 @@ ShadeSet ShadeSet::rows() const {
   out.whole.clear();
   out.area.clear();
   out.counts.clear();
+  out.smooth.clear();
   /// Shades that are a row, of those of `mass`: the shares of the whole are made shares of the row.
   const auto row = [&](std::size_t mass, std::size_t begin, std::size_t end, bool alone) {
     double own = 0;
@@ -129,6 +134,7 @@ ShadeSet ShadeSet::rows() const {
     out.whole.push_back(masses[mass]);
     out.area.push_back(alone ? own * area[mass] : area[mass]);
     out.counts.push_back(alone ? counted * counts[mass] : counts[mass]);
+    out.smooth.push_back(smooth[mass]);
     out.share.push_back(counted);
     out.by_itself.push_back(alone ? 1 : 0);
   };
@@ -148,6 +154,7 @@ ShadeSet ShadeSet::rows() const {
       out.lab.push_back(lab[s]);
       out.weight.push_back(weight[s]);
       out.count.push_back(count[s]);
+      out.even.push_back(even[s]);
     }
     row(m, begin, out.l.size(), true);
   }
@@ -182,7 +189,7 @@ double LayerPrices::of_layer(std::size_t mass, const Layer& layer, bool first) c
   if (point && shades_.area[mass] > prices_.broad) price += prices_.broad_point;
   const bool stub = stick.medium == optics::Medium::soft || stick.medium == optics::Medium::charcoal;
   if (stub && shades_.area[mass] < prices_.fine) price += prices_.fine_stub;
-  if (layer.technique == Technique::rubbed) price += prices_.rubbed;
+  if (layer.technique == Technique::rubbed) price += prices_.rubbed * (1 - shades_.smooth[mass]);
   if (first && in_.rules.school == School::dark_first && stick.lab.l < kDarkStick)
     price += prices_.dark_start * light_share_[mass];
   return price;
@@ -205,7 +212,7 @@ double LayerPrices::of(std::size_t mass, const Layering& layering) const {
       price += prices_.dark_rubbed_last;
     darkest = std::min(darkest, stick.lab.l);
   }
-  if (all_rubbed && layering.size() > 1) price += prices_.all_rubbed;
+  if (all_rubbed && layering.size() > 1) price += prices_.all_rubbed * (1 - shades_.smooth[mass]);
   if (in_.rules.school != School::light_coat && in_.rules.school != School::flat_broken) return price;
   const auto [first, last] = shades_.whole[mass];
   const colour::Lab& middle = shades_.lab[(first + last) / 2];

@@ -37,7 +37,8 @@ std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places,
     colour::ciede2000_bulk(l.data(), a.data(), b.data(), ways.size(), places[p].target, difference.data());
     const double light = places[p].target.l > kLightShade ? kPoorStart : 0;
     for (std::size_t w = 0; w < ways.size(); ++w) {
-      out[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady) +
+      out[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady +
+                            places[p].smooth * ways[w].marks) +
                   (ways[w].poor_start ? light : 0);
     }
   }

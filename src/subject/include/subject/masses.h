@@ -56,6 +56,9 @@ struct OwnFamily {
   bool operator==(const OwnFamily&) const = default;
 };
 
+/// Texture of a mass too narrow to have one.
+inline constexpr double kNoInside = 100;
+
 /// A connected area read as one shape.
 struct Mass {
   int id = 0;        ///< label in the mass map, 0 ..
@@ -68,6 +71,7 @@ struct Mass {
   std::optional<OwnFamily> own{};  ///< none: as the subject or the mood has it
   double warmer = 0;               ///< colour::warmth less that of the neighbours, weighted by shared border
   double area = 0;                 ///< share of the picture, 0 to 1
+  double texture = kNoInside;      ///< mean departure in L* from what is around, see measure_textures
   double value = 0;                ///< nine-step value of the mean, 1 dark to 9 light
   colour::Lab mean;
   double centre_x = 0;    ///< share of the width
@@ -84,6 +88,13 @@ inline constexpr double kFlatRange = 6.0;
 /// Measures every region of the map: dark is the darkest fifth, light the lightest fifth, colours are medians of a
 /// and b and means of L within each part.
 std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
+
+/// How far L* averaged over the width of a broad mark departs from its mean over ten, on the average of each mass; only
+/// where all of that lies inside it. `image` is the picture before the squint.
+std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses);
+
+/// 1 where a mass has no texture that marks could be taken for, 0 where it has.
+double smoothness(const Mass& mass);
 
 /// Hard or soft for each mass: how much of the step in L* across its border is made within four thousandths of the
 /// longer side. `image` is the picture before the squint.

@@ -31,6 +31,7 @@ struct Looks {
   std::vector<colour::Din99o> at;
   std::vector<colour::Lab> lab;  ///< the same
   std::vector<float> unsteady;   ///< squared: how far a hand and the speckle stray from it; huge where not allowed
+  std::vector<float> marks;      ///< squared: how far the speckle strays beyond that on a smooth surface
   std::vector<float> speckle;    ///< standard deviation of L* over the strata
 };
 inline constexpr float kNotAllowed = 1e8F;

@@ -12,12 +12,14 @@ namespace yd::plan {
 struct PressurePlace {
   colour::Lab target;
   double area = 0;
+  double smooth = 0;  ///< 0 textured to 1
 };
 /// One way to use the layers: 0 leaves a layer out.
 struct PressureWay {
   std::vector<double> pressures;  ///< of each layer, 0 to 1
   colour::Lab lab;
   double unsteady = 0;      ///< squared CIEDE2000 (about) by which the hand and speckle stray
+  double marks = 0;         ///< the same of speckle where it is smooth
   bool poor_start = false;  ///< no start for a light shade: the first layer used is a dark, or not the school's coat
 };
 

@@ -61,9 +61,9 @@ std::vector<double> measure_textures(const LabImage& image, const LabelImage& la
 }
 
 double smoothness(const Mass& mass) {
-  constexpr double kSmooth = 0.3;  // texture, L*
-  constexpr double kTextured = 0.9;
-  return std::clamp((kTextured - mass.texture) / (kTextured - kSmooth), 0.0, 1.0);
+  constexpr double kNone = 0.3;  // texture, L*
+  constexpr double kPlain = 0.9;
+  return std::clamp((kPlain - mass.texture) / (kPlain - kNone), 0.0, 1.0);
 }
 
 }  // namespace yd::subject

@@ -17,7 +17,7 @@ constexpr double kEvenSpeckle = 3.0;    // standard deviation of L* up to which 
 constexpr double kSpeckleWeight = 0.5;  // CIEDE2000 for each unit beyond
 constexpr double kSmoothSpeckle = 1.0;  // the same where the subject is smooth …
 constexpr double kMarksWeight = 0.8;    // … and for each unit beyond it
-constexpr double kGlazeMarks = 0.25;    // of the square of it in a school whose glazes are never firm: it is their look
+constexpr double kSchoolMarks = 0.25;   // of the square of it in a school that bars pressures: few ways are left
 constexpr double kLeastTooth = 0.03;    // less room than this and the last layer does not hold
 constexpr double kNoTooth = 1.0;        // CIEDE2000
 
@@ -178,8 +178,8 @@ Looks Lattice::looks(const Layering& layering) const {
     out.speckle[n] = static_cast<float>(optics::lightness_spread(strata));
   }
   add_unsteadiness(out, c, hand_);
-  if (in_.rules.school == School::light_coat) {
-    for (float& m : out.marks) m *= static_cast<float>(kGlazeMarks);
+  if (in_.rules.school == School::light_coat || in_.rules.school == School::tone_map) {
+    for (float& m : out.marks) m *= static_cast<float>(kSchoolMarks);
   }
   return out;
 }

@@ -7264,8 +7264,8 @@
             <translation>Was es ist</translation>
         </message>
         <message>
-            <source>What it is decides the marks: water lies level, grass stands, fur grows.</source>
-            <translation>Was es ist, bestimmt die Striche: Wasser liegt waagerecht, Gras steht, Fell wächst.</translation>
+            <source>What it is decides the marks: water lies level, grass stands, fur grows; skin and glass are rubbed smooth.</source>
+            <translation>Was es ist, bestimmt die Striche: Wasser liegt waagerecht, Gras steht, Fell wächst; Haut und Glas werden glatt verrieben.</translation>
         </message>
         <message>
             <source>what is it?</source>

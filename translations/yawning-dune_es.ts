@@ -7264,8 +7264,8 @@
             <translation>Qué es</translation>
         </message>
         <message>
-            <source>What it is decides the marks: water lies level, grass stands, fur grows.</source>
-            <translation>Qué es decide las marcas: el agua es horizontal, la hierba se yergue, el pelaje crece.</translation>
+            <source>What it is decides the marks: water lies level, grass stands, fur grows; skin and glass are rubbed smooth.</source>
+            <translation>Qué es decide las marcas: el agua es horizontal, la hierba se yergue, el pelaje crece; la piel y el vidrio se difuminan lisos.</translation>
         </message>
         <message>
             <source>what is it?</source>

@@ -7264,8 +7264,8 @@
             <translation>Ce que c’est</translation>
         </message>
         <message>
-            <source>What it is decides the marks: water lies level, grass stands, fur grows.</source>
-            <translation>Ce que c’est décide des touches : l’eau est horizontale, l’herbe se dresse, le pelage pousse.</translation>
+            <source>What it is decides the marks: water lies level, grass stands, fur grows; skin and glass are rubbed smooth.</source>
+            <translation>Ce que c’est décide des touches : l’eau est horizontale, l’herbe se dresse, le pelage pousse ; la peau et le verre s’estompent jusqu’à être lisses.</translation>
         </message>
         <message>
             <source>what is it?</source>

@@ -99,6 +99,25 @@ class TestTexture : public QObject {
     QCOMPARE(measured(halves(2, gradient, gradient)).size(), std::size_t{2});
   }
 
+  // Common practice, no published source: skin and glass are rubbed, fur and stone never.
+  void what_the_artist_says_it_is_goes_before_what_is_measured() {
+    subject::Mass m;
+    m.texture = 0.6;
+    QVERIFY(std::abs(subject::smoothness(m) - 0.5) < 1e-12);
+    m.surface = subject::Surface::stone;
+    QVERIFY(std::abs(subject::smoothness(m) - 0.5) < 1e-12);  // guessed only
+    m.surface_said = true;
+    QCOMPARE(subject::smoothness(m), 0.0);
+    m.surface = subject::Surface::skin;
+    QCOMPARE(subject::smoothness(m), 1.0);
+    m.surface = subject::Surface::cloth;  // silk or wool: the picture tells
+    QVERIFY(std::abs(subject::smoothness(m) - 0.5) < 1e-12);
+    m.texture = 0.1;
+    QCOMPARE(subject::smoothness(m), 1.0);
+    m.texture = subject::kNoInside;
+    QCOMPARE(subject::smoothness(m), 0.0);
+  }
+
   void what_is_too_narrow_has_no_inside() {
     const subject::LabImage image = halves(600, gradient, gradient);
     subject::LabelImage labels(image.width, image.height);

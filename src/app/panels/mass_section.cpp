@@ -61,7 +61,8 @@ MassSection::MassSection(Session& session, QWidget* parent)
   edge_->addItems({tr("hard edge"), tr("soft edge")});
   surface_->setObjectName("mass_surface");
   surface_->setAccessibleName(tr("What it is"));
-  surface_->setToolTip(tr("What it is decides the marks: water lies level, grass stands, fur grows."));
+  surface_->setToolTip(
+      tr("What it is decides the marks: water lies level, grass stands, fur grows; skin and glass are rubbed smooth."));
   surface_->addItems({tr("what is it?"), tr("sky"), tr("water"), tr("reflection"), tr("grass"), tr("fur"),
                       tr("feather"), tr("skin"), tr("cloth"), tr("stone"), tr("foliage"), tr("metal"), tr("glass")});
   colour_->setObjectName("mass_colour");

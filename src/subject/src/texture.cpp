@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
@@ -63,6 +64,13 @@ std::vector<double> measure_textures(const LabImage& image, const LabelImage& la
 double smoothness(const Mass& mass) {
   constexpr double kNone = 0.3;  // texture, L*
   constexpr double kPlain = 0.9;
+  constexpr std::array kEven{Surface::sky, Surface::skin, Surface::metal, Surface::glass};
+  constexpr std::array kRough{Surface::fur, Surface::feather, Surface::grass, Surface::foliage, Surface::stone};
+  const auto said = [&](const auto& these) {
+    return mass.surface_said && std::find(these.begin(), these.end(), mass.surface) != these.end();
+  };
+  if (said(kEven)) return 1;
+  if (said(kRough)) return 0;
   return std::clamp((kPlain - mass.texture) / (kPlain - kNone), 0.0, 1.0);
 }
 

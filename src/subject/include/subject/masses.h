@@ -93,7 +93,8 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
 /// where all of that lies inside it. `image` is the picture before the squint.
 std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses);
 
-/// 1 where a mass has no texture that marks could be taken for, 0 where it has.
+/// 1 where a mass has no texture that marks could be taken for, 0 where it has: as the artist says it is (skin, metal,
+/// glass and skies are smooth; fur, feathers, grass, leaves and stone are not), else as measured.
 double smoothness(const Mass& mass);
 
 /// Hard or soft for each mass: how much of the step in L* across its border is made within four thousandths of the

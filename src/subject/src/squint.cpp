@@ -17,12 +17,6 @@ LabImage from_mat(const cv::Mat& mat) {
   return out;
 }
 
-cv::Mat box(const cv::Mat& m, int radius) {
-  cv::Mat out;
-  cv::boxFilter(m, out, CV_32F, cv::Size(2 * radius + 1, 2 * radius + 1), cv::Point(-1, -1), true, cv::BORDER_REFLECT);
-  return out;
-}
-
 cv::Mat thrice(const cv::Mat& m) {
   cv::Mat out;
   cv::merge(std::vector<cv::Mat>{m, m, m}, out);
@@ -45,7 +39,7 @@ cv::Mat guided(const cv::Mat& guide, const cv::Mat& p, int radius, double keep) 
 
 LabImage squint(const LabImage& image, double strength) {
   if (strength <= 0) return image;
-  const int radius = std::max(1, static_cast<int>(std::lround(strength * std::max(image.width, image.height) / 60.0)));
+  const int radius = reach_of(strength / 60, image.width, image.height);
   const double keep = 20 + 180 * strength;  // variance in L* below which detail is smoothed
   return from_mat(guided(lightness(image), view(image), radius, keep));
 }
@@ -53,7 +47,7 @@ LabImage squint(const LabImage& image, double strength) {
 LabImage soften(const LabImage& image) {
   constexpr double kReach = 0.0065;  // of the longer side: windows of some 5 mm on a sheet of 400 mm
   constexpr double kKeep = 6;        // variance in a channel below which detail is smoothed
-  const int radius = std::max(1, static_cast<int>(std::lround(kReach * std::max(image.width, image.height))));
+  const int radius = reach_of(kReach, image.width, image.height);
   const cv::Mat p = view(image);
   const cv::Mat mean = box(p, radius);
   const cv::Mat variance = box(p.mul(p), radius) - mean.mul(mean);
@@ -65,7 +59,7 @@ LabImage soften(const LabImage& image) {
 LabImage run_together(const LabImage& given, const LabImage& picture) {
   constexpr double kRunReach = 0.012;  // of the longer side
   constexpr double kRunKeep = 10;      // variance in L* of an edge that parts
-  const int radius = std::max(1, static_cast<int>(std::lround(kRunReach * std::max(picture.width, picture.height))));
+  const int radius = reach_of(kRunReach, picture.width, picture.height);
   return from_mat(guided(lightness(picture), view(given), radius, kRunKeep));
 }
 

@@ -2,7 +2,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <opencv2/imgproc.hpp>
 
 #include "mat_view.h"
 #include "subject/masses.h"
@@ -12,18 +11,6 @@ namespace {
 
 constexpr double kMark = 0.0014;  // of the longer side: half a broad mark, 1.1 mm wide on a sheet of 400 mm
 constexpr double kAround = 0.01;  // the same: what a mark is seen against, 8 mm wide
-
-/// Pixels; one at least.
-int reach_of(double share, int width, int height) {
-  return std::max(1, static_cast<int>(std::lround(share * std::max(width, height))));
-}
-
-cv::Mat averaged(const cv::Mat& m, double share) {
-  const int radius = reach_of(share, m.cols, m.rows);
-  cv::Mat out;
-  cv::blur(m, out, cv::Size(2 * radius + 1, 2 * radius + 1), cv::Point(-1, -1), cv::BORDER_REFLECT);
-  return out;
-}
 
 /// Whether all that a place is compared with lies in its mass, as far as eight looks about tell.
 bool inside(const LabelImage& labels, int x, int y, int reach) {
@@ -41,9 +28,9 @@ bool inside(const LabelImage& labels, int x, int y, int reach) {
 }  // namespace
 
 std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses) {
-  const cv::Mat l = averaged(lightness(image), kMark);
-  const cv::Mat around = averaged(l, kAround);
+  const cv::Mat l = box(lightness(image), reach_of(kMark, image.width, image.height));
   const int reach = reach_of(kAround, image.width, image.height);
+  const cv::Mat around = box(l, reach);
   std::vector<std::vector<float>> departs(masses);
   for (int y = 0; y < image.height; ++y) {
     for (int x = 0; x < image.width; ++x) {

@@ -687,6 +687,10 @@
             <translation>es gibt keine zu treffen</translation>
         </message>
         <message>
+            <source>pairs are searched on a ground only</source>
+            <translation>Paare werden nur auf einem Grund gesucht</translation>
+        </message>
+        <message>
             <source>there are none to judge</source>
             <translation>es gibt keine zu beurteilen</translation>
         </message>

@@ -687,6 +687,10 @@
             <translation>no hay ninguno que alcanzar</translation>
         </message>
         <message>
+            <source>pairs are searched on a ground only</source>
+            <translation>las parejas se buscan solo sobre un soporte</translation>
+        </message>
+        <message>
             <source>there are none to judge</source>
             <translation>no hay ninguno que juzgar</translation>
         </message>

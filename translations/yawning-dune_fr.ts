@@ -687,6 +687,10 @@
             <translation>il n’y en a pas à atteindre</translation>
         </message>
         <message>
+            <source>pairs are searched on a ground only</source>
+            <translation>les paires se cherchent sur un support seulement</translation>
+        </message>
+        <message>
             <source>there are none to judge</source>
             <translation>il n’y en a pas à juger</translation>
         </message>

@@ -48,6 +48,7 @@ class TestExports : public QObject {
   void initTestCase() {
     subject_ = trial::small_subject();
     plan::PlanOptions options = trial::options_with(8);
+    options.most_strokes = 3;
     options.underpaint.picture = plan::CoatChoice{plan::CoatMedium::alcohol, plan::CoatColours::local};
     Observer observer;
     plan_ = plan::make_plan(subject_, trial::paper(), sticks_, trial::parameters(), options, observer).value();
@@ -245,6 +246,10 @@ class TestExports : public QObject {
     }
     for (std::size_t m = 0; m < subject_.masses.size(); ++m) {
       const QStringList lines = exports::friend_words(view(), static_cast<int>(m));
+      // A line for each layer that goes over more than a trace of it.
+      const auto layers = plan::layers_of(plan_.targets, static_cast<int>(m));
+      const auto told = std::count_if(layers.begin(), layers.end(), [](const auto& l) { return l.share >= 0.005; });
+      QCOMPARE(lines.size(), std::max<qsizetype>(1, told));
       QVERIFY(!lines.isEmpty() && lines.size() <= 3);
     }
     QCOMPARE(exports::minutes_words(7.4), QString("7 min"));

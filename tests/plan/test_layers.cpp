@@ -56,6 +56,30 @@ class TestLayers : public QObject {
     }
   }
 
+  // What lies there is taken up by a finger like what is laid over it, through fixative less.
+  void rubbing_takes_up_what_lies_there() {
+    const media::Collection sticks = trial::every(30);
+    for (const bool fixed : {false, true}) {
+      const std::vector<plan::Stroke> there{{1, 0.75, Technique::rubbed}, {3, 0.5, Technique::laid, fixed}};
+      plan::SearchInput over = input(sticks);
+      over.below = {&trial::paper().ground, there};
+      plan::Lattice lattice(over, 0.15);
+      const Layering l{{0, Technique::rubbed}, {2, Technique::laid}};
+      lattice.prepare(std::span(&l, 1));
+      const plan::Looks looks = lattice.looks(l);
+      QCOMPARE(looks.at.size(), plan::nodes_of(2));
+      Observer observer;
+      QCOMPARE(plan::search_layers(lattice, two_masses(), observer).error().where, std::string("below"));
+      for (std::size_t n = 0; n < looks.at.size(); ++n) {
+        std::vector<plan::Stroke> all = there;
+        for (const plan::Stroke& s : plan::strokes_at(l, n)) all.push_back(s);
+        const plan::Recipe r =
+            plan::evaluate(trial::paper().ground, trial::parameters(), sticks.sticks, std::move(all), {50, 0, 0});
+        QVERIFY(colour::ciede2000(r.look.lab, looks.lab[n]) < colour::kCoarseAgreement);
+      }
+    }
+  }
+
   // The first-order reckoning of a hand that is off against hands that are.
   void unsteadiness_is_what_hands_do() {
     const media::Collection sticks = trial::every(30);
@@ -232,6 +256,24 @@ class TestLayers : public QObject {
       speckled += even ? 0 : 1;
     }
     QVERIFY(speckled > 0);
+  }
+
+  // Common practice, no published source: a colour that is a little off is only that, whatever it is; far off, a grey
+  // is another grey, but a red that turned grey is gone.
+  void a_vivid_colour_that_is_lost_counts_for_more() {
+    plan::ShadeSet shades;
+    for (const colour::Lab& lab : {colour::Lab{50, 0, 0}, colour::Lab{50, 24, 14}, colour::Lab{50, 48, 28}})
+      shades.add_mass(std::span(&lab, 1), std::vector<double>{0.1});
+    const auto charged = [&](std::size_t mass, float difference) {
+      const std::vector<float> best(shades.size(), difference * difference);
+      return plan::mean_difference(shades, mass, best.data());
+    };
+    for (const float little : {1.0F, 3.0F, 4.9F}) {
+      for (std::size_t m = 0; m < 3; ++m) QVERIFY(std::abs(charged(m, little) - static_cast<double>(little)) < 1e-5);
+    }
+    QVERIFY(charged(0, 16) > 16);
+    QVERIFY(charged(1, 16) > 1.5 * charged(0, 16));
+    QVERIFY(charged(2, 16) > 1.2 * charged(1, 16));
   }
 
   void sharing_a_pass_is_worth_a_little_difference() {

@@ -7,6 +7,7 @@
 #include <cstdio>
 #include <ctime>
 
+#include "board_means.h"
 #include "check/borders.h"
 #include "check/report.h"
 #include "colour/ciede2000.h"
@@ -76,23 +77,6 @@ Painted painted(const Bench& b, const standin::Hand& hand, int passes) {
   return out;
 }
 
-/// The mean colour of each mass of a picture, or of each target.
-std::vector<colour::Lab> means(const board::BoardImage& board, const subject::Grid<std::uint16_t>& of,
-                               std::size_t count) {
-  std::vector<std::array<double, 4>> sum(count);
-  for (std::size_t i = 0; i < board.size(); ++i) {
-    auto& m = sum[of.data[i]];
-    const colour::Rgb8& c = board.data[i];
-    m[0] += colour::light_of_level(c.r), m[1] += colour::light_of_level(c.g), m[2] += colour::light_of_level(c.b);
-    m[3] += 1;
-  }
-  std::vector<colour::Lab> out;
-  for (const auto& m : sum)
-    out.push_back(colour::to_lab(colour::Light{static_cast<float>(m[0] / m[3]), static_cast<float>(m[1] / m[3]),
-                                               static_cast<float>(m[2] / m[3])}));
-  return out;
-}
-
 struct Tally {
   int works = 0, refused = 0;
   int off = 0, found = 0, told = 0, right = 0;
@@ -108,8 +92,8 @@ struct Tally {
 void add_shades(Tally& t, const Bench& b, const Painted& work, const check::Report& r) {
   constexpr double kClear = check::kFault + 2.5;
   constexpr double kLarge = 0.005;
-  const auto is = means(work.board, b.map.target, b.plan.targets.size());
-  const auto wanted = means(work.wanted, b.map.target, b.plan.targets.size());
+  const auto is = trial::means(work.board, b.map.target, b.plan.targets.size());
+  const auto wanted = trial::means(work.wanted, b.map.target, b.plan.targets.size());
   const auto off = [&](std::size_t i) { return colour::ciede2000(is[i], wanted[i]) - r.spread.targets[i]; };
   for (std::size_t i = 0; i < is.size(); ++i) {
     if (b.plan.targets[i].area < kLarge || off(i) <= kClear) continue;
@@ -152,8 +136,8 @@ void add(Tally& t, const Bench& b, const Painted& work, const check::Report& r, 
     for (const check::Trouble w : r.troubles) ++t.why[check::name(w)];
     return;
   }
-  const auto is = means(work.board, b.subject.labels, b.subject.masses.size());
-  const auto wanted = means(work.wanted, b.subject.labels, b.subject.masses.size());
+  const auto is = trial::means(work.board, b.subject.labels, b.subject.masses.size());
+  const auto wanted = trial::means(work.wanted, b.subject.labels, b.subject.masses.size());
   add_shades(t, b, work, r);
   t.residual += r.light.residual_de00;
   t.borders += static_cast<int>(check::read_borders(r.reading, r.reading.board, b.subject).size());

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "support/disk_words.h"
+#include "support/least.h"
 #include "support/observer.h"
 #include "support/random.h"
 #include "support/result.h"
@@ -47,6 +48,14 @@ class TestSupport : public QObject {
     QCOMPARE(describe({Error::Code::io, "", "the disk is full"}), std::string("the disk is full"));
     QVERIFY_THROWS_EXCEPTION(std::bad_variant_access, (void)bad.value());
     QVERIFY(success().ok());
+  }
+
+  void the_least_stand_first_and_of_equals_the_earlier() {
+    const std::vector<double> values{3, 1, 2, 1, 0.5};
+    const auto value = [&](std::size_t i) { return values[i]; };
+    QCOMPARE(least_of(values.size(), 3, value), (std::vector<std::size_t>{4, 1, 3}));
+    QCOMPARE(least_of(values.size(), 9, value), (std::vector<std::size_t>{4, 1, 3, 2, 0}));
+    QVERIFY(least_of(values.size(), 0, value).empty() && least_of(0, 3, value).empty());
   }
 
   // Nested stretches: the second half of the first quarter is an eighth to a quarter of the whole.

@@ -123,33 +123,37 @@ constexpr double kSheetSays = 0.03;
 double worth(const Guess& g) { return g.likeness + (g.margin >= kLeastMargin ? kSheetSays : 0); }
 double worth(const Located& l) { return l.likeness + (l.sheet ? kSheetSays : 0); }
 
+/// The best guess of four corners, which may be turned and the picture's own or those of its sheet.
+Guess guess_of(const Photo& photo, const Small& small, const cv::Mat& board, const Quad& corners) {
+  const double aspect = static_cast<double>(board.cols) / board.rows;
+  Guess best;
+  const auto look_at = [&](const Quad& outer, const Placement& sheet, double margin) {
+    const Placement picture = place(flat_lens(photo), inside(sheet, margin, aspect));
+    const double like = likeness(seen_through(small, picture, board.size()), board);
+    if (like > best.likeness) best = {outer, margin, like};
+  };
+  for (int turns = 0; turns < 4; ++turns) {
+    const Quad outer = turned(corners, turns);
+    const Placement sheet = place(flat_lens(photo), outer);
+    for (double margin = 0; margin <= kMostMargin; margin += 2 * kMarginStep) {
+      if (proportioned(outer, margin, aspect)) look_at(outer, sheet, margin);
+    }
+  }
+  const Guess coarse = best;
+  if (coarse.likeness < kLikeness / 2) return best;
+  // Between the margins that were tried.
+  const Placement sheet = place(flat_lens(photo), coarse.outer);
+  for (const double margin : {coarse.margin - kMarginStep, coarse.margin + kMarginStep}) {
+    if (margin >= 0) look_at(coarse.outer, sheet, margin);
+  }
+  return best;
+}
+
 /// The best few, best first: at this size a side of the picture and one of its sheet are not told apart for certain.
 std::vector<Guess> best_guesses(const Photo& photo, const cv::Mat& board, const std::vector<Quad>& quads) {
-  const double aspect = static_cast<double>(board.cols) / board.rows;
   const Small small = small_of(photo, 1.4 * kScanSide / (0.6 * std::max(photo.image.width, photo.image.height)));
   std::vector<Guess> best(quads.size());
-  parallel::each(quads.size(), [&](std::size_t q) {
-    for (int turns = 0; turns < 4; ++turns) {
-      const Quad outer = turned(quads[q], turns);
-      const Placement sheet = place(flat_lens(photo), outer);
-      const auto try_margin = [&](double margin) {
-        if (!proportioned(outer, margin, aspect)) return;
-        const Placement picture = place(flat_lens(photo), inside(sheet, margin, aspect));
-        const double like = likeness(seen_through(small, picture, board.size()), board);
-        if (like > best[q].likeness) best[q] = {outer, margin, like};
-      };
-      for (double margin = 0; margin <= kMostMargin; margin += 2 * kMarginStep) try_margin(margin);
-    }
-    // Between the margins that were tried.
-    const Guess coarse = best[q];
-    const Placement sheet = place(flat_lens(photo), coarse.outer);
-    for (const double margin : {coarse.margin - kMarginStep, coarse.margin + kMarginStep}) {
-      if (coarse.likeness < kLikeness / 2 || margin < 0) continue;
-      const Placement picture = place(flat_lens(photo), inside(sheet, margin, aspect));
-      const double like = likeness(seen_through(small, picture, board.size()), board);
-      if (like > best[q].likeness) best[q] = {coarse.outer, margin, like};
-    }
-  });
+  parallel::each(quads.size(), [&](std::size_t q) { best[q] = guess_of(photo, small, board, quads[q]); });
   constexpr std::size_t kFew = 4;
   constexpr double kFarBehind = 0.1;
   const std::size_t few = std::min(kFew, best.size());

@@ -76,9 +76,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   }
 }
 
-}  // namespace
-
-Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observer& observer) {
+Status usable(const LabImage& image, const ReadOptions& options) {
   if (!(options.squint >= 0 && options.squint <= 1)) return bad_value("squint", "must be from 0 to 1");
   if (options.masses < 8 || options.masses > 30) return bad_value("masses", "must be from 8 to 30");
   if (image.size() == 0) return bad_value("picture", "has no pixels");
@@ -86,7 +84,13 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
     const bool there = r.x >= 0 && r.x <= 1 && r.y >= 0 && r.y <= 1 && r.radius > 0 && r.radius <= 1;
     if (!there) return bad_value("focus", "must lie in the picture: x and y from 0 to 1, radius above 0 to 1");
   }
-  if (const Status colours = check(options.colours); !colours) return colours.error();
+  return check(options.colours);
+}
+
+}  // namespace
+
+Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observer& observer) {
+  if (const Status good = usable(image, options); !good) return good.error();
   const Error cancelled{Error::Code::cancelled, "subject", "stopped"};
   Subject s;
   observer.progress(0.0, "squinting");

@@ -125,6 +125,7 @@ constexpr auto kFacts = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Facts", "at least one is needed"),
     QT_TRANSLATE_NOOP("Facts", "there are none to search"),
     QT_TRANSLATE_NOOP("Facts", "there are none to match"),
+    QT_TRANSLATE_NOOP("Facts", "pairs are searched on a ground only"),
     QT_TRANSLATE_NOOP("Facts", "there are none to judge"),
     QT_TRANSLATE_NOOP("Facts", "has no masses"),
     QT_TRANSLATE_NOOP("Facts", "no pass is done yet: mark what is, then check it"),

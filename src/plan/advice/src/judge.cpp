@@ -9,6 +9,7 @@
 #include "colour/smoothest.h"
 #include "search/layer_search.h"
 #include "search/stacks.h"
+#include "support/least.h"
 
 namespace yd::plan {
 namespace {
@@ -115,12 +116,11 @@ class Judge {
     std::set<int> out(in_.plan->tray.begin(), in_.plan->tray.end());
     const auto& sticks = in_.collection->sticks;
     for (const colour::Lab& lab : labs_) {
-      std::vector<std::pair<double, int>> order;
-      for (std::size_t s = 0; s < sticks.size(); ++s)
-        order.emplace_back(colour::ciede2000(sticks[s].lab, lab), static_cast<int>(s));
-      const std::size_t count = std::min(kNearest, order.size());
-      std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end());
-      for (std::size_t i = 0; i < count; ++i) out.insert(order[i].second);
+      std::vector<double> apart(sticks.size());
+      std::transform(sticks.begin(), sticks.end(), apart.begin(),
+                     [&](const media::Stick& s) { return colour::ciede2000(s.lab, lab); });
+      for (const std::size_t s : least_of(apart.size(), kNearest, [&](std::size_t i) { return apart[i]; }))
+        out.insert(static_cast<int>(s));
     }
     return {out.begin(), out.end()};
   }

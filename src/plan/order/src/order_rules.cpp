@@ -226,8 +226,8 @@ class Ties {
     }
   }
 
-  /// The shortest way back closes the circle.
-  void note_conflict(const Edge& e) {
+  /// The shortest way from what comes after to what comes before: of every job on it, the edge it is reached by.
+  std::vector<int> way_back(const Edge& e) const {
     std::vector<int> by(graph_.jobs.size(), -1);
     std::queue<int> open;
     open.push(e.after);
@@ -241,6 +241,12 @@ class Ties {
         open.push(to);
       }
     }
+    return by;
+  }
+
+  /// The way back closes the circle.
+  void note_conflict(const Edge& e) {
+    const std::vector<int> by = way_back(e);
     std::set<Rule> rules;
     std::set<int> masses{e.mass_before, e.mass_after};
     for (int at = e.before; at != e.after;) {

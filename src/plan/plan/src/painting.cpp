@@ -46,9 +46,11 @@ Painting::Painting(const PaintingInput& input) : in_(input) {
   for (auto& f : families_) {
     const SearchInput search{&bare(f->coat), in_.parameters, in_.sticks, {}, f->rules};
     f->lattice = std::make_unique<Lattice>(search, in_.options->hand);
-    for (const Bed& bed : f->beds)
-      f->bed_lattices.push_back(std::make_unique<Lattice>(
-          SearchInput{&bed.ground, in_.parameters, in_.sticks, {}, f->rules}, in_.options->hand));
+    for (const Bed& bed : f->beds) {
+      SearchInput over{&bed.ground, in_.parameters, in_.sticks, {}, f->rules};
+      if (rubs_up(bed, *f)) over.below = {&bare(f->coat), bed.laid};
+      f->bed_lattices.push_back(std::make_unique<Lattice>(over, in_.options->hand));
+    }
   }
 }
 
@@ -56,6 +58,11 @@ Painting::~Painting() = default;
 
 const optics::Ground& Painting::bare(int coat) const {
   return coat < 0 ? in_.paper->ground : in_.coats[static_cast<std::size_t>(coat)].ground;
+}
+
+/// Whether what lies there can be followed stroke by stroke; more strokes are taken for a ground that stays.
+bool Painting::rubs_up(const Bed& bed, const Family& family) const {
+  return bed.laid.size() + static_cast<std::size_t>(most_layers(family)) <= kMostStrokes;
 }
 
 void Painting::add_mass(const std::vector<std::size_t>& targets) {

@@ -68,6 +68,7 @@ class Painting {
   const optics::Ground& bare(int coat) const;
   void add_mass(const std::vector<std::size_t>& targets);
   double smooth_at(const TargetPlan& target) const;
+  bool rubs_up(const Bed& bed, const Family& family) const;
   std::vector<Bed> beds_of(const std::vector<std::size_t>& targets) const;
   Status consider(std::span<const int> tray, std::span<const int> others, Observer& observer);
   struct OfferedWay;

@@ -3,12 +3,12 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <numeric>
 #include <set>
 #include <tuple>
 
 #include "order/schedule.h"
 #include "painting_family.h"
+#include "support/least.h"
 
 namespace yd::plan {
 namespace {
@@ -19,7 +19,8 @@ constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered 
 
 }  // namespace
 
-/// What ways come to over the strokes that lie there: rubbing takes those up, and the ground they are listed on stays.
+/// What ways come to over more strokes than are followed one by one: rubbing takes those up, and the ground that ways
+/// are listed on stays.
 void Painting::look_on_bed(std::vector<PressureWay>& ways, const Layering& layering, const Bed& bed) const {
   if (bed.laid.empty()) return;
   const optics::Ground& ground = bare(in_.targets[bed.targets.front()].coat);
@@ -47,7 +48,7 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
   const std::vector<Bed>& beds = family.beds.empty() ? whole : family.beds;
   for (std::size_t b = 0; b < beds.size(); ++b) {
     std::vector<PressureWay> ways = family.ways[b].ways(layering, left_out);
-    look_on_bed(ways, layering, beds[b]);
+    if (!rubs_up(beds[b], family)) look_on_bed(ways, layering, beds[b]);
     std::vector<PressurePlace> places;
     for (const std::size_t t : beds[b].targets)
       places.push_back({in_.targets[t].target, in_.targets[t].area, smooth_at(in_.targets[t])});
@@ -68,14 +69,8 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
 /// The cheapest layerings of a mass, and the chosen one, as places in the family's list.
 std::vector<std::size_t> Painting::offered(const Family& family, std::size_t place, std::size_t chosen) {
   const std::vector<float>& cost = family.listed.costs[place];
-  std::vector<std::size_t> order(cost.size());
-  std::iota(order.begin(), order.end(), 0);
-  const std::size_t count = std::min(kOtherWays, order.size());
-  std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
-                    [&](std::size_t p, std::size_t q) { return cost[p] != cost[q] ? cost[p] < cost[q] : p < q; });
-  order.resize(count);
-  order.erase(std::remove_if(order.begin(), order.end(), [&](std::size_t l) { return cost[l] >= kForbidden; }),
-              order.end());
+  std::vector<std::size_t> order = least_of(cost.size(), kOtherWays, [&](std::size_t l) { return cost[l]; });
+  std::erase_if(order, [&](std::size_t l) { return cost[l] >= kForbidden; });
   if (std::find(order.begin(), order.end(), chosen) == order.end()) order.push_back(chosen);
   return order;
 }

@@ -99,7 +99,7 @@ std::vector<Stroke> strokes_at(const Layering& layering, std::size_t node) {
 
 Lattice::Lattice(const SearchInput& input, double hand) : in_(input), hand_(hand) {
   for (const media::Stick& s : in_.sticks) pigments_.push_back(optics::coarse(media::pigment_of(s, *in_.parameters)));
-  bare_ = colour::to_xyz(optics::mean(in_.ground->reflectance), colour::weights(colour::Illuminant::d50));
+  bare_ = colour::to_xyz(optics::mean(lowest().reflectance), colour::weights(colour::Illuminant::d50));
 }
 
 std::int64_t Lattice::key(const Layering& layering) const {
@@ -123,24 +123,31 @@ ChainGeometry Lattice::make_chain(const Layering& layering) const {
   out.nodes.resize(nodes_of(layering.size()));
   out.allowed.resize(out.nodes.size());
   std::vector<StrokeShape> shapes;
+  optics::Pile there(lowest(), *in_.parameters);
+  for (const Stroke& s : in_.below.strokes) {
+    if (s.fix_first) there.fix();
+    shapes.push_back({in_.sticks[static_cast<std::size_t>(s.stick)].medium, s.pressure, s.technique});
+    lay_on(there, shapes);
+  }
+  const std::size_t below = shapes.size();
   // Layer upon layer: what lies below is laid once for all that may lie on it.
-  const auto grow = [&](const auto& again, const optics::Pile& below, std::size_t node, std::size_t place) -> void {
-    const std::size_t i = shapes.size();
+  const auto grow = [&](const auto& again, const optics::Pile& under, std::size_t node, std::size_t place) -> void {
+    const std::size_t i = shapes.size() - below;
     if (i == layering.size()) {
-      out.nodes[node] = geometry_of(below, shapes);
-      out.allowed[node] = allows(shapes) ? 1 : 0;
+      out.nodes[node] = geometry_of(under, shapes);
+      out.allowed[node] = allows(std::span(shapes).subspan(below)) ? 1 : 0;
       return;
     }
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layering[i].stick)];
     for (std::size_t step = 0; step < kSteps; ++step) {
       shapes.push_back({stick.medium, kGrades[step], layering[i].technique});
-      optics::Pile pile = below;
+      optics::Pile pile = under;
       lay_on(pile, shapes);
       again(again, pile, node + step * place, place * kSteps);
       shapes.pop_back();
     }
   };
-  grow(grow, optics::Pile(*in_.ground, *in_.parameters), 0, 1);
+  grow(grow, there, 0, 1);
   return out;
 }
 
@@ -158,16 +165,22 @@ void Lattice::prepare(std::span<const Layering> layerings) {
 
 const ChainGeometry& Lattice::chain(const Layering& layering) const { return chains_.at(key(layering)); }
 
+std::vector<const optics::CoarsePigment*> Lattice::pigments_of(const Layering& layering) const {
+  std::vector<const optics::CoarsePigment*> out;
+  for (const Stroke& s : in_.below.strokes) out.push_back(&pigment(s.stick));
+  for (const Layer& l : layering) out.push_back(&pigment(l.stick));
+  return out;
+}
+
 Looks Lattice::looks(const Layering& layering) const {
   const ChainGeometry& c = chain(layering);
-  std::array<const optics::CoarsePigment*, kMostStrokes> pigments{};
-  for (std::size_t i = 0; i < layering.size(); ++i) pigments[i] = &pigment(layering[i].stick);
+  const std::vector<const optics::CoarsePigment*> pigments = pigments_of(layering);
   const std::size_t count = c.nodes.size();
   Looks out;
   out.at.resize(count);
   out.lab.resize(count);
   out.speckle.resize(count);
-  NodeShader shader(*in_.ground, std::span(pigments).first(layering.size()));
+  NodeShader shader(lowest(), pigments);
   // What a school bars is worked out too where it allows a neighbour: a hand that is off does not heed it.
   const bool barred = std::count(c.allowed.begin(), c.allowed.end(), 1) == 0;
   for (std::size_t i = 0; i < count && !barred; ++i) {
@@ -186,9 +199,7 @@ Looks Lattice::looks(const Layering& layering) const {
 
 Looks Lattice::guess(const Layering& layering) const {
   const ChainGeometry& c = chain(layering);
-  std::array<const optics::CoarsePigment*, kMostStrokes> pigments{};
-  for (std::size_t i = 0; i < layering.size(); ++i) pigments[i] = &pigment(layering[i].stick);
-  const auto used = std::span(pigments).first(layering.size());
+  const std::vector<const optics::CoarsePigment*> used = pigments_of(layering);
   std::size_t count = 1;
   for (std::size_t i = 0; i < layering.size(); ++i) count *= kSteps / kGuessEvery;
   Looks out;

@@ -53,28 +53,60 @@ std::vector<Layering> parts_of(const Layering& layering) {
   return out;
 }
 
+namespace {
+
+/// With the layers there are: one in its other manner, or two that lie on each other turned round.
+std::vector<Layering> steps_within(const Layering& l) {
+  std::vector<Layering> out;
+  for (std::size_t i = 0; i < l.size(); ++i) {
+    Layering other = l;
+    other[i].technique = l[i].technique == Technique::laid ? Technique::rubbed : Technique::laid;
+    out.push_back(std::move(other));
+  }
+  for (std::size_t i = 1; i < l.size(); ++i) {
+    Layering turned = l;
+    std::swap(turned[i - 1], turned[i]);
+    out.push_back(std::move(turned));
+  }
+  return out;
+}
+
+/// With a layer that is none of them, instead of one or besides.
+std::vector<Layering> steps_into(const Layering& l, const Layer& layer, std::size_t most_layers) {
+  std::vector<Layering> out;
+  for (std::size_t i = 0; i < l.size(); ++i) {
+    Layering other = l;
+    other[i] = layer;
+    out.push_back(std::move(other));
+  }
+  for (std::size_t i = 0; i <= l.size() && l.size() < most_layers; ++i) {
+    Layering more = l;
+    more.insert(more.begin() + static_cast<std::ptrdiff_t>(i), layer);
+    out.push_back(std::move(more));
+  }
+  return out;
+}
+
+bool has(const Layering& layering, int stick) {
+  return std::any_of(layering.begin(), layering.end(), [&](const Layer& x) { return x.stick == stick; });
+}
+
+}  // namespace
+
 std::vector<Layering> steps_from(const std::vector<Layering>& from, std::span<const int> sticks, int most_layers,
                                  const SearchInput& input) {
   const LayerRules rules(input);
   std::set<Layering> out;
-  const auto take = [&](Layering l) {
-    if (rules.may_stand(l)) out.insert(std::move(l));
+  const auto take = [&](std::vector<Layering> steps) {
+    for (Layering& l : steps) {
+      if (rules.may_stand(l)) out.insert(std::move(l));
+    }
   };
   for (const Layering& l : from) {
+    take(steps_within(l));
     for (const int stick : sticks) {
-      if (std::any_of(l.begin(), l.end(), [&](const Layer& x) { return x.stick == stick; })) continue;
-      for (const Technique t : kAllTechniques) {
-        for (std::size_t i = 0; i < l.size(); ++i) {
-          Layering other = l;
-          other[i] = {stick, t};
-          take(std::move(other));
-        }
-        for (std::size_t i = 0; i <= l.size() && l.size() < static_cast<std::size_t>(most_layers); ++i) {
-          Layering more = l;
-          more.insert(more.begin() + static_cast<std::ptrdiff_t>(i), {stick, t});
-          take(std::move(more));
-        }
-      }
+      if (has(l, stick)) continue;
+      for (const Technique t : kAllTechniques) take(steps_into(l, {stick, t}, static_cast<std::size_t>(most_layers)));
     }
   }
   return {out.begin(), out.end()};

@@ -31,7 +31,8 @@ Layering masked(const Layering& layering, std::size_t mask);
 /// What is left of a layering where some of its layers are left out, the shorter first. Neither all nor nothing.
 std::vector<Layering> parts_of(const Layering& layering);
 
-/// Layerings one step from those given: a layer in another stick or manner, or one layer more anywhere. Each once.
+/// Layerings one step from those given: a layer in another stick or manner, two turned round, or one layer more
+/// anywhere. Each once.
 std::vector<Layering> steps_from(const std::vector<Layering>& from, std::span<const int> sticks, int most_layers,
                                  const SearchInput& input);
 

@@ -448,6 +448,7 @@ Result<PairTable> search_layers(Lattice& lattice, const ShadeSet& shades, Observ
                                 const PairOptions& options) {
   if (lattice.input().sticks.empty()) return bad_value("sticks", "there are none to search");
   if (shades.masses.empty()) return bad_value("masses", "there are none to match");
+  if (!lattice.input().below.strokes.empty()) return bad_value("below", "pairs are searched on a ground only");
   return LayerSearch(lattice, shades, options).run(observer);
 }
 

@@ -3,12 +3,13 @@
 
 #include "colour/ciede2000.h"
 #include "search/layer_search.h"
+#include "support/least.h"
 
 namespace yd::plan {
 namespace {
 
-constexpr double kSomeArea = 0.01;     // neither so broad that a pencil, nor so small that a stub is out of place
-constexpr std::size_t kWorkedOut = 6;  // layerings of each target that are looked at exactly
+constexpr double kSomeArea = 0.01;      // neither so broad that a pencil, nor so small that a stub is out of place
+constexpr std::size_t kWorkedOut = 16;  // layerings of each target that are looked at exactly
 
 double exactly(const Looks& looks, const colour::Lab& target) {
   double least = 1e9;
@@ -30,11 +31,8 @@ Result<std::vector<double>> nearest_layered(Lattice& lattice, std::span<const co
   std::vector<LayeringCosts>& all = found.value();
   std::erase_if(all, [](const LayeringCosts& c) { return c.layering.empty(); });
   for (std::size_t t = 0; t < targets.size(); ++t) {
-    const auto count = static_cast<std::ptrdiff_t>(std::min(kWorkedOut, all.size()));
-    std::partial_sort(all.begin(), all.begin() + count, all.end(),
-                      [&](const LayeringCosts& p, const LayeringCosts& q) { return p.cost[t] < q.cost[t]; });
-    for (std::ptrdiff_t i = 0; i < count; ++i)
-      out[t] = std::min(out[t], exactly(lattice.looks(all[static_cast<std::size_t>(i)].layering), targets[t]));
+    for (const std::size_t i : least_of(all.size(), kWorkedOut, [&](std::size_t l) { return all[l].cost[t]; }))
+      out[t] = std::min(out[t], exactly(lattice.looks(all[i].layering), targets[t]));
   }
   return out;
 }

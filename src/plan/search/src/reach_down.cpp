@@ -30,11 +30,15 @@ void reach_down(const ShadeSet& shades, const Looks& looks, float* best) {
 double mean_difference(const ShadeSet& shades, std::size_t mass, const float* best) {
   constexpr float kSeen = 8;  // beyond this a difference counts for more
   constexpr float kMore = 0.5;
+  constexpr float kLost = 5;  // beyond this a vivid colour is not a little off but lost: more for each DIN99o of chroma
+  constexpr float kVivid = 0.15F;
   const auto [first, last] = shades.masses[mass];
   float sum = 0;
   for (std::size_t s = first; s < last; ++s) {
     const float d = __builtin_sqrtf(best[s]);
-    sum += shades.count[s] * (d + kMore * (d > kSeen ? d - kSeen : 0.0F));
+    const float chroma = __builtin_sqrtf(shades.a[s] * shades.a[s] + shades.b[s] * shades.b[s]);
+    const float lost = kVivid * chroma * (d > kLost ? d - kLost : 0.0F);
+    sum += shades.count[s] * (d + kMore * (d > kSeen ? d - kSeen : 0.0F) + lost);
   }
   return sum;
 }

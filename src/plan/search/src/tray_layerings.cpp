@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include <algorithm>
 #include <array>
-#include <numeric>
 #include <set>
 
 #include "colour/observer.h"
 #include "layer_climb.h"
 #include "parallel/each.h"
+#include "support/least.h"
 
 namespace yd::plan {
 namespace {
@@ -171,16 +171,13 @@ class TrayLayerings {
     }
   }
 
+  static std::vector<std::size_t> cheapest_on(std::size_t mass, const std::vector<LayeringCosts>& all, int kept) {
+    return least_of(all.size(), static_cast<std::size_t>(kept), [&](std::size_t i) { return all[i].cost[mass]; });
+  }
+
   std::vector<Layering> best_on(std::size_t mass) const {
-    std::vector<std::size_t> order(out_.size());
-    std::iota(order.begin(), order.end(), std::size_t{0});
-    const std::size_t count = std::min(order.size(), static_cast<std::size_t>(options_.started));
-    std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
-                      [&](std::size_t p, std::size_t q) {
-                        return std::pair(out_[p].cost[mass], p) < std::pair(out_[q].cost[mass], q);
-                      });
     std::vector<Layering> out;
-    for (std::size_t i = 0; i < count; ++i) out.push_back(out_[order[i]].layering);
+    for (const std::size_t i : cheapest_on(mass, out_, options_.started)) out.push_back(out_[i].layering);
     return out;
   }
 
@@ -216,17 +213,10 @@ class TrayLayerings {
   }
 
   /// The union of the cheapest of every mass.
-  static std::vector<Layering> cheapest(std::vector<LayeringCosts>& all, std::size_t masses, int kept) {
+  static std::vector<Layering> cheapest(const std::vector<LayeringCosts>& all, std::size_t masses, int kept) {
     std::set<std::size_t> chosen;
-    std::vector<std::size_t> order(all.size());
-    const std::size_t count = std::min(all.size(), static_cast<std::size_t>(kept));
     for (std::size_t m = 0; m < masses; ++m) {
-      for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-      std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count), order.end(),
-                        [&](std::size_t p, std::size_t q) {
-                          return all[p].cost[m] != all[q].cost[m] ? all[p].cost[m] < all[q].cost[m] : p < q;
-                        });
-      chosen.insert(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(count));
+      for (const std::size_t i : cheapest_on(m, all, kept)) chosen.insert(i);
     }
     std::vector<Layering> out;
     out.reserve(chosen.size());

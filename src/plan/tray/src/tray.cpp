@@ -4,10 +4,10 @@
 #include <algorithm>
 #include <limits>
 #include <map>
-#include <numeric>
 #include <set>
 
 #include "parallel/each.h"
+#include "support/least.h"
 #include "support/random.h"
 
 namespace yd::plan {
@@ -155,15 +155,10 @@ double meet_wishes(const TrayProblem& problem, const SwapSearch& search, std::ve
       std::vector<int> rest = SwapSearch::without(tray, r);
       if (!rest.empty()) look_at(rest);
       const std::vector<double> sums = search.additions(rest);
-      std::vector<int> order(sums.size());
-      std::iota(order.begin(), order.end(), 0);
-      const std::size_t n = std::min(kTried, order.size());
-      std::partial_sort(order.begin(), order.begin() + static_cast<std::ptrdiff_t>(n), order.end(), [&](int p, int q) {
-        return sums[static_cast<std::size_t>(p)] < sums[static_cast<std::size_t>(q)];
-      });
       rest.push_back(0);
-      for (std::size_t i = 0; i < n && sums[static_cast<std::size_t>(order[i])] < kForbidden; ++i) {
-        rest.back() = order[i];
+      for (const std::size_t s : least_of(sums.size(), kTried, [&](std::size_t i) { return sums[i]; })) {
+        if (sums[s] >= kForbidden) break;
+        rest.back() = static_cast<int>(s);
         look_at(rest);
       }
     }
@@ -188,6 +183,33 @@ Status check(const TrayProblem& p, const TrayOptions& options) {
     if (!there(s)) return bad_value("forbidden", "names a stick that is not there");
   }
   return success();
+}
+
+/// What the wishes charge for a tray: every medium after the first, and sticks that serve one mass only.
+double price_of_wishes(const TrayProblem& problem, std::span<const int> tray,
+                       const std::map<int, std::set<int>>& serves) {
+  const TrayWishes& w = problem.wishes;
+  double sum = 0;
+  if (w.medium_price > 0 && !problem.medium.empty()) {
+    std::set<optics::Medium> media;
+    for (const int s : tray) media.insert(problem.medium[static_cast<std::size_t>(s)]);
+    sum += w.medium_price * static_cast<double>(media.size() - 1);
+  }
+  if (w.lonely_price > 0) {
+    for (const auto& [stick, masses] : serves) sum += masses.size() == 1 ? w.lonely_price : 0;
+  }
+  return sum;
+}
+
+/// Small kicks, or greedy repairs, lead back to where they came from: some sticks are replaced at random.
+std::vector<int> kicked(std::vector<int> tray, const SwapSearch& search, std::size_t sticks, Random& random) {
+  for (std::size_t n = 1 + random.below(tray.size() - 1); n > 0; --n) {
+    const int in = static_cast<int>(random.below(sticks));
+    const std::size_t out = random.below(tray.size());
+    if (!search.barred(in) && !search.held(tray[out]) && std::find(tray.begin(), tray.end(), in) == tray.end())
+      tray[out] = in;
+  }
+  return tray;
 }
 
 }  // namespace
@@ -218,16 +240,7 @@ double tray_cost(const TrayProblem& problem, std::span<const int> tray) {
     serves[c.first].insert(problem.mass[t]);
     serves[c.second].insert(problem.mass[t]);
   }
-  const TrayWishes& w = problem.wishes;
-  if (w.medium_price > 0 && !problem.medium.empty()) {
-    std::set<optics::Medium> media;
-    for (const int s : tray) media.insert(problem.medium[static_cast<std::size_t>(s)]);
-    sum += w.medium_price * static_cast<double>(media.size() - 1);
-  }
-  if (w.lonely_price > 0) {
-    for (const auto& [stick, masses] : serves) sum += masses.size() == 1 ? w.lonely_price : 0;
-  }
-  return sum;
+  return sum + price_of_wishes(problem, tray, serves);
 }
 
 Result<Tray> choose_tray(const TrayProblem& problem, const TrayOptions& options, Observer& observer) {
@@ -243,14 +256,7 @@ Result<Tray> choose_tray(const TrayProblem& problem, const TrayOptions& options,
   const int kicks = options.effort / std::max(1, options.most_sticks);
   for (int kick = 0; kick < kicks && best.size() > 2 && !observer.cancelled(); ++kick) {
     observer.progress(static_cast<double>(kick + 1) / (kicks + 1), "choosing the tray");
-    std::vector<int> tried = best;
-    // Small kicks, or greedy repairs, lead back to where they came from: some are replaced at random.
-    for (std::size_t n = 1 + random.below(tried.size() - 1); n > 0; --n) {
-      const int in = static_cast<int>(random.below(costs.sticks()));
-      const std::size_t out = random.below(tried.size());
-      if (!search.barred(in) && !search.held(tried[out]) && std::find(tried.begin(), tried.end(), in) == tried.end())
-        tried[out] = in;
-    }
+    std::vector<int> tried = kicked(best, search, costs.sticks(), random);
     const double now = search.improve(tried, observer);
     if (now < cost - 1e-9) best = tried, cost = now;
   }

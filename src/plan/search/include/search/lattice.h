@@ -69,6 +69,10 @@ class Lattice {
   std::int64_t key(const Layering& layering) const;
   ChainGeometry make_chain(const Layering& layering) const;
   bool allows(std::span<const StrokeShape> shapes) const;
+  /// What the lowest stroke is laid on, be it there already or not.
+  const optics::Ground& lowest() const { return in_.below.strokes.empty() ? *in_.ground : *in_.below.ground; }
+  /// Of what lies there and of the layers, in the order they are laid.
+  std::vector<const optics::CoarsePigment*> pigments_of(const Layering& layering) const;
 
   SearchInput in_;
   double hand_;

@@ -51,7 +51,7 @@ inline constexpr double kVividWeight = 4;
 
 /// best[s] = min(best[s], squared expected difference of shade s to any node). Arrays of shades.size().
 void reach_down(const ShadeSet& shades, const Looks& looks, float* best);
-/// Mean over a mass's shades of the root of `best`, with a dear tail: what is far off is seen.
+/// Mean over a mass's shades of the root of `best`, with a dear tail: what is far off is seen, the more vivid the more.
 double mean_difference(const ShadeSet& shades, std::size_t mass, const float* best);
 
 inline constexpr double kDarkStick = 35;   ///< L* below which a stick is no start for a light shade

@@ -18,7 +18,7 @@ constexpr double kGlareBlur = 0.03;  // of the longer side: a lamp is broader th
 
 struct Sum {
   double r = 0, g = 0, b = 0, n = 0;
-  void add(const colour::Light& c) { r += c.r, g += c.g, b += c.b, n += 1; }
+  void add(const colour::Light& c, double by = 1) { r += by * c.r, g += by * c.g, b += by * c.b, n += by; }
   colour::Lab lab() const {
     return colour::to_lab(
         colour::Light{static_cast<float>(r / n), static_cast<float>(g / n), static_cast<float>(b / n)});
@@ -26,8 +26,12 @@ struct Sum {
 };
 struct Both {
   Sum seen, wanted;
+  double count = 0;  // pixels
+  void add(const colour::Light& s, const colour::Light& w, double by = 1) {
+    seen.add(s, by), wanted.add(w, by), count += 1;
+  }
   Compared compared(double pixels) const {
-    Compared out{seen.lab(), wanted.lab(), seen.n / pixels, 0};
+    Compared out{seen.lab(), wanted.lab(), count / pixels, 0};
     out.de00 = colour::ciede2000(out.measured, out.expected);
     return out;
   }
@@ -120,9 +124,9 @@ std::vector<float> own_differences(const cv::Mat& difference, const cv::Mat& pur
 
 /// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
 /// in the sheet lies over targets alike.
-void find_glare(Reading& out, const board::BoardMap& map, std::size_t count) {
+void find_glare(Reading& out, const board::BoardMap& map, const cv::Mat& pure, std::size_t count) {
   const board::BoardImage& board = out.board;
-  cv::Mat weight = purity(map);
+  cv::Mat weight = pure.clone();
   cv::Mat left(board.height, board.width, CV_32F);
   parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
@@ -175,12 +179,12 @@ class FurtherOff {
     const auto blur = [&](auto& of) { cv::GaussianBlur(of, of, {0, 0}, sigma, sigma, cv::BORDER_CONSTANT); };
     blur(seen_), blur(wanted_), blur(here_);
   }
-  /// (x, y): a pixel of the mass.
-  void add_to(Both& both, int x, int y) const {
+  /// (x, y): a pixel of the mass; `by`: how much it counts.
+  void add_to(Both& both, int x, int y, double by) const {
     const cv::Point at(x - box_.x, y - box_.y);
     const float n = here_(at);
     const auto light = [n](const cv::Vec3f& c) { return colour::Light{c[0] / n, c[1] / n, c[2] / n}; };
-    both.seen.add(light(seen_(at))), both.wanted.add(light(wanted_(at)));
+    both.add(light(seen_(at)), light(wanted_(at)), by);
   }
 
  private:
@@ -189,9 +193,10 @@ class FurtherOff {
   cv::Mat_<float> here_;
 };
 
-/// Shade by shade, from a little further off.
+/// Shade by shade, from a little further off: pixels among their like count most, for there the shade is seen alone.
 std::vector<Both> read_shades(const Reading& r, const subject::Subject& s, const board::BoardMap& map,
-                              const plan::Plan& plan, const cv::Mat& depth, const std::vector<float>& from) {
+                              const plan::Plan& plan, const cv::Mat& pure, const cv::Mat& depth,
+                              const std::vector<float>& from) {
   std::vector<Both> out(plan.targets.size());
   const std::vector<cv::Rect> all = boxes(s);
   parallel::each(all.size(), [&](std::size_t m) {
@@ -203,7 +208,7 @@ std::vector<Both> read_shades(const Reading& r, const subject::Subject& s, const
         if (s.labels.at(x, y) != m || depth.at<float>(y, x) < from[m]) continue;
         // Strokes run a little over borders: what lies there belongs to another.
         const std::size_t t = map.target.at(x, y);
-        if (plan.targets[t].mass == static_cast<int>(m)) mass.add_to(out[t], x, y);
+        if (plan.targets[t].mass == static_cast<int>(m)) mass.add_to(out[t], x, y, pure.at<float>(y, x));
       }
     }
   });
@@ -213,7 +218,7 @@ std::vector<Both> read_shades(const Reading& r, const subject::Subject& s, const
 std::vector<Compared> compared(const std::vector<Both>& all, double pixels) {
   std::vector<Compared> out;
   out.reserve(all.size());
-  for (const Both& b : all) out.push_back(b.seen.n >= kTargetArea * pixels ? b.compared(pixels) : Compared{});
+  for (const Both& b : all) out.push_back(b.count >= kTargetArea * pixels ? b.compared(pixels) : Compared{});
   return out;
 }
 
@@ -258,20 +263,21 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
       const std::size_t t = map.target.at(x, y);
       const colour::Light& seen = out.picture.at(x, y);
       const colour::Light wanted = light_at(board, x, y);
-      for (Both* b : {&masses[mass], &targets[t]}) b->seen.add(seen), b->wanted.add(wanted);
+      for (Both* b : {&masses[mass], &targets[t]}) b->add(seen, wanted);
     }
   }
   const auto pixels = static_cast<double>(board.size());
   for (std::size_t m = 0; m < masses.size(); ++m) {
     MassReading r;
     r.mass = static_cast<int>(m);
-    if (masses[m].seen.n > 0) r.whole = masses[m].compared(pixels);
+    if (masses[m].count > 0) r.whole = masses[m].compared(pixels);
     r.whole.area = subject.masses[m].area;
     out.masses.push_back(r);
   }
   out.targets = compared(targets, pixels);
-  out.shades = compared(read_shades(out, subject, map, plan, depth, from), pixels);
-  find_glare(out, map, plan.targets.size());
+  const cv::Mat pure = purity(map);
+  out.shades = compared(read_shades(out, subject, map, plan, pure, depth, from), pixels);
+  find_glare(out, map, pure, plan.targets.size());
   return out;
 }
 

@@ -38,6 +38,16 @@ std::uint8_t stratum_at(float depth) {
   return static_cast<std::uint8_t>(out);
 }
 
+/// All but the first.
+Blended blended(const Wandering::Place& place) {
+  Blended out;
+  for (std::size_t i = 0; i < out.share.size(); ++i) {
+    out.target[i] = static_cast<std::uint16_t>(place[i + 1].target);
+    out.share[i] = static_cast<std::uint8_t>(std::lround(255 * place[i + 1].share));
+  }
+  return out;
+}
+
 /// Pixels a grain takes on the working image.
 double grain_px(const subject::Subject& subject, const media::Paper& paper) {
   return paper.grain_mm * std::max(subject.image.width, subject.image.height) / kPictureSide_mm;
@@ -51,16 +61,16 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const int h = subject.image.height;
   const double grain = grain_px(subject, paper);
   const cv::Mat tooth = noise(w, h, grain * kGrainBlur, grain * kGrainBlur, 11);
-  const auto first = plan::first_targets(plan.targets, subject.masses.size());
   const double px_per_mm = std::max(w, h) / kPictureSide_mm;
   const StrokeFields strokes = stroke_fields(subject, touches, px_per_mm);
   const Wandering wandering(subject, plan, strokes, px_per_mm);
-  BoardMap map{{w, h}, {w, h}};
+  BoardMap map{{w, h}, {w, h}, {w, h}};
   parallel::each(h, [&](int y) {
     const auto* depth = tooth.ptr<float>(y);
     for (int x = 0; x < w; ++x) {
-      const auto [mass, shade] = wandering.at(x, y);
-      map.target.at(x, y) = static_cast<std::uint16_t>(first[mass] + shade);
+      const Wandering::Place place = wandering.at(x, y);
+      map.target.at(x, y) = static_cast<std::uint16_t>(place.front().target);
+      map.blended.at(x, y) = blended(place);
       // Strokes and grain together are noise of unit variance again: every stratum keeps its share of the area.
       const float share = strokes.share.at<float>(y, x);
       map.stratum.at(x, y) =
@@ -103,10 +113,27 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
   return palette;
 }
 
+colour::Rgb8 shown(const BoardMap& map, const Palette& palette, std::size_t pixel) {
+  const std::uint8_t stratum = map.stratum.data[pixel];
+  const colour::Rgb8 own = palette[map.target.data[pixel]][stratum];
+  const Blended& blended = map.blended.data[pixel];
+  const int rest = 255 - blended.all();
+  if (rest == 255) return own;
+  // They are so near to each other that it does not matter in which scale they are mixed.
+  std::array<int, 3> sum{rest * own.r, rest * own.g, rest * own.b};
+  for (std::size_t i = 0; i < blended.share.size(); ++i) {
+    const colour::Rgb8 c = palette[blended.target[i]][stratum];
+    const int by = blended.share[i];
+    sum = {sum[0] + by * c.r, sum[1] + by * c.g, sum[2] + by * c.b};
+  }
+  const auto level = [](int v) { return static_cast<std::uint8_t>((v + 127) / 255); };
+  return {level(sum[0]), level(sum[1]), level(sum[2])};
+}
+
 BoardImage render(const BoardMap& map, const Palette& palette) {
   BoardImage out(map.target.width, map.target.height);
   parallel::spans(out.size(), 65536, [&](std::size_t begin, std::size_t end) {
-    for (std::size_t i = begin; i < end; ++i) out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
+    for (std::size_t i = begin; i < end; ++i) out.data[i] = shown(map, palette, i);
   });
   return out;
 }

@@ -2,6 +2,7 @@
 #include "strokes.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 #include <opencv2/imgproc.hpp>
@@ -34,6 +35,7 @@ struct Hand {
   double angle_deg = kHandSlant_deg;
   bool fixed = false;  ///< the direction does not follow the form
   bool fine = false;
+  bool rubbed = false;
   double share = kLaidShare;
 };
 
@@ -55,7 +57,8 @@ Hand hand_of(const plan::Touch& t) {
     out.angle_deg = t.angle_deg;
   }
   out.fine = is_fine(t);
-  out.share = t.tool == plan::RubTool::none ? kLaidShare : kRubbedShare;
+  out.rubbed = t.tool != plan::RubTool::none;
+  out.share = out.rubbed ? kRubbedShare : kLaidShare;
   return out;
 }
 
@@ -262,20 +265,24 @@ StrokeFields stroke_fields(const subject::Subject& s, std::span<const std::vecto
   cv::Mat broad;
   cv::Mat others;
   cv::Mat fine;
+  // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as engraving.
+  const auto ragged = [&](std::uint64_t seed) {
+    return noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, seed);
+  };
+  const std::array<cv::Mat, 2> grains{ragged(24), ragged(25)};
+  cv::Mat grain;
+  cv::merge(grains.data(), grains.size(), grain);
   parallel::at_once({[&] { broad = streaks(directions, size, kBroad, px_per_mm, 21); },
                      [&] {
                        others = streaks(directions, size, kBroad, px_per_mm, 22);
-                       // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as
-                       // engraving.
-                       const cv::Mat ragged =
-                           noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, 24);
-                       cv::addWeighted(others, std::sqrt(kStreaky), ragged, std::sqrt(1 - kStreaky), 0, others);
+                       cv::addWeighted(others, std::sqrt(kStreaky), grains[0], std::sqrt(1 - kStreaky), 0, others);
                      },
                      [&] {
                        const cv::Mat places = fine_places(s, hand, px_per_mm);
                        if (cv::countNonZero(places) > 0) fine = streaks(directions, size, kFine, px_per_mm, 23, places);
                      }});
-  StrokeFields out{broad, others, cv::Mat(size, CV_32F)};
+  StrokeFields out{broad, others, cv::Mat(size, CV_32F), grain, {}};
+  for (const Hand& own : hand) out.rubbed.push_back(own.rubbed ? 1 : 0);
   parallel::each(size.height, [&](int y) {
     for (int x = 0; x < size.width; ++x) {
       const Hand& own = hand[s.labels.at(x, y)];

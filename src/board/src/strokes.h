@@ -2,6 +2,7 @@
 #pragma once
 
 #include <opencv2/core.hpp>
+#include <vector>
 
 #include "guide/marks.h"
 #include "subject/subject.h"
@@ -17,9 +18,11 @@ double quantile_of(double z);
 /// What the hand leaves on every pixel: two fields of streaks along the strokes, each of mean 0 and variance 1 over any
 /// few millimetres, so that from far off nothing changes.
 struct StrokeFields {
-  cv::Mat streaks;  ///< the strokes themselves
-  cv::Mat others;   ///< those of a second layer
-  cv::Mat share;    ///< how far the strokes show beside the grain, 0 to 1
+  cv::Mat streaks;           ///< the strokes themselves
+  cv::Mat others;            ///< those of a second layer
+  cv::Mat share;             ///< how far the strokes show beside the grain, 0 to 1
+  cv::Mat grain;             ///< no strokes, two channels: what a finger leaves of them where shades or masses meet
+  std::vector<char> rubbed;  ///< masses whose last pass is rubbed
 };
 
 /// Line integral convolution (B. Cabral, L. C. Leedom, "Imaging vector fields using line integral convolution",

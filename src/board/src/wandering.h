@@ -13,15 +13,21 @@
 namespace yd::board {
 
 /// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
-/// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
-/// each other. None runs into a shade that is painted far from its colour or much more broken: a spire's edge in a sky
-/// would come up as specks all over it. Keeps references to what it is given.
+/// grades its pressure between them, end in broken strokes (rubbed ones in nothing but grain), and masses with a soft
+/// edge or of one gradient fade into each other. None runs into a shade that is painted far from its colour or much
+/// more broken: a spire's edge in a sky would come up as specks all over it. Keeps references to what it is given.
 class Wandering {
  public:
   Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes, double px_per_mm);
 
-  /// Mass, and shade of it, at a pixel of the working image.
-  std::pair<std::size_t, std::size_t> at(int x, int y) const;
+  struct Part {
+    std::size_t target = 0;
+    double share = 0;  ///< 0 to 1, of all but the first
+  };
+  /// The target that a pixel is painted to, and what a finger blends into it there.
+  using Place = std::array<Part, 4>;
+  /// At a pixel of the working image.
+  Place at(int x, int y) const;
 
  private:
   /// From a shade to another of its mass that a hand grades it into.
@@ -36,7 +42,18 @@ class Wandering {
   std::pair<int, int> moved(int x, int y, double mm) const;
   std::size_t nearest(std::size_t mass, int x, int y) const;
   double off(std::size_t mass, std::size_t shade, int x, int y) const;
-  std::size_t graded(std::size_t mass, int x, int y) const;
+  /// A shade, the one it is graded into and the share of that.
+  struct Graded {
+    std::size_t own = 0, into = 0;
+    double share = 0;
+  };
+  Graded graded(std::size_t mass, std::size_t own, int x, int y) const;
+  Graded reaching_in(std::size_t mass, std::size_t own, int x, int y) const;
+  Place place(std::size_t mass, const Graded& g) const;
+  Place blended(std::size_t mass, int x, int y) const;
+  cv::Mat surroundings(std::size_t mass) const;
+  bool joins(std::size_t p, std::size_t q) const { return one_[p * s_.masses.size() + q] != 0; }
+  bool rubbed(std::size_t mass) const { return fields_.rubbed[mass] != 0; }
   std::vector<Way> ways_from(std::size_t mass, std::size_t own) const;
   const plan::TargetPlan& target(std::size_t mass, std::size_t shade) const { return targets_[first_[mass] + shade]; }
 
@@ -44,10 +61,10 @@ class Wandering {
   const std::vector<plan::TargetPlan>& targets_;
   std::vector<std::size_t> first_;
   std::vector<std::vector<Way>> ways_;  ///< of each target
-  cv::Mat hatch_;
-  cv::Mat other_;
+  const StrokeFields& fields_;
   double px_per_mm_;
-  std::vector<char> one_;  ///< masses that are bands of one gradient: row by row
+  std::vector<char> one_;      ///< masses that are bands of one gradient: row by row
+  std::vector<cv::Mat> near_;  ///< how much of what lies round a cell is of a mass; of those that are a band
 };
 
 }  // namespace yd::board

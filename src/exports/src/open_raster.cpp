@@ -23,6 +23,16 @@ struct LayerEntry {
   bool visible = true;
 };
 
+/// Whether a pixel shows something of what is `mine`, target by target.
+bool touches(const board::BoardMap& map, std::size_t pixel, const std::vector<char>& mine) {
+  if (mine[map.target.data[pixel]] != 0) return true;
+  const board::Blended& b = map.blended.data[pixel];
+  for (std::size_t i = 0; i < b.share.size(); ++i) {
+    if (b.share[i] != 0 && mine[b.target[i]] != 0) return true;
+  }
+  return false;
+}
+
 /// The pixels of a pass's targets, the rest transparent, cut to what is covered.
 QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palette& palette, QPoint& at) {
   const auto& map = p.map;
@@ -36,9 +46,9 @@ QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palett
     int first = -1;
     int last = -1;
     for (int x = 0; x < map.target.width; ++x) {
-      const auto t = map.target.at(x, y);
-      if (mine[t] == 0) continue;
-      const colour::Rgb8 c = palette[t][map.stratum.at(x, y)];
+      const std::size_t pixel = map.target.index(x, y);
+      if (!touches(map, pixel, mine)) continue;
+      const colour::Rgb8 c = board::shown(map, palette, pixel);
       row[x] = qRgb(c.r, c.g, c.b);
       if (first < 0) first = x;
       last = x;

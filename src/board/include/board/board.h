@@ -13,10 +13,19 @@
 
 namespace yd::board {
 
-/// What each pixel of the working image shows: a target, and a stratum of the paper's tooth.
+/// What a finger blends into a target: others, and how much of each, in 255ths.
+struct Blended {
+  std::array<std::uint16_t, 3> target{};
+  std::array<std::uint8_t, 3> share{};
+  int all() const { return share[0] + share[1] + share[2]; }
+};
+
+/// What each pixel of the working image shows: a target, and a stratum of the paper's tooth. Where a finger grades one
+/// shade into the next, or a band of a gradient into another, it shows something of all of them.
 struct BoardMap {
   subject::Grid<std::uint16_t> target;
   subject::Grid<std::uint8_t> stratum;
+  subject::Grid<Blended> blended;
 };
 
 /// The long side of the picture on paper that the grain is drawn for, millimetres.
@@ -24,8 +33,8 @@ inline constexpr double kPictureSide_mm = 400.0;
 
 /// Strata follow the strokes of the hand and the paper's grain, each over an equal share of the area: strokes as broad
 /// as their mark, along the form, plain where a pass is laid, faint where it is rubbed. `touches`: of each pass, as the
-/// guide has them; empty: broad strokes. Shades of a mass run into each other along the strokes; masses with a soft
-/// edge fade into each other. Deterministic.
+/// guide has them; empty: broad strokes. Shades of a mass run into each other along the strokes, and evenly where its
+/// last pass is rubbed; masses with a soft edge fade into each other. Deterministic.
 BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper,
                   std::span<const std::vector<plan::Touch>> touches = {});
 
@@ -46,7 +55,9 @@ subject::Grid<std::uint8_t> speckle(int width, int height, double grain_px);
 
 using BoardImage = subject::Grid<colour::Rgb8>;
 
-/// One look-up a pixel.
+/// What a pixel shows, by its place in the map.
+colour::Rgb8 shown(const BoardMap& map, const Palette& palette, std::size_t pixel);
+
 BoardImage render(const BoardMap& map, const Palette& palette);
 
 /// Each mass in its own mean colour, with its border dark.

@@ -332,7 +332,7 @@ class TestCritique : public QObject {
     QCOMPARE(found[0].after->ways.size(), std::size_t{4});
     // Smooth walls and skies are rubbed for a reason.
     Scene smooth = s;
-    for (subject::Mass& m : smooth.subject.masses) m.texture = 0.1;
+    for (subject::Mass& m : smooth.subject.masses) trial::give_texture(m, 0.1);
     QVERIFY(!smooth.speaks(Check::all_rubbed));
     s.lay(0, {{s.stick({70, 0, 0}), 0.6, Technique::laid}});
     QVERIFY(!s.speaks(Check::all_rubbed));

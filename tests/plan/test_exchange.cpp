@@ -50,7 +50,7 @@ subject::Subject meadow() {
   Observer observer;
   subject::Subject meadow = subject::read_subject(std::move(image), {0.2, 8}, observer).value();
   // Blades and plaster: colour is all that counts.
-  for (subject::Mass& m : meadow.masses) m.texture = subject::kNoInside;
+  for (subject::Mass& m : meadow.masses) trial::give_texture(m, subject::kNoInside);
   return meadow;
 }
 

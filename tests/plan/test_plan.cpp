@@ -157,7 +157,7 @@ class TestPlan : public QObject {
     const media::Collection sticks = trial::every(2);
     const auto painted = [&](double texture) {
       subject::Subject s = trial::small_subject();
-      for (subject::Mass& m : s.masses) m.texture = texture;
+      for (subject::Mass& m : s.masses) trial::give_texture(m, texture);
       Observer observer;
       return plan::make_plan(s, trial::paper(), sticks, trial::parameters(), {}, observer).value();
     };

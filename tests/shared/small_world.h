@@ -90,6 +90,12 @@ inline const subject::Subject& bands_and_patches() {
   return s;
 }
 
+/// The mass and all its shades.
+inline void give_texture(subject::Mass& mass, double texture) {
+  mass.texture = texture;
+  for (subject::Shade& s : mass.shades) s.texture = texture;
+}
+
 inline plan::PlanOptions options_with(int sticks) {
   plan::PlanOptions options;
   options.most_sticks = sticks;

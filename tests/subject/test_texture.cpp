@@ -118,6 +118,32 @@ class TestTexture : public QObject {
     QCOMPARE(subject::smoothness(m), 0.0);
   }
 
+  // A hill in haze and the wood below it, found as one mass of two shades: the one is smooth, the other is not.
+  void shades_of_a_mass_differ() {
+    const auto haze_over_wood = [](int, int y) { return y < 200 ? 70.0F : bands(600, 90, 6)(0, y) - 20; };
+    const subject::LabImage image = halves(600, haze_over_wood, haze_over_wood);
+    subject::Grid<std::uint8_t> shade(image.width, image.height);
+    for (int y = 200; y < image.height; ++y) {
+      for (int x = 0; x < image.width; ++x) shade.at(x, y) = 1;
+    }
+    std::vector<subject::Mass> masses(2);
+    for (subject::Mass& m : masses) m.texture = 3, m.shades.resize(3);
+    subject::measure_shade_textures(image, two_masses(image), shade, masses);
+    for (const subject::Mass& m : masses) {
+      QVERIFY(m.shades[0].texture < 0.05 && m.shades[1].texture > 2);
+      QCOMPARE(subject::smoothness(m, m.shades[0]), 1.0);
+      QCOMPARE(subject::smoothness(m, m.shades[1]), 0.0);
+      QCOMPARE(subject::smoothness(m, m.shades[2]), 0.0);  // lies nowhere: as the mass
+    }
+    subject::Mass fur = masses[0];
+    fur.surface = subject::Surface::fur;
+    fur.surface_said = true;
+    QCOMPARE(subject::smoothness(fur, fur.shades[0]), 0.0);
+    subject::Mass sky = masses[0];
+    sky.texture = 0;
+    QCOMPARE(subject::smoothness(sky, sky.shades[1]), 1.0);  // a bird in it does not make it rough
+  }
+
   void what_is_too_narrow_has_no_inside() {
     const subject::LabImage image = halves(600, gradient, gradient);
     subject::LabelImage labels(image.width, image.height);

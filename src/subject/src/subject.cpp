@@ -55,6 +55,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   const auto surfaces = guess_surfaces(s.image, s.softened, s.labels, s.masses);
   const auto textures = measure_textures(s.image, s.labels, s.masses.size());
   recolour(s, state.words);
+  measure_shade_textures(s.as_it_is ? s.as_it_is->image : s.image, s.labels, s.shade, s.masses);
   std::vector<char> named(s.masses.size(), 0);
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
     const MassWords& words = state.words[m];

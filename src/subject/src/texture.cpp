@@ -25,32 +25,55 @@ bool inside(const LabelImage& labels, int x, int y, int reach) {
   return true;
 }
 
-}  // namespace
-
-std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses) {
+/// Of each group of pixels (group_at(x, y), below `groups`) the middle departure from what lies around.
+template <class GroupAt>
+std::vector<double> textures(const LabImage& image, const LabelImage& labels, std::size_t groups, double none,
+                             const GroupAt& group_at) {
   const cv::Mat l = box(lightness(image), reach_of(kMark, image.width, image.height));
   const int reach = reach_of(kAround, image.width, image.height);
   const cv::Mat around = box(l, reach);
-  std::vector<std::vector<float>> departs(masses);
+  std::vector<std::vector<float>> departs(groups);
   for (int y = 0; y < image.height; ++y) {
     for (int x = 0; x < image.width; ++x) {
       if (!inside(labels, x, y, reach)) continue;
-      departs[labels.at(x, y)].push_back(std::abs(l.at<float>(y, x) - around.at<float>(y, x)));
+      departs[group_at(x, y)].push_back(std::abs(l.at<float>(y, x) - around.at<float>(y, x)));
     }
   }
-  std::vector<double> out(masses, kNoInside);
-  for (std::size_t m = 0; m < masses; ++m) {
-    if (departs[m].empty()) continue;
-    const auto middle = departs[m].begin() + static_cast<std::ptrdiff_t>(departs[m].size() / 2);
-    std::nth_element(departs[m].begin(), middle, departs[m].end());
-    out[m] = static_cast<double>(*middle);
+  std::vector<double> out(groups, none);
+  for (std::size_t g = 0; g < groups; ++g) {
+    if (departs[g].empty()) continue;
+    const auto middle = departs[g].begin() + static_cast<std::ptrdiff_t>(departs[g].size() / 2);
+    std::nth_element(departs[g].begin(), middle, departs[g].end());
+    out[g] = static_cast<double>(*middle);
   }
   return out;
 }
 
+constexpr double kPlain = 0.9;  // texture, L*, from which a surface is none that is smooth
+
+double smooth_of(double texture) {
+  constexpr double kNone = 0.3;
+  return std::clamp((kPlain - texture) / (kPlain - kNone), 0.0, 1.0);
+}
+
+}  // namespace
+
+std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses) {
+  return textures(image, labels, masses, kNoInside, [&](int x, int y) { return labels.at(x, y); });
+}
+
+void measure_shade_textures(const LabImage& image, const LabelImage& labels, const Grid<std::uint8_t>& shade,
+                            std::vector<Mass>& masses) {
+  std::vector<std::size_t> first{0};
+  for (const Mass& m : masses) first.push_back(first.back() + m.shades.size());
+  const std::vector<double> found = textures(image, labels, first.back(), -1.0,
+                                             [&](int x, int y) { return first[labels.at(x, y)] + shade.at(x, y); });
+  for (std::size_t m = 0; m < masses.size(); ++m) {
+    for (std::size_t s = 0; s < masses[m].shades.size(); ++s) masses[m].shades[s].texture = found[first[m] + s];
+  }
+}
+
 double smoothness(const Mass& mass) {
-  constexpr double kNone = 0.3;  // texture, L*
-  constexpr double kPlain = 0.9;
   constexpr std::array kEven{Surface::sky, Surface::skin, Surface::metal, Surface::glass};
   constexpr std::array kRough{Surface::fur, Surface::feather, Surface::grass, Surface::foliage, Surface::stone};
   const auto said = [&](const auto& these) {
@@ -58,7 +81,12 @@ double smoothness(const Mass& mass) {
   };
   if (said(kEven)) return 1;
   if (said(kRough)) return 0;
-  return std::clamp((kPlain - mass.texture) / (kPlain - kNone), 0.0, 1.0);
+  return smooth_of(mass.texture);
+}
+
+double smoothness(const Mass& mass, const Shade& shade) {
+  const double whole = smoothness(mass);
+  return mass.surface_said || shade.texture < 0 ? whole : std::max(whole, smooth_of(shade.texture));
 }
 
 }  // namespace yd::subject

@@ -71,12 +71,14 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   std::vector<colour::Lab> labs;
   std::vector<double> areas;
   std::vector<double> counts;
+  std::vector<double> even;
   double light = 0;
   double area = 0;
   for (const std::size_t t : targets) {
     labs.push_back(in_.targets[t].target);
     areas.push_back(in_.targets[t].area);
     counts.push_back(counted(in_.targets[t]));
+    even.push_back(in_.even[t]);
     light += in_.targets[t].target.l * in_.targets[t].area;
     area += in_.targets[t].area;
   }
@@ -95,15 +97,13 @@ void Painting::add_mass(const std::vector<std::size_t>& targets) {
   (*found)->masses.push_back(static_cast<std::size_t>(any.mass));
   (*found)->targets.push_back(targets);
   ShadeSet& shades = (*found)->shades;
-  shades.add_mass(labs, areas, counts, in_.smooth[static_cast<std::size_t>(any.mass)]);
+  shades.add_mass(labs, areas, counts, in_.smooth[static_cast<std::size_t>(any.mass)], even);
   const std::size_t first = shades.masses.back().first;
   for (const std::size_t s : shades.standing_out(shades.masses.size() - 1))
     in_.targets[targets[s - first]].stands_out = true;
 }
 
-double Painting::smooth_at(const TargetPlan& target) const {
-  return target.stands_out ? 0 : in_.smooth[static_cast<std::size_t>(target.mass)];
-}
+double Painting::smooth_at(std::size_t target) const { return in_.targets[target].stands_out ? 0 : in_.even[target]; }
 
 std::vector<Painting::Bed> Painting::beds_of(const std::vector<std::size_t>& targets) const {
   std::vector<Bed> out;

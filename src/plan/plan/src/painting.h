@@ -22,6 +22,7 @@ struct PaintingInput {
   std::span<const StackRules> rules;  ///< of each mass
   std::size_t masses = 0;
   std::span<const double> smooth;                ///< of each mass, 0 textured to 1
+  std::span<const double> even;                  ///< the same of each target
   std::span<const subject::GradientPair> bands;  ///< masses that are bands of one gradient
   const media::Paper* paper = nullptr;
   std::span<const Coat> coats;
@@ -67,7 +68,7 @@ class Painting {
   struct Considered;
   const optics::Ground& bare(int coat) const;
   void add_mass(const std::vector<std::size_t>& targets);
-  double smooth_at(const TargetPlan& target) const;
+  double smooth_at(std::size_t target) const;
   bool rubs_up(const Bed& bed, const Family& family) const;
   std::vector<Bed> beds_of(const std::vector<std::size_t>& targets) const;
   Status consider(std::span<const int> tray, std::span<const int> others, Observer& observer);

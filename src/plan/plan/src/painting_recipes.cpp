@@ -51,7 +51,7 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
     if (!rubs_up(beds[b], family)) look_on_bed(ways, layering, beds[b]);
     std::vector<PressurePlace> places;
     for (const std::size_t t : beds[b].targets)
-      places.push_back({in_.targets[t].target, in_.targets[t].area, smooth_at(in_.targets[t])});
+      places.push_back({in_.targets[t].target, in_.targets[t].area, smooth_at(t)});
     const std::vector<std::size_t> best = fit_pressures(places, ways);
     for (std::size_t i = 0; i < best.size(); ++i) {
       TargetPlan& target = in_.targets[beds[b].targets[i]];

@@ -107,13 +107,16 @@ Status Painting::list_on_beds(Family& family, std::span<const int> tray, Observe
     std::vector<colour::Lab> labs;
     std::vector<double> areas;
     std::vector<double> counts;
+    std::vector<double> even;
     for (const std::size_t t : bed.targets) {
       labs.push_back(in_.targets[t].target);
       areas.push_back(in_.targets[t].area);
       counts.push_back(counted(in_.targets[t]));
+      even.push_back(in_.even[t]);
     }
     ShadeSet shades;
-    shades.add_mass(labs, areas, counts, in_.smooth[static_cast<std::size_t>(in_.targets[bed.targets.front()].mass)]);
+    shades.add_mass(labs, areas, counts, in_.smooth[static_cast<std::size_t>(in_.targets[bed.targets.front()].mass)],
+                    even);
     auto found = tray_layerings(*family.bed_lattices[b], shades, over, options, observer);
     if (!found) return found.error();
     for (std::size_t i = 0; i < found.value().size(); ++i) {

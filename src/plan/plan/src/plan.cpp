@@ -100,6 +100,12 @@ class Planner {
     std::vector<double> smooth;
     for (const subject::Mass& m : subject_.masses) smooth.push_back(subject::smoothness(m));
     input.smooth = smooth;
+    std::vector<double> even;
+    for (const TargetPlan& t : plan_.targets) {
+      const subject::Mass& mass = subject_.masses[static_cast<std::size_t>(t.mass)];
+      even.push_back(subject::smoothness(mass, mass.shades[static_cast<std::size_t>(t.shade)]));
+    }
+    input.even = even;
     input.bands = bands;
     input.paper = &paper_;
     input.coats = plan_.coats;

@@ -52,7 +52,7 @@ bool is_off(float a, float b) {
 }  // namespace
 
 void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const double> areas,
-                        std::span<const double> counted, double is_smooth) {
+                        std::span<const double> counted, double is_smooth, std::span<const double> evens) {
   const std::size_t first = l.size();
   if (counted.empty()) counted = areas;
   const double sum = std::accumulate(areas.begin(), areas.end(), 0.0);
@@ -65,7 +65,7 @@ void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const doubl
     weight.push_back(static_cast<float>(areas[i] / sum));
     count.push_back(static_cast<float>(counted[i] / all));
     lab.push_back(labs[i]);
-    even.push_back(static_cast<float>(is_smooth));
+    even.push_back(static_cast<float>(evens.empty() ? is_smooth : evens[i]));
   }
   masses.emplace_back(first, l.size());
   whole.emplace_back(first, l.size());

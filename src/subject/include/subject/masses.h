@@ -44,6 +44,7 @@ struct Shade {
   Role role = Role::middle;  ///< part of the mass it lies in
   double solid = 1;          ///< share of it in connected places that a hand can hit, each kHit of the picture
   double matters = 0;        ///< share of it in the rings round what matters
+  double texture = -1;       ///< L*, as of a mass but where the shade lies; below 0: nowhere clear of another mass
 };
 inline constexpr double kHit = 1e-4;  ///< 12 mm² on a sheet of 400 by 300 mm
 /// Where it matters one takes a point: 3 mm² (common practice, no published source).
@@ -93,9 +94,14 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions);
 /// places that have all of that inside it; kNoInside where there are none. `image` is the picture before the squint.
 std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses);
 
+/// The same shade by shade, kept in the masses: a hill in haze and the wood before it may be one mass.
+void measure_shade_textures(const LabImage& image, const LabelImage& labels, const Grid<std::uint8_t>& shade,
+                            std::vector<Mass>& masses);
 /// 1 where a mass has no texture that marks could be taken for, 0 where it has: as the artist says it is (skin, metal,
 /// glass and skies are smooth; fur, feathers, grass, leaves and stone are not), else as measured.
 double smoothness(const Mass& mass);
+/// Of one of its shades: at least as smooth as the mass.
+double smoothness(const Mass& mass, const Shade& shade);
 
 /// Hard or soft for each mass: how much of the step in L* across its border is made within four thousandths of the
 /// longer side. `image` is the picture before the squint.

@@ -18,7 +18,7 @@ inline constexpr std::size_t kRowsOfMass = 4;
 struct ShadeSet {
   std::vector<float> l, a, b;                               ///< DIN99o
   std::vector<float> weight;                                ///< share of its mass; those of a mass sum to 1
-  std::vector<float> even;                                  ///< smoothness of its mass where it is of it, 0 to 1
+  std::vector<float> even;                                  ///< how smooth the subject is there, 0 to 1
   std::vector<float> count;                                 ///< the same of what it counts for
   std::vector<colour::Lab> lab;                             ///< the same colours
   std::vector<std::pair<std::size_t, std::size_t>> masses;  ///< first shade and one past the last
@@ -30,8 +30,9 @@ struct ShadeSet {
   std::vector<char> by_itself;  ///< of rows: met by a single stick, no pairs are tried for it
 
   /// Dark to light. `counted`: what each shade counts for, like its area where nothing matters more; empty: its area.
+  /// `evens`: how smooth the subject is where each lies; empty: as the mass.
   void add_mass(std::span<const colour::Lab> labs, std::span<const double> areas, std::span<const double> counted = {},
-                double is_smooth = 0);
+                double is_smooth = 0, std::span<const double> evens = {});
   /// The same shades, but kRowsOfMass rows for every mass: its darks, middles and lights, in order, of about a third of
   /// its area each, and its small vivid colours once more, which an accent can meet. Some are empty.
   ShadeSet rows() const;

@@ -203,8 +203,8 @@ class TestCheck : public QObject {
     const double really = colour::ciede2000(on_board(w.plan, shade), on_board(painted, shade));
     const QByteArray told =
         QString("found %1, really %2, alone %3").arg(f.colours.de00).arg(really).arg(worst.off).toUtf8();
-    // Its neighbours run into it, on the board and before the camera.
-    QVERIFY2(std::abs(f.colours.de00 - really) < 2.5, told);
+    // Its neighbours run into it on the board; where it lies among its like it is told as it is.
+    QVERIFY2(f.colours.de00 > really - 2.5, told);
     QVERIFY2(f.colours.de00 > 0.7 * worst.off && f.colours.de00 < worst.off + 3, told);
     QVERIFY(!f.mendings.empty() && f.mendings.front().way != check::Mending::Way::leave);
     QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);

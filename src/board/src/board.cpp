@@ -38,14 +38,33 @@ std::uint8_t stratum_at(float depth) {
   return static_cast<std::uint8_t>(out);
 }
 
-/// All but the first.
-Blended blended(const Wandering::Place& place) {
+/// All but the first, as far as they have a share.
+Blended blended(const Wandering::Place& place, std::size_t pixel) {
   Blended out;
-  for (std::size_t i = 0; i < out.share.size(); ++i) {
-    out.target[i] = static_cast<std::uint16_t>(place[i + 1].target);
-    out.share[i] = static_cast<std::uint8_t>(std::lround(255 * place[i + 1].share));
+  out.pixel = static_cast<std::uint32_t>(pixel);
+  std::size_t n = 0;
+  for (std::size_t i = 1; i < place.size(); ++i) {
+    const auto share = static_cast<std::uint8_t>(std::lround(Blended::kWhole * place[i].share));
+    if (share == 0) continue;
+    out.target[n] = static_cast<std::uint16_t>(place[i].target);
+    out.share[n++] = share;
   }
   return out;
+}
+
+/// The colours are so near to each other that it does not matter in which scale they are mixed.
+colour::Rgb8 mixed(const Blended& b, std::size_t own, std::uint8_t stratum, const Palette& palette) {
+  const auto rest = static_cast<unsigned>(Blended::kWhole - b.all());
+  const colour::Rgb8 first = palette[own][stratum];
+  constexpr unsigned kHalf = Blended::kWhole / 2;
+  std::array<unsigned, 3> sum{rest * first.r + kHalf, rest * first.g + kHalf, rest * first.b + kHalf};
+  for (std::size_t i = 0; i < b.share.size() && b.share[i] != 0; ++i) {
+    const colour::Rgb8 c = palette[b.target[i]][stratum];
+    const unsigned by = b.share[i];
+    sum = {sum[0] + by * c.r, sum[1] + by * c.g, sum[2] + by * c.b};
+  }
+  const auto level = [](unsigned v) { return static_cast<std::uint8_t>(v / Blended::kWhole); };
+  return {level(sum[0]), level(sum[1]), level(sum[2])};
 }
 
 /// Pixels a grain takes on the working image.
@@ -64,19 +83,22 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   const double px_per_mm = std::max(w, h) / kPictureSide_mm;
   const StrokeFields strokes = stroke_fields(subject, touches, px_per_mm);
   const Wandering wandering(subject, plan, strokes, px_per_mm);
-  BoardMap map{{w, h}, {w, h}, {w, h}};
+  BoardMap map{{w, h}, {w, h}, {}};
+  std::vector<std::vector<Blended>> rows(static_cast<std::size_t>(h));
   parallel::each(h, [&](int y) {
     const auto* depth = tooth.ptr<float>(y);
     for (int x = 0; x < w; ++x) {
       const Wandering::Place place = wandering.at(x, y);
       map.target.at(x, y) = static_cast<std::uint16_t>(place.front().target);
-      map.blended.at(x, y) = blended(place);
+      const Blended more = blended(place, map.target.index(x, y));
+      if (more.all() > 0) rows[static_cast<std::size_t>(y)].push_back(more);
       // Strokes and grain together are noise of unit variance again: every stratum keeps its share of the area.
       const float share = strokes.share.at<float>(y, x);
       map.stratum.at(x, y) =
           stratum_at(std::sqrt(share) * strokes.streaks.at<float>(y, x) + std::sqrt(1 - share) * depth[x]);
     }
   });
+  for (const std::vector<Blended>& row : rows) map.blended.insert(map.blended.end(), row.begin(), row.end());
   return map;
 }
 
@@ -113,27 +135,16 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
   return palette;
 }
 
-colour::Rgb8 shown(const BoardMap& map, const Palette& palette, std::size_t pixel) {
-  const std::uint8_t stratum = map.stratum.data[pixel];
-  const colour::Rgb8 own = palette[map.target.data[pixel]][stratum];
-  const Blended& blended = map.blended.data[pixel];
-  const int rest = 255 - blended.all();
-  if (rest == 255) return own;
-  // They are so near to each other that it does not matter in which scale they are mixed.
-  std::array<int, 3> sum{rest * own.r, rest * own.g, rest * own.b};
-  for (std::size_t i = 0; i < blended.share.size(); ++i) {
-    const colour::Rgb8 c = palette[blended.target[i]][stratum];
-    const int by = blended.share[i];
-    sum = {sum[0] + by * c.r, sum[1] + by * c.g, sum[2] + by * c.b};
-  }
-  const auto level = [](int v) { return static_cast<std::uint8_t>((v + 127) / 255); };
-  return {level(sum[0]), level(sum[1]), level(sum[2])};
-}
-
 BoardImage render(const BoardMap& map, const Palette& palette) {
   BoardImage out(map.target.width, map.target.height);
   parallel::spans(out.size(), 65536, [&](std::size_t begin, std::size_t end) {
-    for (std::size_t i = begin; i < end; ++i) out.data[i] = shown(map, palette, i);
+    for (std::size_t i = begin; i < end; ++i) out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
+  });
+  parallel::spans(map.blended.size(), 65536, [&](std::size_t begin, std::size_t end) {
+    for (std::size_t i = begin; i < end; ++i) {
+      const Blended& b = map.blended[i];
+      out.data[b.pixel] = mixed(b, map.target.data[b.pixel], map.stratum.data[b.pixel], palette);
+    }
   });
   return out;
 }

@@ -23,32 +23,33 @@ struct LayerEntry {
   bool visible = true;
 };
 
-/// Whether a pixel shows something of what is `mine`, target by target.
-bool touches(const board::BoardMap& map, std::size_t pixel, const std::vector<char>& mine) {
-  if (mine[map.target.data[pixel]] != 0) return true;
-  const board::Blended& b = map.blended.data[pixel];
-  for (std::size_t i = 0; i < b.share.size(); ++i) {
-    if (b.share[i] != 0 && mine[b.target[i]] != 0) return true;
+/// Pixels that show something of a pass's targets.
+std::vector<char> touched(const PlanView& p, const plan::Pass& pass) {
+  std::vector<char> mine(p.plan.targets.size(), 0);
+  for (const int t : pass.targets) mine[static_cast<std::size_t>(t)] = 1;
+  std::vector<char> out;
+  for (const auto t : p.map.target.data) out.push_back(mine[t]);
+  for (const board::Blended& b : p.map.blended) {
+    for (std::size_t i = 0; i < b.share.size() && b.share[i] != 0; ++i)
+      out[b.pixel] = static_cast<char>(out[b.pixel] | mine[b.target[i]]);
   }
-  return false;
+  return out;
 }
 
 /// The pixels of a pass's targets, the rest transparent, cut to what is covered.
 QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palette& palette, QPoint& at) {
-  const auto& map = p.map;
-  std::vector<char> mine(p.plan.targets.size(), 0);
-  for (const int t : pass.targets) mine[static_cast<std::size_t>(t)] = 1;
-  QImage whole(map.target.width, map.target.height, QImage::Format_ARGB32);
+  const std::vector<char> mine = touched(p, pass);
+  const board::BoardImage board = board::render(p.map, palette);
+  QImage whole(board.width, board.height, QImage::Format_ARGB32);
   whole.fill(0);
   QRect covered;
-  for (int y = 0; y < map.target.height; ++y) {
+  for (int y = 0; y < board.height; ++y) {
     auto* row = reinterpret_cast<QRgb*>(whole.scanLine(y));
     int first = -1;
     int last = -1;
-    for (int x = 0; x < map.target.width; ++x) {
-      const std::size_t pixel = map.target.index(x, y);
-      if (!touches(map, pixel, mine)) continue;
-      const colour::Rgb8 c = board::shown(map, palette, pixel);
+    for (int x = 0; x < board.width; ++x) {
+      if (mine[board.index(x, y)] == 0) continue;
+      const colour::Rgb8 c = board.at(x, y);
       row[x] = qRgb(c.r, c.g, c.b);
       if (first < 0) first = x;
       last = x;

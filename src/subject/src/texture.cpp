@@ -25,16 +25,17 @@ bool inside(const LabelImage& labels, int x, int y, int reach) {
   return true;
 }
 
-/// Of each group of pixels (group_at(x, y), below `groups`) the middle departure from what lies around.
+/// Of each group of pixels (group_at(x, y), below `groups`) the middle departure from what lies around, of every
+/// `step`th.
 template <class GroupAt>
-std::vector<double> textures(const LabImage& image, const LabelImage& labels, std::size_t groups, double none,
+std::vector<double> textures(const LabImage& image, const LabelImage& labels, std::size_t groups, double none, int step,
                              const GroupAt& group_at) {
   const cv::Mat l = box(lightness(image), reach_of(kMark, image.width, image.height));
   const int reach = reach_of(kAround, image.width, image.height);
   const cv::Mat around = box(l, reach);
   std::vector<std::vector<float>> departs(groups);
-  for (int y = 0; y < image.height; ++y) {
-    for (int x = 0; x < image.width; ++x) {
+  for (int y = 0; y < image.height; y += step) {
+    for (int x = 0; x < image.width; x += step) {
       if (!inside(labels, x, y, reach)) continue;
       departs[group_at(x, y)].push_back(std::abs(l.at<float>(y, x) - around.at<float>(y, x)));
     }
@@ -59,14 +60,14 @@ double smooth_of(double texture) {
 }  // namespace
 
 std::vector<double> measure_textures(const LabImage& image, const LabelImage& labels, std::size_t masses) {
-  return textures(image, labels, masses, kNoInside, [&](int x, int y) { return labels.at(x, y); });
+  return textures(image, labels, masses, kNoInside, 1, [&](int x, int y) { return labels.at(x, y); });
 }
 
 void measure_shade_textures(const LabImage& image, const LabelImage& labels, const Grid<std::uint8_t>& shade,
                             std::vector<Mass>& masses) {
   std::vector<std::size_t> first{0};
   for (const Mass& m : masses) first.push_back(first.back() + m.shades.size());
-  const std::vector<double> found = textures(image, labels, first.back(), -1.0,
+  const std::vector<double> found = textures(image, labels, first.back(), -1.0, 2,
                                              [&](int x, int y) { return first[labels.at(x, y)] + shade.at(x, y); });
   for (std::size_t m = 0; m < masses.size(); ++m) {
     for (std::size_t s = 0; s < masses[m].shades.size(); ++s) masses[m].shades[s].texture = found[first[m] + s];

@@ -13,10 +13,12 @@
 
 namespace yd::board {
 
-/// What a finger blends into a target: others, and how much of each, in 255ths.
+/// What a finger blends into the target of a pixel: others, and how much of each; none after the first without a share.
 struct Blended {
+  static constexpr int kWhole = 256;
+  std::uint32_t pixel = 0;
   std::array<std::uint16_t, 3> target{};
-  std::array<std::uint8_t, 3> share{};
+  std::array<std::uint8_t, 3> share{};  ///< in parts of kWhole
   int all() const { return share[0] + share[1] + share[2]; }
 };
 
@@ -25,7 +27,7 @@ struct Blended {
 struct BoardMap {
   subject::Grid<std::uint16_t> target;
   subject::Grid<std::uint8_t> stratum;
-  subject::Grid<Blended> blended;
+  std::vector<Blended> blended;  ///< pixels of which there is more to say, in order
 };
 
 /// The long side of the picture on paper that the grain is drawn for, millimetres.
@@ -55,9 +57,7 @@ subject::Grid<std::uint8_t> speckle(int width, int height, double grain_px);
 
 using BoardImage = subject::Grid<colour::Rgb8>;
 
-/// What a pixel shows, by its place in the map.
-colour::Rgb8 shown(const BoardMap& map, const Palette& palette, std::size_t pixel);
-
+/// One look-up a pixel, and one more for everything that is blended into it.
 BoardImage render(const BoardMap& map, const Palette& palette);
 
 /// Each mass in its own mean colour, with its border dark.

@@ -135,6 +135,18 @@ class TestGraded : public QObject {
     }
   }
 
+  // Where the strokes are known they tell, shade by shade: a mass may be rubbed with its lights laid on top.
+  void each_shade_ends_as_its_own_last_stroke() {
+    Sky sky(4, plan::RubTool::finger, {4});
+    for (plan::TargetPlan& t : sky.scene.plan.targets) {
+      const auto last = t.shade < 2 ? plan::Technique::rubbed : plan::Technique::laid;
+      t.recipe.strokes = {{0, 0.5, plan::Technique::laid}, {1, 0.5, last}};
+    }
+    const auto rows = rows_of(sky.painted());
+    for (int y = 0; y < kRows / 2; ++y) QVERIFY(rows[static_cast<std::size_t>(y)].spread < kLevel);
+    QVERIFY(rows[kRows * 3 / 4].spread > 1);
+  }
+
   // Of what a pixel shows no other has more than what it is painted to.
   void each_pixel_is_of_its_own_target_first() {
     const Sky sky(4, plan::RubTool::finger, {3, 3});

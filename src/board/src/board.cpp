@@ -93,7 +93,7 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
       const Blended more = blended(place, map.target.index(x, y));
       if (more.all() > 0) rows[static_cast<std::size_t>(y)].push_back(more);
       // Strokes and grain together are noise of unit variance again: every stratum keeps its share of the area.
-      const float share = strokes.share.at<float>(y, x);
+      const auto share = static_cast<float>(wandering.rubbed(place.front().target) ? kRubbedShare : kLaidShare);
       map.stratum.at(x, y) =
           stratum_at(std::sqrt(share) * strokes.streaks.at<float>(y, x) + std::sqrt(1 - share) * depth[x]);
     }

@@ -20,9 +20,7 @@ struct StrokeSize {
 constexpr StrokeSize kBroad{1.1, 9};
 constexpr StrokeSize kFine{0.35, 4};
 constexpr double kHandSlant_deg = 52;  // of a right hand, anticlockwise from level
-constexpr double kLaidShare = 0.62;    // of the strokes beside the grain
-constexpr double kRubbedShare = 0.25;
-constexpr double kStreaky = 0.5;  // of where shades meet: the strokes beside the grain
+constexpr double kStreaky = 0.5;       // of where shades meet: the strokes beside the grain
 constexpr double kRagged_mm = 0.12;
 constexpr double kFarOff_mm = 0.8;  // what is wider than this is no part of a streak
 constexpr double kEvenOver = 4;     // times as far the strength of streaks is made even
@@ -36,7 +34,6 @@ struct Hand {
   bool fixed = false;  ///< the direction does not follow the form
   bool fine = false;
   bool rubbed = false;
-  double share = kLaidShare;
 };
 
 bool is_fine(const plan::Touch& t) {
@@ -58,7 +55,6 @@ Hand hand_of(const plan::Touch& t) {
   }
   out.fine = is_fine(t);
   out.rubbed = t.tool != plan::RubTool::none;
-  out.share = out.rubbed ? kRubbedShare : kLaidShare;
   return out;
 }
 
@@ -281,13 +277,12 @@ StrokeFields stroke_fields(const subject::Subject& s, std::span<const std::vecto
                        const cv::Mat places = fine_places(s, hand, px_per_mm);
                        if (cv::countNonZero(places) > 0) fine = streaks(directions, size, kFine, px_per_mm, 23, places);
                      }});
-  StrokeFields out{broad, others, cv::Mat(size, CV_32F), grain, {}};
+  StrokeFields out{broad, others, grain, {}};
   for (const Hand& own : hand) out.rubbed.push_back(own.rubbed ? 1 : 0);
   parallel::each(size.height, [&](int y) {
     for (int x = 0; x < size.width; ++x) {
       const Hand& own = hand[s.labels.at(x, y)];
       if (own.fine) out.streaks.at<float>(y, x) = fine.at<float>(y, x);
-      out.share.at<float>(y, x) = static_cast<float>(own.share);
     }
   });
   return out;

@@ -55,6 +55,12 @@ Wandering::Wandering(const subject::Subject& subject, const plan::Plan& plan, co
   for (const auto& [p, q, length] : gradient_neighbours(s_.softened, s_.labels, static_cast<int>(n)))
     one_[static_cast<std::size_t>(p) * n + static_cast<std::size_t>(q)] =
         one_[static_cast<std::size_t>(q) * n + static_cast<std::size_t>(p)] = 1;
+  for (const plan::TargetPlan& t : targets_) {
+    const auto& laid = t.recipe.strokes;
+    rubbed_.push_back(laid.empty() ? fields_.rubbed[static_cast<std::size_t>(t.mass)]
+                      : laid.back().technique == plan::Technique::rubbed ? 1
+                                                                         : 0);
+  }
   for (std::size_t m = 0; m < n; ++m) {
     for (std::size_t own = 0; own < s_.masses[m].shades.size(); ++own) ways_.push_back(ways_from(m, own));
     bool band = false;
@@ -70,7 +76,8 @@ std::vector<Wandering::Way> Wandering::ways_from(std::size_t mass, std::size_t o
   for (std::size_t s = 0; s < shades.size(); ++s) {
     const colour::Lab& b = shades[s].lab;
     const double apart = colour::distance_1976(a, b);
-    if (s == own || apart <= 0 || apart > kGraded || (!rubbed(mass) && !runs_into(target(mass, own), target(mass, s)))) continue;
+    if (s == own || apart <= 0 || apart > kGraded) continue;
+    if (!rubbed(mass, own) && !runs_into(target(mass, own), target(mass, s))) continue;
     out.push_back({s, {b.l - a.l, b.a - a.a, b.b - a.b}, apart * apart});
   }
   return out;
@@ -104,7 +111,7 @@ Wandering::Place Wandering::at(int x, int y) const {
     const std::size_t shade = nearest(beyond, x, y);
     if (well_painted(target(beyond, shade))) return place(beyond, reaching_in(beyond, shade, x, y));
   }
-  if (rubbed(mass)) return blended(mass, x, y);
+  if (rubbed(mass, s_.shade.at(x, y))) return blended(mass, x, y);
   const std::size_t joined = mass_at(x, y, kJoin_mm);
   if (joined != mass && joins(mass, joined)) {
     const std::size_t shade = nearest(joined, x, y);
@@ -118,7 +125,7 @@ Wandering::Place Wandering::at(int x, int y) const {
 
 /// A mass that comes in from beside: graded where it is rubbed, stroke by stroke where not.
 Wandering::Graded Wandering::reaching_in(std::size_t mass, std::size_t own, int x, int y) const {
-  return rubbed(mass) ? graded(mass, own, x, y) : Graded{own, own, 0};
+  return rubbed(mass, own) ? graded(mass, own, x, y) : Graded{own, own, 0};
 }
 
 /// Of a rubbed mass: its shade and the next, and towards the next band of its gradient those of that one.
@@ -151,7 +158,7 @@ std::size_t Wandering::mass_at(int x, int y, double mm) const {
 }
 
 std::pair<int, int> Wandering::moved(int x, int y, double mm) const {
-  const cv::Vec2f by = rubbed(s_.labels.at(x, y))
+  const cv::Vec2f by = rubbed(s_.labels.at(x, y), s_.shade.at(x, y))
                            ? fields_.grain.at<cv::Vec2f>(y, x)
                            : cv::Vec2f(fields_.others.at<float>(y, x), fields_.streaks.at<float>(y, x));
   const double dx = mm * px_per_mm_ * static_cast<double>(by[0]);
@@ -177,15 +184,16 @@ Wandering::Graded Wandering::graded(std::size_t mass, std::size_t own, int x, in
   const colour::Lab& a = s_.masses[mass].shades[own].lab;
   const std::array<double, 3> to{c.l - a.l, c.a - a.a, c.b - a.b};
   double nearest = to[0] * to[0] + to[1] * to[1] + to[2] * to[2];
+  const bool blends = rubbed(mass, own);
   Graded out{own, own, 0};
   for (const Way& w : ways_[first_[mass] + own]) {
     const double along = to[0] * w.step[0] + to[1] * w.step[1] + to[2] * w.step[2];
     const double t = std::clamp(along / w.long2, 0.0, 0.5);
-    double off = rubbed(mass) ? 0.0 : kShows * t * (1 - t) * w.long2;
+    double off = blends ? 0.0 : kShows * t * (1 - t) * w.long2;
     for (std::size_t k = 0; k < 3; ++k) off += (to[k] - t * w.step[k]) * (to[k] - t * w.step[k]);
     if (off < nearest) nearest = off, out.share = t, out.into = w.to;
   }
-  if (rubbed(mass) || out.share <= 0) return out;
+  if (blends || out.share <= 0) return out;
   const bool other = quantile_of(static_cast<double>(fields_.others.at<float>(y, x))) < out.share;
   return {other ? out.into : own, other ? out.into : own, 0};
 }

@@ -28,6 +28,8 @@ class Wandering {
   using Place = std::array<Part, 4>;
   /// At a pixel of the working image.
   Place at(int x, int y) const;
+  /// Whether a finger ends a target: by its last stroke, or where it has none by the last pass over its mass.
+  bool rubbed(std::size_t target) const { return rubbed_[target] != 0; }
 
  private:
   /// From a shade to another of its mass that a hand grades it into.
@@ -53,14 +55,15 @@ class Wandering {
   Place blended(std::size_t mass, int x, int y) const;
   cv::Mat surroundings(std::size_t mass) const;
   bool joins(std::size_t p, std::size_t q) const { return one_[p * s_.masses.size() + q] != 0; }
-  bool rubbed(std::size_t mass) const { return fields_.rubbed[mass] != 0; }
+  bool rubbed(std::size_t mass, std::size_t shade) const { return rubbed(first_[mass] + shade); }
   std::vector<Way> ways_from(std::size_t mass, std::size_t own) const;
   const plan::TargetPlan& target(std::size_t mass, std::size_t shade) const { return targets_[first_[mass] + shade]; }
 
   const subject::Subject& s_;
   const std::vector<plan::TargetPlan>& targets_;
   std::vector<std::size_t> first_;
-  std::vector<std::vector<Way>> ways_;  ///< of each target
+  std::vector<char> rubbed_;            ///< of each target
+  std::vector<std::vector<Way>> ways_;  ///< the same
   const StrokeFields& fields_;
   double px_per_mm_;
   std::vector<char> one_;      ///< masses that are bands of one gradient: row by row

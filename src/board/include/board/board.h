@@ -35,8 +35,9 @@ inline constexpr double kPictureSide_mm = 400.0;
 
 /// Strata follow the strokes of the hand and the paper's grain, each over an equal share of the area: strokes as broad
 /// as their mark, along the form, plain where a pass is laid, faint where it is rubbed. `touches`: of each pass, as the
-/// guide has them; empty: broad strokes. Shades of a mass run into each other along the strokes, and evenly where its
-/// last pass is rubbed; masses with a soft edge fade into each other. Deterministic.
+/// guide has them; empty: broad strokes. Shades of a mass run into each other along the strokes, and evenly where they
+/// end rubbed (by their last stroke; where none is known, by the last pass over a good part of the mass); masses with a
+/// soft edge fade into each other. Deterministic.
 BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const media::Paper& paper,
                   std::span<const std::vector<plan::Touch>> touches = {});
 

@@ -20,6 +20,7 @@ bool well_painted(const plan::TargetPlan& t) {
   return colour::distance_1976(t.recipe.look.lab, t.target) < kGraded / 2;
 }
 
+/// A field of cells at a pixel, bilinear.
 float at_cell(const cv::Mat& cells, int x, int y) {
   const float u =
       std::clamp((static_cast<float>(x) + 0.5F) / kBandCell_px - 0.5F, 0.0F, static_cast<float>(cells.cols - 1));
@@ -41,6 +42,11 @@ bool runs_into(const plan::TargetPlan& own, const plan::TargetPlan& other) {
   return well_painted(other) && other.recipe.look.spread_l < own.recipe.look.spread_l + kRougher;
 }
 
+bool ends_rubbed(const plan::TargetPlan& t, const StrokeFields& strokes) {
+  if (t.recipe.strokes.empty()) return strokes.rubbed[static_cast<std::size_t>(t.mass)] != 0;
+  return t.recipe.strokes.back().technique == plan::Technique::rubbed;
+}
+
 }  // namespace
 
 Wandering::Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes,
@@ -55,12 +61,7 @@ Wandering::Wandering(const subject::Subject& subject, const plan::Plan& plan, co
   for (const auto& [p, q, length] : gradient_neighbours(s_.softened, s_.labels, static_cast<int>(n)))
     one_[static_cast<std::size_t>(p) * n + static_cast<std::size_t>(q)] =
         one_[static_cast<std::size_t>(q) * n + static_cast<std::size_t>(p)] = 1;
-  for (const plan::TargetPlan& t : targets_) {
-    const auto& laid = t.recipe.strokes;
-    rubbed_.push_back(laid.empty() ? fields_.rubbed[static_cast<std::size_t>(t.mass)]
-                      : laid.back().technique == plan::Technique::rubbed ? 1
-                                                                         : 0);
-  }
+  for (const plan::TargetPlan& t : targets_) rubbed_.push_back(ends_rubbed(t, strokes) ? 1 : 0);
   for (std::size_t m = 0; m < n; ++m) {
     for (std::size_t own = 0; own < s_.masses[m].shades.size(); ++own) ways_.push_back(ways_from(m, own));
     bool band = false;

@@ -14,8 +14,8 @@ namespace yd::board {
 
 /// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
 /// grades its pressure between them, end in broken strokes (rubbed ones in nothing but grain), and masses with a soft
-/// edge or of one gradient fade into each other. None runs into a shade that is painted far from its colour or much
-/// more broken: a spire's edge in a sky would come up as specks all over it. Keeps references to what it is given.
+/// edge or of one gradient fade into each other. No strokes run into a shade that is painted far from its colour or
+/// much more broken: a spire's edge in a sky would come up as specks all over it. Keeps references to what it is given.
 class Wandering {
  public:
   Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes, double px_per_mm);

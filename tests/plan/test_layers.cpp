@@ -258,19 +258,6 @@ class TestLayers : public QObject {
     QVERIFY(speckled > 0);
   }
 
-  // A hazy hill may be of one mass with the wood before it: speckle is seen on the one and not on the other.
-  void speckle_is_seen_where_the_mass_is_smooth() {
-    const std::vector<colour::Lab> labs{{60, 2, -6}, {66, 3, -2}};
-    plan::ShadeSet shades;
-    shades.add_mass(labs, std::vector<double>{0.2, 0.2}, {}, 0.5, std::vector<double>{1, 0.5});
-    const colour::Din99o at = colour::to_din99o(labs[0]);
-    const plan::Looks only{{at}, {labs[0]}, {0.0F}, {4.0F}, {3.0F}};
-    std::array<float, 2> best{plan::kFarOff, plan::kFarOff};
-    plan::reach_down(shades, only, best.data());
-    QVERIFY(std::abs(best[0] - 4) < 1e-3F);
-    QVERIFY(std::abs(best[1] - colour::distance_squared(at, colour::to_din99o(labs[1])) - 2) < 1e-3F);
-  }
-
   // Common practice, no published source: a colour that is a little off is only that, whatever it is; far off, a grey
   // is another grey, but a red that turned grey is gone.
   void a_vivid_colour_that_is_lost_counts_for_more() {

@@ -3,9 +3,11 @@
 #include <tbb/global_control.h>
 
 #include <QTest>
+#include <array>
 #include <cmath>
 
 #include "colour/ciede2000.h"
+#include "search/layer_search.h"
 #include "search/search.h"
 #include "search/stacks.h"
 #include "small_world.h"
@@ -123,6 +125,19 @@ class TestSearch : public QObject {
       QVERIFY(plan::may_lie_over(over.medium, under.medium));
       QVERIFY(under.lab.l <= over.lab.l + plan::kDarkFirstSlack);
     }
+  }
+
+  // A hazy hill may be of one mass with the wood before it: speckle is seen on the one and not on the other.
+  void speckle_is_seen_where_the_mass_is_smooth() {
+    const std::vector<colour::Lab> labs{{60, 2, -6}, {66, 3, -2}};
+    plan::ShadeSet shades;
+    shades.add_mass(labs, std::vector<double>{0.2, 0.2}, {}, 0.5, std::vector<double>{1, 0.5});
+    const colour::Din99o at = colour::to_din99o(labs[0]);
+    const plan::Looks only{{at}, {labs[0]}, {0.0F}, {4.0F}, {3.0F}};
+    std::array<float, 2> best{plan::kFarOff, plan::kFarOff};
+    plan::reach_down(shades, only, best.data());
+    QVERIFY(std::abs(best[0] - 4) < 1e-3F);
+    QVERIFY(std::abs(best[1] - colour::distance_squared(at, colour::to_din99o(labs[1])) - 2) < 1e-3F);
   }
 
   void nothing_to_search_is_an_error() {

@@ -50,10 +50,10 @@ std::vector<double> textures(const LabImage& image, const LabelImage& labels, st
   return out;
 }
 
-constexpr double kPlain = 0.9;  // texture, L*, from which a surface is none that is smooth
-
+/// Of a texture in L*: 1 up to kNone, 0 from kPlain on.
 double smooth_of(double texture) {
   constexpr double kNone = 0.3;
+  constexpr double kPlain = 0.9;
   return std::clamp((kPlain - texture) / (kPlain - kNone), 0.0, 1.0);
 }
 

@@ -97,6 +97,7 @@ std::vector<double> measure_textures(const LabImage& image, const LabelImage& la
 /// The same shade by shade, kept in the masses: a hill in haze and the wood before it may be one mass.
 void measure_shade_textures(const LabImage& image, const LabelImage& labels, const Grid<std::uint8_t>& shade,
                             std::vector<Mass>& masses);
+
 /// 1 where a mass has no texture that marks could be taken for, 0 where it has: as the artist says it is (skin, metal,
 /// glass and skies are smooth; fur, feathers, grass, leaves and stone are not), else as measured.
 double smoothness(const Mass& mass);

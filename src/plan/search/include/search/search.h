@@ -21,8 +21,8 @@ struct SearchInput {
   std::span<const colour::Lab> targets;
   StackRules rules;
   /// What lies there already and is rubbed together with what is laid over it, on a ground of its own; with the new
-  /// layers kMostStrokes at most. `ground` is then how it looks. For layerings of a tray
-  /// only. None: layers are laid on `ground`.
+  /// layers kMostStrokes at most. `ground` is then how it looks. For layerings of a tray only. None: layers are laid on
+  /// `ground`.
   struct Below {
     const optics::Ground* ground = nullptr;
     std::span<const Stroke> strokes{};

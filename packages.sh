@@ -4,7 +4,8 @@ BUILD_PACKAGES=(g++ cmake ninja-build pkg-config qt6-base-dev libgl-dev qt6-imag
   libopencv-core-dev libopencv-imgproc-dev liblcms2-dev libeigen3-dev nlohmann-json3-dev libzip-dev libtbb-dev libcli11-dev coinor-libcbc-dev libnlopt-dev libcsv-dev libheif-dev libapriltag-dev
   libqt6sql6-sqlite qt6-svg-dev qt6-speech-dev qt6-declarative-dev qt6-l10n-tools)
 DEMO_PACKAGES=(xvfb xauth)
-CHECK_PACKAGES=(git clang-format clang-tidy libgsl-dev libbenchmark-dev librapidcheck-dev colord-data argyll-ref unzip python3-scipy locales poppler-utils librsvg2-bin libxml2-utils clang libclang-rt-14-dev speech-dispatcher espeak-ng qt6-speech-speechd-plugin btrfs-progs)
+CHECK_BUILD_PACKAGES=(git clang-format libgsl-dev libbenchmark-dev librapidcheck-dev librsvg2-bin)
+CHECK_PACKAGES=(clang-tidy colord-data argyll-ref unzip python3-scipy locales poppler-utils libxml2-utils clang libclang-rt-14-dev speech-dispatcher espeak-ng qt6-speech-speechd-plugin btrfs-progs)
 PACKAGE_PACKAGES=(dpkg-dev file lintian appstream desktop-file-utils shared-mime-info libxml2-utils librsvg2-bin man-db debootstrap)
 
 # Installs what is missing, as root or through sudo.

@@ -64,10 +64,15 @@ Wandering::Wandering(const subject::Subject& subject, const plan::Plan& plan, co
   for (const plan::TargetPlan& t : targets_) rubbed_.push_back(ends_rubbed(t, strokes) ? 1 : 0);
   for (std::size_t m = 0; m < n; ++m) {
     for (std::size_t own = 0; own < s_.masses[m].shades.size(); ++own) ways_.push_back(ways_from(m, own));
-    bool band = false;
-    for (std::size_t q = 0; q < n; ++q) band = band || joins(m, q);
-    near_.push_back(band ? surroundings(m) : cv::Mat());
+    near_.push_back(is_band(m) ? surroundings(m) : cv::Mat());
   }
+}
+
+bool Wandering::is_band(std::size_t mass) const {
+  for (std::size_t q = 0; q < s_.masses.size(); ++q) {
+    if (joins(mass, q)) return true;
+  }
+  return false;
 }
 
 std::vector<Wandering::Way> Wandering::ways_from(std::size_t mass, std::size_t own) const {

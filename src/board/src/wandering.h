@@ -55,6 +55,7 @@ class Wandering {
   Place blended(std::size_t mass, int x, int y) const;
   cv::Mat surroundings(std::size_t mass) const;
   bool joins(std::size_t p, std::size_t q) const { return one_[p * s_.masses.size() + q] != 0; }
+  bool is_band(std::size_t mass) const;
   bool rubbed(std::size_t mass, std::size_t shade) const { return rubbed(first_[mass] + shade); }
   std::vector<Way> ways_from(std::size_t mass, std::size_t own) const;
   const plan::TargetPlan& target(std::size_t mass, std::size_t shade) const { return targets_[first_[mass] + shade]; }

@@ -52,17 +52,23 @@ double median_factor(std::vector<double> off) {
   return std::exp(*middle);
 }
 
+/// The first of the times that can be believed.
+std::vector<Sample> samples_of(std::span<const TimedPass> times) {
+  std::vector<Sample> out;
+  for (const TimedPass& t : times) {
+    if (out.size() == kMostTimes) break;
+    if (!(t.guessed_minutes > 0) || t.real_minutes < kShortestTime_minutes || t.real_minutes > kLongestTime_minutes)
+      continue;
+    out.push_back(
+        {t.medium ? static_cast<std::size_t>(*t.medium) : kKinds - 1, std::log(t.real_minutes / t.guessed_minutes)});
+  }
+  return out;
+}
+
 }  // namespace
 
 PaceFit fit_pace(std::span<const TimedPass> times) {
-  std::vector<Sample> samples;
-  for (const TimedPass& t : times) {
-    if (samples.size() == kMostTimes) break;
-    if (!(t.guessed_minutes > 0) || t.real_minutes < kShortestTime_minutes || t.real_minutes > kLongestTime_minutes)
-      continue;
-    samples.push_back(
-        {t.medium ? static_cast<std::size_t>(*t.medium) : kKinds - 1, std::log(t.real_minutes / t.guessed_minutes)});
-  }
+  const std::vector<Sample> samples = samples_of(times);
   PaceFit out;
   out.passes = static_cast<int>(samples.size());
   std::vector<double> before;

@@ -79,13 +79,17 @@ void place_them(std::vector<Fault>& faults, const subject::Subject& s, const pla
   }
 }
 
+bool could_be_a_pair(const subject::Mass& a, const subject::Mass& b) {
+  const double ratio = a.area / b.area;
+  return a.plane == b.plane && ratio <= kAlikeArea && ratio >= 1 / kAlikeArea;
+}
+
 /// Two masses that are to be of one colour and are not: paired features, or one thing seen twice.
 std::optional<Fault> pair_fault(const Reading& reading, const subject::Subject& s, std::span<const double> spread,
                                 std::size_t p, std::size_t q) {
   const Compared& a = reading.masses[p].whole;
   const Compared& b = reading.masses[q].whole;
-  const double ratio = s.masses[p].area / s.masses[q].area;
-  if (s.masses[p].plane != s.masses[q].plane || ratio > kAlikeArea || ratio < 1 / kAlikeArea) return {};
+  if (!could_be_a_pair(s.masses[p], s.masses[q])) return {};
   const double wanted = colour::ciede2000(a.expected, b.expected);
   const double is = colour::ciede2000(a.measured, b.measured);
   Fault f;
@@ -101,6 +105,7 @@ std::optional<Fault> pair_fault(const Reading& reading, const subject::Subject& 
   f.weight = std::sqrt(std::min(s.masses[p].area, s.masses[q].area)) * (is - wanted - f.spread_de00);
   return f;
 }
+
 std::vector<Fault> pairs_of(const Reading& reading, const subject::Subject& s, std::span<const double> spread) {
   std::vector<Fault> out;
   for (std::size_t p = 0; p < reading.masses.size(); ++p) {

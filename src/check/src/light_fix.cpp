@@ -308,8 +308,17 @@ void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix) {
   for (const KnownPatch& p : patches) fix.residual_de00 += off_of(p, fix) / static_cast<double>(patches.size());
 }
 
+namespace {
+
+/// Whether there is a margin for the strip of known strokes, and enough of them.
+bool has_strip(const Located& located, const Known& known) {
+  return known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
+}
+
+}  // namespace
+
 LightFix fix_light(const Photo& photo, const Located& located, const Known& known) {
-  const bool strip = known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
+  const bool strip = has_strip(located, known);
   const LightFix bare =
       fix_by_paper(bare_round(photo, located, strip ? static_cast<int>(known.strip.size()) : 0), known.paper);
   if (strip && bare.by != Reference::none) {

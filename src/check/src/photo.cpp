@@ -46,13 +46,8 @@ Status through_profile(const subject::RawPicture& picture, LightImage& image) {
   return success();
 }
 
-}  // namespace
-
-Result<Photo> open_photo(const subject::RawPicture& picture) {
-  const auto pixels = static_cast<std::size_t>(picture.width) * static_cast<std::size_t>(picture.height);
-  if (picture.width < 1 || picture.height < 1 || picture.rgb.size() != 3 * pixels)
-    return bad_value("photograph", "has no pixels");
-  cv::Mat light(picture.height, picture.width, CV_32FC3);
+/// The light of a picture's pixels into `light`, of its size; how many of its numbers are clipped, as a share.
+double to_light(const subject::RawPicture& picture, cv::Mat& light) {
   std::atomic<std::size_t> clipped{0};
   const auto row = 3 * static_cast<std::size_t>(picture.width);
   parallel::each(picture.height, [&](int y) {
@@ -65,10 +60,20 @@ Result<Photo> open_photo(const subject::RawPicture& picture) {
     }
     clipped += top;
   });
+  return static_cast<double>(clipped) / static_cast<double>(picture.rgb.size());
+}
+
+}  // namespace
+
+Result<Photo> open_photo(const subject::RawPicture& picture) {
+  const auto pixels = static_cast<std::size_t>(picture.width) * static_cast<std::size_t>(picture.height);
+  if (picture.width < 1 || picture.height < 1 || picture.rgb.size() != 3 * pixels)
+    return bad_value("photograph", "has no pixels");
+  cv::Mat light(picture.height, picture.width, CV_32FC3);
   Photo out;
   out.width = picture.width;
   out.height = picture.height;
-  out.clipped = static_cast<double>(clipped) / static_cast<double>(3 * pixels);
+  out.clipped = to_light(picture, light);
   out.scale = std::max(1.0, static_cast<double>(std::max(picture.width, picture.height)) / kPhotoSide);
   const cv::Size size(std::max(1, static_cast<int>(std::lround(picture.width / out.scale))),
                       std::max(1, static_cast<int>(std::lround(picture.height / out.scale))));

@@ -66,29 +66,36 @@ SidePoints look_along(const EdgePicture& e, const Point& from, const Point& to, 
 struct Straight {
   double nx = 1, ny = 0, rho = 0, off2 = 1e9;
 };
+
+/// Through those that are `in`; false: they are too few.
+bool lay_through(const std::vector<Point>& points, const std::vector<char>& in, Straight& out) {
+  double n = 0;
+  Point mean;
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    if (in[i] != 0) n += 1, mean.x += points[i].x, mean.y += points[i].y;
+  }
+  if (n < 8) return false;
+  mean.x /= n, mean.y /= n;
+  double xx = 0;
+  double xy = 0;
+  double yy = 0;
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    if (in[i] == 0) continue;
+    const double dx = points[i].x - mean.x;
+    const double dy = points[i].y - mean.y;
+    xx += dx * dx, xy += dx * dy, yy += dy * dy;
+  }
+  const double angle = 0.5 * std::atan2(2 * xy, xx - yy) + std::numbers::pi / 2;
+  out.nx = std::cos(angle), out.ny = std::sin(angle);
+  out.rho = out.nx * mean.x + out.ny * mean.y;
+  return true;
+}
+
 Straight straight_through(const std::vector<Point>& points) {
   Straight out;
   std::vector<char> in(points.size(), 1);
   for (int round = 0; round < 4; ++round) {
-    double n = 0;
-    Point mean;
-    for (std::size_t i = 0; i < points.size(); ++i) {
-      if (in[i] != 0) n += 1, mean.x += points[i].x, mean.y += points[i].y;
-    }
-    if (n < 8) return out;
-    mean.x /= n, mean.y /= n;
-    double xx = 0;
-    double xy = 0;
-    double yy = 0;
-    for (std::size_t i = 0; i < points.size(); ++i) {
-      if (in[i] == 0) continue;
-      const double dx = points[i].x - mean.x;
-      const double dy = points[i].y - mean.y;
-      xx += dx * dx, xy += dx * dy, yy += dy * dy;
-    }
-    const double angle = 0.5 * std::atan2(2 * xy, xx - yy) + std::numbers::pi / 2;
-    out.nx = std::cos(angle), out.ny = std::sin(angle);
-    out.rho = out.nx * mean.x + out.ny * mean.y;
+    if (!lay_through(points, in, out)) return out;
     std::vector<double> off(points.size());
     for (std::size_t i = 0; i < off.size(); ++i)
       off[i] = std::abs(out.nx * points[i].x + out.ny * points[i].y - out.rho);

@@ -39,6 +39,19 @@ const char* name(Trouble trouble) {
   return names[static_cast<std::size_t>(trouble)];
 }
 
+namespace {
+
+std::vector<Trouble> troubles_of(const LightFix& fix) {
+  // Bare paper it is, but a lamp lies on it; what is no paper scatters more.
+  if (fix.by == Reference::none) return {fix.scatter < kStillPaper ? Trouble::glare : Trouble::no_reference};
+  std::vector<Trouble> out;
+  if (std::exp(fix.surface[3]) < kDimPaper) out.push_back(Trouble::too_dark);
+  if (fix.uneven > kMostUneven) out.push_back(Trouble::uneven);
+  return out;
+}
+
+}  // namespace
+
 std::vector<Trouble> troubles_of(const Photo& photo, const Located& located, const LightFix& fix) {
   std::vector<Trouble> out;
   const double side = longer_side(located.picture);
@@ -46,13 +59,8 @@ std::vector<Trouble> troubles_of(const Photo& photo, const Located& located, con
   if (side * photo.scale < kLeastSide_px) out.push_back(Trouble::too_small);
   if (located.blur_px > kMostBlur * side) out.push_back(Trouble::blurred);
   if (clipped(photo, located.picture) > kMostClipped) out.push_back(Trouble::too_light);
-  if (fix.by == Reference::none) {
-    // Bare paper it is, but a lamp lies on it; what is no paper scatters more.
-    out.push_back(fix.scatter < kStillPaper ? Trouble::glare : Trouble::no_reference);
-  } else {
-    if (std::exp(fix.surface[3]) < kDimPaper) out.push_back(Trouble::too_dark);
-    if (fix.uneven > kMostUneven) out.push_back(Trouble::uneven);
-  }
+  const std::vector<Trouble> light = troubles_of(fix);
+  out.insert(out.end(), light.begin(), light.end());
   return out;
 }
 

@@ -81,6 +81,14 @@ void draw_heights(QPainter& painter, const PlanView& p, const QSizeF& size) {
   }
 }
 
+/// Squares for drawing by a grid, so many along the longer side.
+void draw_squares(QPainter& painter, const QSizeF& size, int squares) {
+  painter.setPen(QPen(QColor(150, 150, 150), 0.15));
+  const double step = std::max(size.width(), size.height()) / squares;
+  for (double x = step; x < size.width() - 0.01; x += step) painter.drawLine(QPointF(x, 0), QPointF(x, size.height()));
+  for (double y = step; y < size.height() - 0.01; y += step) painter.drawLine(QPointF(0, y), QPointF(size.width(), y));
+}
+
 /// Everything on the sheet, in millimetres.
 void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& options) {
   const QSizeF size(10 * p.sheet.width_cm, 10 * p.sheet.height_cm);
@@ -88,14 +96,7 @@ void draw_sheet(QPainter& painter, const PlanView& p, const OutlineOptions& opti
   painter.setPen(QPen(QColor(60, 60, 60), 0.3));
   painter.drawRect(QRectF(QPointF(0, 0), size));
   const int squares = options.aids.grid > 0 ? 0 : std::clamp(options.grid, 0, kMostGrid);
-  if (squares > 0) {
-    painter.setPen(QPen(QColor(150, 150, 150), 0.15));
-    const double step = std::max(size.width(), size.height()) / squares;
-    for (double x = step; x < size.width() - 0.01; x += step)
-      painter.drawLine(QPointF(x, 0), QPointF(x, size.height()));
-    for (double y = step; y < size.height() - 0.01; y += step)
-      painter.drawLine(QPointF(0, y), QPointF(size.width(), y));
-  }
+  if (squares > 0) draw_squares(painter, size, squares);
   draw_aids(painter, options.aids, size);
   painter.setPen(QPen(QColor(90, 90, 90), 0.25));
   if (options.outlines) painter.drawPath(traced(p, size));

@@ -290,19 +290,27 @@ QStringList safety_page(const PlanView& planned) {
   return out;
 }
 
+namespace {
+
+/// `towards`: L* times pressure, positive where the lights have more of it.
+QString firmer_side(double towards) {
+  constexpr double kGraded = 0.7;  // from here on a layer is firmer to one side
+  if (towards < -kGraded) return tr(", firmer in the darks");
+  return towards > kGraded ? tr(", firmer in the lights") : QString();
+}
+
+}  // namespace
+
 QStringList friend_words(const PlanView& planned, int mass) {
   constexpr double kAll = 0.95;
   constexpr double kNone = 0.005;
-  constexpr double kGraded = 0.7;  // L* times pressure from which a layer is firmer to one side
   QStringList out;
   for (const plan::MassLayer& layer : plan::layers_of(planned.plan.targets, mass)) {
     if (layer.share < kNone) continue;
     const media::Stick& stick = planned.collection.sticks[static_cast<std::size_t>(layer.stroke.stick)];
     const QString rub = layer.stroke.technique == plan::Technique::rubbed ? tr(", rubbed in") : QString();
     const QString where = layer.share >= kAll ? QString() : tr(", on %1 % of it").arg(qRound(100 * layer.share));
-    const QString side = layer.towards < -kGraded  ? tr(", firmer in the darks")
-                         : layer.towards > kGraded ? tr(", firmer in the lights")
-                                                   : QString();
+    const QString side = firmer_side(layer.towards);
     out << tr("%1%2: %3%4%5%6.")
                .arg(layer.stroke.fix_first ? tr("Fix, let it dry, then ") : QString(), words::stick_name(stick),
                     pressure_words(layer.least, layer.stroke.pressure), rub, where, side);

@@ -28,6 +28,25 @@ Result<ImportedSticks> read_sticks(const QByteArray& bytes, const std::string& w
   return sticks_from_csv(table.value(), table->guess, where, medium);
 }
 
+namespace {
+
+/// Each entry by itself: one that is wrong is named and left out.
+void read_entries(const nlohmann::json& entries, ImportedSticks& out) {
+  int number = 0;
+  for (const auto& entry : entries) {
+    ++number;
+    const nlohmann::json alone = {{"id", "one"}, {"name", "one"}, {"sticks", nlohmann::json::array({entry})}};
+    auto one = media::collection_from_json(alone, "stick");
+    if (one) {
+      out.sticks.push_back(std::move(one.value().sticks.front()));
+    } else {
+      out.bad.push_back({number, describe(one.error())});
+    }
+  }
+}
+
+}  // namespace
+
 Result<ImportedSticks> read_collection_json(const QByteArray& bytes, const std::string& where) {
   if (bytes.size() > kMostPaletteBytes) return Error{Error::Code::too_large, where, "is larger than 32 MB"};
   auto json = media::parse_json(bytes.toStdString(), where);
@@ -41,17 +60,7 @@ Result<ImportedSticks> read_collection_json(const QByteArray& bytes, const std::
   ImportedSticks out;
   out.name = top.text("name", "Imported");
   if (top.error()) return *top.error();
-  int number = 0;
-  for (const auto& entry : entries) {
-    ++number;
-    const nlohmann::json alone = {{"id", "one"}, {"name", "one"}, {"sticks", nlohmann::json::array({entry})}};
-    auto one = media::collection_from_json(alone, "stick");
-    if (one) {
-      out.sticks.push_back(std::move(one.value().sticks.front()));
-    } else {
-      out.bad.push_back({number, describe(one.error())});
-    }
-  }
+  read_entries(entries, out);
   return out;
 }
 

@@ -24,11 +24,12 @@ Error at_line(const std::string& where, int line, const std::string& what) {
   return {Error::Code::bad_value, where + ", line " + std::to_string(line), what};
 }
 
+using OffcutColumns = std::array<std::size_t, kColumns.size()>;  ///< where each is in a row
+
 /// One row, its cells by the columns' names.
 class OffcutRow {
  public:
-  OffcutRow(const std::vector<std::string>& cells, const std::array<std::size_t, kColumns.size()>& columns)
-      : cells_(cells), columns_(columns) {}
+  OffcutRow(const std::vector<std::string>& cells, const OffcutColumns& columns) : cells_(cells), columns_(columns) {}
   QString text(std::size_t column) const {
     const std::size_t at = columns_[column];
     return at < cells_.size() ? QString::fromStdString(cells_[at]).trimmed() : QString();
@@ -42,7 +43,7 @@ class OffcutRow {
 
  private:
   const std::vector<std::string>& cells_;
-  const std::array<std::size_t, kColumns.size()>& columns_;
+  const OffcutColumns& columns_;
 };
 
 std::optional<double> pressure_of(const OffcutRow& row) {
@@ -82,6 +83,22 @@ Result<calibrate::Reading> reading_of(const OffcutRow& row, const std::string& w
   return calibrate::Reading{stroke.value(), {*lab[0], *lab[1], *lab[2]}};
 }
 
+/// Where each of our columns is in a table, by its title.
+Result<OffcutColumns> columns_of(const std::vector<std::string>& titles, const std::string& where) {
+  OffcutColumns out{};
+  for (std::size_t i = 0; i < kColumns.size(); ++i) {
+    const auto found = std::find_if(titles.begin(), titles.end(), [&](const std::string& t) {
+      const QString title = QString::fromStdString(t).trimmed();
+      return title.compare(kColumns[i], Qt::CaseInsensitive) == 0 ||
+             (i >= 3 && title.compare(QString(kColumns[i]).chopped(1), Qt::CaseInsensitive) == 0);
+    });
+    if (found == titles.end())
+      return Error{Error::Code::bad_format, where, std::string("has no column ") + kColumns[i]};
+    out[i] = static_cast<std::size_t>(found - titles.begin());
+  }
+  return out;
+}
+
 /// Every row, or those that were measured, made into something.
 template <class Made>
 Result<std::vector<Made>> rows_of(const QByteArray& bytes, const std::string& where, bool measured_only,
@@ -90,21 +107,12 @@ Result<std::vector<Made>> rows_of(const QByteArray& bytes, const std::string& wh
                                   const media::Collection& collection) {
   const auto read = read_csv_table(bytes, where);
   if (!read) return read.error();
-  std::array<std::size_t, kColumns.size()> columns{};
-  for (std::size_t i = 0; i < kColumns.size(); ++i) {
-    const auto found = std::find_if(read->titles.begin(), read->titles.end(), [&](const std::string& t) {
-      const QString title = QString::fromStdString(t).trimmed();
-      return title.compare(kColumns[i], Qt::CaseInsensitive) == 0 ||
-             (i >= 3 && title.compare(QString(kColumns[i]).chopped(1), Qt::CaseInsensitive) == 0);
-    });
-    if (found == read->titles.end())
-      return Error{Error::Code::bad_format, where, std::string("has no column ") + kColumns[i]};
-    columns[i] = static_cast<std::size_t>(found - read->titles.begin());
-  }
+  const auto columns = columns_of(read->titles, where);
+  if (!columns) return columns.error();
   std::vector<Made> out;
   out.reserve(read->rows.size());
   for (std::size_t i = 0; i < read->rows.size(); ++i) {
-    const OffcutRow row(read->rows[i], columns);
+    const OffcutRow row(read->rows[i], columns.value());
     if (measured_only && !row.measured()) continue;
     auto made = make(row, where, read->lines[i], collection);
     if (!made) return made.error();

@@ -131,19 +131,24 @@ json passages_to_json(const words::Job& job) {
   return out;
 }
 
+json to_json(const plan::Touch& t, const words::Job& job) {
+  json out = {{"mass", job.masses[static_cast<std::size_t>(t.place.mass)].id},
+              {"part", plan::name(t.place.part)},
+              {"share", rounded(t.place.share)},
+              {"mark", plan::name(t.mark)},
+              {"text", words::where(t.place, job.masses).toStdString()}};
+  if (t.directed) out["direction_deg"] = rounded(t.angle_deg, 10);
+  if (t.tool != plan::RubTool::none) out["tool"] = plan::name(t.tool);
+  if (t.place.grows > 0) out["run"] = words::run(t.place).toStdString();
+  return out;
+}
+
 /// How and where a pass is laid, mass by mass; its own mark, tool and direction are those of its largest place.
 void add_touches(json& pass, const words::Job& job, int index) {
   json places = json::array();
   const plan::Touch* largest = nullptr;
   for (const plan::Touch& t : job.guide.touches[static_cast<std::size_t>(index)]) {
-    places.push_back({{"mass", job.masses[static_cast<std::size_t>(t.place.mass)].id},
-                      {"part", plan::name(t.place.part)},
-                      {"share", rounded(t.place.share)},
-                      {"mark", plan::name(t.mark)},
-                      {"text", words::where(t.place, job.masses).toStdString()}});
-    if (t.directed) places.back()["direction_deg"] = rounded(t.angle_deg, 10);
-    if (t.tool != plan::RubTool::none) places.back()["tool"] = plan::name(t.tool);
-    if (t.place.grows > 0) places.back()["run"] = words::run(t.place).toStdString();
+    places.push_back(to_json(t, job));
     if (largest == nullptr || t.place.area_cm2 > largest->place.area_cm2) largest = &t;
   }
   pass["places"] = places;
@@ -153,23 +158,38 @@ void add_touches(json& pass, const words::Job& job, int index) {
   if (largest->directed) pass["direction"] = words::direction(*largest).toStdString();
 }
 
+json parts_to_json(const plan::Pass& p, const plan::Plan& plan, const subject::Subject& subject) {
+  json out = json::array();
+  for (const plan::PassPart& part : plan::parts_of(p, plan.targets)) {
+    out.push_back({{"mass", subject.masses[static_cast<std::size_t>(part.mass)].id},
+                   {"area", rounded(part.area)},
+                   {"least_pressure", part.least},
+                   {"greatest_pressure", part.greatest}});
+  }
+  return out;
+}
+
+void add_stroke(json& pass, const plan::Pass& p, const plan::Plan& plan, const media::Collection& collection) {
+  pass["least_pressure"] = p.least_pressure;
+  pass["greatest_pressure"] = p.pressure;
+  pass["area"] = rounded(plan::area_of(p, plan.targets));
+  pass["technique"] = plan::name(p.technique);
+  pass["medium"] = optics::name(collection.sticks[static_cast<std::size_t>(p.stick)].medium);
+  pass["costs_when_off"] = rounded(p.costs_when_off);
+  pass["delicate"] = plan::is_delicate(p);
+  pass["what_for"] = plan::name(p.purpose);
+}
+
 json passes_to_json(const words::Job& job, const subject::Subject& subject, const media::Collection& collection) {
   const plan::Plan& plan = job.plan;
   json out = json::array();
   for (const plan::Pass& p : plan.passes) {
     json masses = json::array();
     for (const int m : p.masses) masses.push_back(subject.masses[static_cast<std::size_t>(m)].id);
-    json parts = json::array();
-    for (const plan::PassPart& part : plan::parts_of(p, plan.targets)) {
-      parts.push_back({{"mass", subject.masses[static_cast<std::size_t>(part.mass)].id},
-                       {"area", rounded(part.area)},
-                       {"least_pressure", part.least},
-                       {"greatest_pressure", part.greatest}});
-    }
     json pass = {{"number", p.number},
                  {"kind", plan::name(p.kind)},
                  {"masses", masses},
-                 {"parts", parts},
+                 {"parts", parts_to_json(p, plan, subject)},
                  {"layer", p.accent && p.level >= plan::kAccentLevel ? 0 : p.level + 1},
                  {"plane", subject::name(p.plane)},
                  {"reason", words::reason(p.reason, subject.masses).toStdString()},
@@ -179,16 +199,7 @@ json passes_to_json(const words::Job& job, const subject::Subject& subject, cons
                  {"dry_minutes", rounded(p.dry_minutes, 10)},
                  {"why", reasons_before(plan, subject, p.number)}};
     if (p.stick >= 0) pass["stick"] = collection.sticks[static_cast<std::size_t>(p.stick)].id;
-    if (p.kind == plan::PassKind::stroke) {
-      pass["least_pressure"] = p.least_pressure;
-      pass["greatest_pressure"] = p.pressure;
-      pass["area"] = rounded(plan::area_of(p, plan.targets));
-      pass["technique"] = plan::name(p.technique);
-      pass["medium"] = optics::name(collection.sticks[static_cast<std::size_t>(p.stick)].medium);
-      pass["costs_when_off"] = rounded(p.costs_when_off);
-      pass["delicate"] = plan::is_delicate(p);
-      pass["what_for"] = plan::name(p.purpose);
-    }
+    if (p.kind == plan::PassKind::stroke) add_stroke(pass, p, plan, collection);
     if (p.kind == plan::PassKind::coat)
       pass["medium"] = plan::name(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium);
     if (p.laid) pass["done"] = !p.skipped;

@@ -132,6 +132,23 @@ Status Journal::remove_recipe(qint64 id) {
   return all.commit();
 }
 
+namespace {
+
+std::vector<Recipe> nearest_first(std::vector<Recipe> recipes, const colour::Lab& like, double within) {
+  std::vector<std::pair<double, Recipe>> near;
+  for (Recipe& r : recipes) {
+    const double off = colour::ciede2000(like, r.lab);
+    if (off <= within) near.emplace_back(off, std::move(r));
+  }
+  std::stable_sort(near.begin(), near.end(), [](const auto& p, const auto& r) { return p.first < r.first; });
+  std::vector<Recipe> out;
+  out.reserve(near.size());
+  for (auto& [off, r] : near) out.push_back(std::move(r));
+  return out;
+}
+
+}  // namespace
+
 Result<std::vector<Recipe>> Journal::recipes(const Query& q) const {
   Filter filter = filter_of(q, "at_s");
   if (!q.words.trimmed().isEmpty()) {
@@ -150,16 +167,7 @@ Result<std::vector<Recipe>> Journal::recipes(const Query& q) const {
   filter.bind_to(s);
   auto out = read_recipes(database(), std::move(s));
   if (!out || !q.like) return out;
-  std::vector<std::pair<double, Recipe>> near;
-  for (Recipe& r : out.value()) {
-    const double off = colour::ciede2000(*q.like, r.lab);
-    if (off <= q.within) near.emplace_back(off, std::move(r));
-  }
-  std::stable_sort(near.begin(), near.end(), [](const auto& p, const auto& r) { return p.first < r.first; });
-  std::vector<Recipe> sorted;
-  sorted.reserve(near.size());
-  for (auto& [off, r] : near) sorted.push_back(std::move(r));
-  return sorted;
+  return nearest_first(std::move(out.value()), *q.like, q.within);
 }
 
 Result<std::vector<Recipe>> Journal::recipes_of(const QString& work) const {

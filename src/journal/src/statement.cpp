@@ -17,16 +17,17 @@ constexpr int kIo = 10;
 constexpr int kReadOnly = 8;
 constexpr int kBusy = 5;
 
+/// SQLite knows a full disk, but not a quota that is used up; the system's own number is still there.
+bool is_full(int code, int system) { return code == kFull || (code == kIo && (system == EDQUOT || system == ENOSPC)); }
+
 }  // namespace
 
 Error sql_error(const QString& file, const QSqlError& error) {
-  // SQLite knows a full disk, but not a quota that is used up; the system's own number is still there.
   const int system = errno;
   const int code = error.nativeErrorCode().toInt() & 0xff;
   const std::string where = file.toStdString();
   if (code == kCorrupt || code == kNoDatabase) return {Error::Code::bad_format, where, "the journal is damaged"};
-  if (code == kFull || (code == kIo && (system == EDQUOT || system == ENOSPC)))
-    return {Error::Code::io, where, "the disk is full; nothing was written"};
+  if (is_full(code, system)) return {Error::Code::io, where, "the disk is full; nothing was written"};
   if (code == kReadOnly) return {Error::Code::io, where, "is read-only; nothing was written"};
   if (code == kBusy) return {Error::Code::io, where, "is held by another program; nothing was written"};
   return {Error::Code::io, where, error.databaseText().toStdString()};

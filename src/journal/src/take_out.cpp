@@ -135,7 +135,7 @@ QString told_sittings(const Whole& w) {
   return out;
 }
 
-QString told_rest(const Whole& w) {
+QString told_recipes(const Whole& w) {
   QString out;
   if (!w.recipes.empty()) out += "\n## Recipes\n";
   for (std::size_t i = 0; i < w.recipes.size(); ++i) {
@@ -146,6 +146,11 @@ QString told_rest(const Whole& w) {
     for (const RecipeUse& u : r.used)
       out += QString("\nUsed again for %1 in %2, %3.\n").arg(plain(u.place), plain(u.title), day(u.at_s));
   }
+  return out;
+}
+
+QString told_rest(const Whole& w) {
+  QString out;
   if (!w.notes.empty()) out += "\n## Notes\n\n";
   for (const Note& n : w.notes) out += QString("- %1: %2\n").arg(day(n.at_s), plain(n.text));
   if (!w.photos.empty()) out += "\n## Photographs\n\n";
@@ -155,7 +160,9 @@ QString told_rest(const Whole& w) {
   return out;
 }
 
-QString told(const Whole& w) { return told_work(w) + told_sticks(w) + told_sittings(w) + told_rest(w); }
+QString told(const Whole& w) {
+  return told_work(w) + told_sticks(w) + told_sittings(w) + told_recipes(w) + told_rest(w);
+}
 
 }  // namespace
 

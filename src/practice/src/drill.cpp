@@ -140,17 +140,23 @@ Lab Drill::look_of(const std::vector<plan::Stroke>& strokes) const {
   return plan::evaluate(material_.paper.ground, material_.parameters, material_.sticks, strokes, {}).look.lab;
 }
 
+/// The lowest firm, those above lightly or half pressed.
+plan::Stroke Drill::some_stroke(int level) {
+  plan::Stroke s;
+  s.stick = static_cast<int>(random_.below(material_.sticks.size()));
+  s.pressure = level == 0 ? 1.0 : random_.below(2) == 0 ? 0.35 : 0.7;
+  s.technique = random_.below(2) == 0 ? plan::Technique::laid : plan::Technique::rubbed;
+  s.level = level;
+  return s;
+}
+
 /// Two or three strokes that may lie so, hard under soft.
 std::vector<plan::Stroke> Drill::some_strokes() {
   const std::size_t n = 2 + random_.below(2);
   std::vector<plan::Stroke> out;
   constexpr int kTries = 60;
   for (int tries = 0; tries < kTries && out.size() < n; ++tries) {
-    plan::Stroke s;
-    s.stick = static_cast<int>(random_.below(material_.sticks.size()));
-    s.pressure = out.empty() ? 1.0 : random_.below(2) == 0 ? 0.35 : 0.7;
-    s.technique = random_.below(2) == 0 ? plan::Technique::laid : plan::Technique::rubbed;
-    s.level = static_cast<int>(out.size());
+    const plan::Stroke s = some_stroke(static_cast<int>(out.size()));
     const auto& sticks = material_.sticks;
     if (!out.empty()) {
       const auto under = static_cast<std::size_t>(out.back().stick);

@@ -55,17 +55,22 @@ Status merge(Edited& state, const MassEdit& e) {
   return success();
 }
 
+template <class Side>
+void hand_over(LabelImage& labels, int from, std::uint16_t to, Side other_side) {
+  for (int y = 0; y < labels.height; ++y) {
+    for (int x = 0; x < labels.width; ++x) {
+      if (labels.at(x, y) == from && other_side(x, y)) labels.at(x, y) = to;
+    }
+  }
+}
+
 /// Hands the pixels for which `other_side` holds to a new mass; both sides are then made whole.
 template <class Side>
 Status split(Edited& state, const MassEdit& e, Side other_side) {
   if (state.regions.count >= kMostMasses) return refuse(e, "cannot be split: there are 60 masses already");
   LabelImage labels = state.regions.labels;
   const auto fresh = static_cast<std::uint16_t>(state.regions.count);
-  for (int y = 0; y < labels.height; ++y) {
-    for (int x = 0; x < labels.width; ++x) {
-      if (labels.at(x, y) == e.mass && other_side(x, y)) labels.at(x, y) = fresh;
-    }
-  }
+  hand_over(labels, e.mass, fresh, other_side);
   labels = keep_largest(e.kind == MassEdit::Kind::split_values ? vote(vote(labels)) : labels);
   const double least = kLeastSplit * static_cast<double>(labels.size());
   for (const int side : {e.mass, static_cast<int>(fresh)}) {

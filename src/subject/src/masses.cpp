@@ -165,19 +165,30 @@ std::vector<Mass> measure_masses(const LabImage& image, const Regions& regions) 
   return masses;
 }
 
-std::vector<GradientPair> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses) {
-  constexpr double kStep = 2.2;       // CIE 1976 across the border up to which it is no edge
+namespace {
+
+/// What is seen across a border, added up along it, CIE 1976.
+struct BorderSteps {
+  double near = 0, far = 0, length = 0;
+};
+
+bool is_gradient(const BorderSteps& s) {
+  constexpr double kStep = 2.2;       // across the border up to which it is no edge
   constexpr double kRampStep = 6;     // up to here it may be a steep gradient, if …
   constexpr double kRampShare = 0.5;  // … no more of the step four times as far across is made there: a quarter is even
-  constexpr double kReach = 0.006;    // of the longer side, to either side of the border
+  const bool ramp = s.near < kRampStep * s.length && s.near < kRampShare * s.far;
+  return s.near < kStep * s.length || ramp;
+}
+
+}  // namespace
+
+std::vector<GradientPair> gradient_neighbours(const LabImage& image, const LabelImage& labels, int masses) {
+  constexpr double kReach = 0.006;       // of the longer side, to either side of the border
   constexpr double kLeastBorder = 0.06;  // of the longer side
   const auto n = static_cast<std::size_t>(masses);
   const int side = std::max(image.width, image.height);
   const int reach = std::max(1, static_cast<int>(std::lround(kReach * side)));
-  struct Steps {
-    double near = 0, far = 0, length = 0;
-  };
-  std::vector<Steps> steps(n * n);
+  std::vector<BorderSteps> steps(n * n);
   const auto step = [&](int x, int y, int dx, int dy) {
     const colour::LabPixel& a = image.at(std::max(0, x - dx), std::max(0, y - dy));
     const colour::LabPixel& b = image.at(std::min(image.width - 1, x + dx), std::min(image.height - 1, y + dy));
@@ -187,7 +198,7 @@ std::vector<GradientPair> gradient_neighbours(const LabImage& image, const Label
     const std::size_t p = labels.at(x, y);
     const std::size_t q = labels.at(x + dx, y + dy);
     if (p == q) return;
-    Steps& s = steps[std::min(p, q) * n + std::max(p, q)];
+    BorderSteps& s = steps[std::min(p, q) * n + std::max(p, q)];
     s.near += step(x, y, dx * reach, dy * reach);
     s.far += step(x, y, 4 * dx * reach, 4 * dy * reach);
     s.length += 1;
@@ -198,10 +209,9 @@ std::vector<GradientPair> gradient_neighbours(const LabImage& image, const Label
   std::vector<GradientPair> out;
   for (std::size_t p = 0; p < n; ++p) {
     for (std::size_t q = p + 1; q < n; ++q) {
-      const Steps& s = steps[p * n + q];
-      if (s.length < kLeastBorder * side) continue;
-      const bool ramp = s.near < kRampStep * s.length && s.near < kRampShare * s.far;
-      if (s.near < kStep * s.length || ramp) out.push_back({static_cast<int>(p), static_cast<int>(q), s.length / side});
+      const BorderSteps& s = steps[p * n + q];
+      if (s.length >= kLeastBorder * side && is_gradient(s))
+        out.push_back({static_cast<int>(p), static_cast<int>(q), s.length / side});
     }
   }
   return out;

@@ -57,6 +57,17 @@ std::array<double, 3> spread_of(std::span<const PaletteColour> colours) {
 
 Lab scaled(const Lab& lab, double by) { return {lab.l, lab.a * by, lab.b * by}; }
 
+/// Lights warm and darks cool, or the other way round.
+Lab lit(const Lab& lab, const OwnColours& c, const std::array<double, 3>& spread) {
+  const double half = std::max(8.0, lab.l > spread[1] ? spread[2] - spread[1] : spread[1] - spread[0]);
+  const double t = std::clamp((lab.l - spread[1]) / half, -1.0, 1.0);
+  const bool warm = (t > 0) == (c.mood == Mood::warm_light);
+  const double hue = rad(warm ? kWarmHue : kCoolHue);
+  // Black and white have no room for colour.
+  const double by = kLightShift * c.amount * std::abs(t) * std::min({1.0, lab.l / 15, (100 - lab.l) / 8});
+  return {lab.l, lab.a + by * std::cos(hue), lab.b + by * std::sin(hue)};
+}
+
 /// One colour under a mood at full strength or less.
 Lab in_mood(const Lab& lab, const OwnColours& c, const std::array<double, 3>& spread) {
   switch (c.mood) {
@@ -67,15 +78,8 @@ Lab in_mood(const Lab& lab, const OwnColours& c, const std::array<double, 3>& sp
     case Mood::quiet:
       return scaled(lab, 1 - kQuieter * c.amount);
     case Mood::warm_light:
-    case Mood::cool_light: {
-      const double half = std::max(8.0, lab.l > spread[1] ? spread[2] - spread[1] : spread[1] - spread[0]);
-      const double t = std::clamp((lab.l - spread[1]) / half, -1.0, 1.0);
-      const bool warm = (t > 0) == (c.mood == Mood::warm_light);
-      const double hue = rad(warm ? kWarmHue : kCoolHue);
-      // Black and white have no room for colour.
-      const double by = kLightShift * c.amount * std::abs(t) * std::min({1.0, lab.l / 15, (100 - lab.l) / 8});
-      return {lab.l, lab.a + by * std::cos(hue), lab.b + by * std::sin(hue)};
-    }
+    case Mood::cool_light:
+      return lit(lab, c, spread);
     case Mood::led: {
       const Lab to = in_family(c.leading, lab.l);
       const double by = kLed * c.amount;

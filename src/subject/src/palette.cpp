@@ -82,6 +82,20 @@ double squares_between(std::vector<std::pair<double, double>> p, std::vector<std
   return out;
 }
 
+/// The two of at least two colours that lose least by being made one.
+std::pair<std::size_t, std::size_t> least_lost(const std::vector<PaletteColour>& all) {
+  std::pair<std::size_t, std::size_t> out{0, 1};
+  double least = std::numeric_limits<double>::max();
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    for (std::size_t j = i + 1; j < all.size(); ++j) {
+      const double d = colour::distance_1976(all[i].lab, all[j].lab);
+      const double lost = d * d * all[i].share * all[j].share / (all[i].share + all[j].share);
+      if (lost < least) least = lost, out = {i, j};
+    }
+  }
+  return out;
+}
+
 }  // namespace
 
 std::vector<PaletteColour> palette_of(std::span<const Mass> masses, std::size_t most) {
@@ -92,16 +106,7 @@ std::vector<PaletteColour> palette_of(std::span<const Mass> masses, std::size_t 
     }
   }
   while (out.size() > std::max<std::size_t>(1, most)) {
-    std::size_t first = 0;
-    std::size_t second = 1;
-    double least = std::numeric_limits<double>::max();
-    for (std::size_t i = 0; i < out.size(); ++i) {
-      for (std::size_t j = i + 1; j < out.size(); ++j) {
-        const double d = colour::distance_1976(out[i].lab, out[j].lab);
-        const double lost = d * d * out[i].share * out[j].share / (out[i].share + out[j].share);
-        if (lost < least) least = lost, first = i, second = j;
-      }
-    }
+    const auto [first, second] = least_lost(out);
     PaletteColour& kept = out[first];
     const double part = out[second].share / (kept.share + out[second].share);
     kept.lab.l += part * (out[second].lab.l - kept.lab.l);

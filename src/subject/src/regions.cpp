@@ -261,6 +261,20 @@ bool in_a_ring(const std::vector<FocusRing>& rings, int x, int y, int width, int
   });
 }
 
+namespace {
+
+std::vector<double> pixels_in_rings(const Regions& pieces, std::size_t count, const std::vector<FocusRing>& rings) {
+  const LabelImage& labels = pieces.labels;
+  std::vector<double> out(count, 0);
+  for (int y = 0; y < labels.height && !rings.empty(); ++y) {
+    for (int x = 0; x < labels.width; ++x)
+      out[labels.at(x, y)] += in_a_ring(rings, x, y, labels.width, labels.height) ? 1 : 0;
+  }
+  return out;
+}
+
+}  // namespace
+
 std::vector<double> importance_of(const LabImage& image, const Regions& pieces, const std::vector<FocusRing>& rings) {
   constexpr double kVivid = 30;      // chroma beyond the picture's mean that counts in full
   constexpr double kContrasty = 25;  // distance to the neighbours beyond the mean
@@ -281,11 +295,7 @@ std::vector<double> importance_of(const LabImage& image, const Regions& pieces, 
     mean_chroma += chroma[i] * all[i].area / static_cast<double>(image.size());
     mean_contrast += contrast[i] * all[i].area / static_cast<double>(image.size());
   }
-  std::vector<double> in_ring(n, 0);
-  for (int y = 0; y < image.height && !rings.empty(); ++y) {
-    for (int x = 0; x < image.width; ++x)
-      in_ring[pieces.labels.at(x, y)] += in_a_ring(rings, x, y, image.width, image.height) ? 1 : 0;
-  }
+  const std::vector<double> in_ring = pixels_in_rings(pieces, n, rings);
   std::vector<double> out(n, 1);
   for (std::size_t i = 0; i < n; ++i) {
     out[i] += 0.5 * std::clamp((chroma[i] - mean_chroma) / kVivid, 0.0, 1.0) +

@@ -49,22 +49,27 @@ struct Group {
     }
   }
 
-  /// The direction of largest scatter, by repeated multiplication with the covariance.
-  Vector axis(const std::vector<Sample>& all) const {
-    std::array<Vector, 3> covariance{};
+  std::array<Vector, 3> covariance(const std::vector<Sample>& all) const {
+    std::array<Vector, 3> out{};
     for (const std::size_t i : members) {
       const Vector v = vector(all[i].even);
       for (std::size_t r = 0; r < 3; ++r) {
-        for (std::size_t c = 0; c < 3; ++c) covariance[r][c] += all[i].counts * (v[r] - mean[r]) * (v[c] - mean[c]);
+        for (std::size_t c = 0; c < 3; ++c) out[r][c] += all[i].counts * (v[r] - mean[r]) * (v[c] - mean[c]);
       }
     }
+    return out;
+  }
+
+  /// The direction of largest scatter, by repeated multiplication with the covariance.
+  Vector axis(const std::vector<Sample>& all) const {
+    const std::array<Vector, 3> spread = covariance(all);
     Vector out{1, 0.3, 0.2};
     constexpr int kTimes = 12;
     for (int n = 0; n < kTimes; ++n) {
       Vector next{};
       double length = 0;
       for (std::size_t r = 0; r < 3; ++r) {
-        for (std::size_t c = 0; c < 3; ++c) next[r] += covariance[r][c] * out[c];
+        for (std::size_t c = 0; c < 3; ++c) next[r] += spread[r][c] * out[c];
         length += next[r] * next[r];
       }
       if (length <= 0) return out;

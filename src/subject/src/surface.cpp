@@ -114,12 +114,18 @@ class Guesser {
     return true;
   }
 
-  /// The mass below that a wide one touches most, if it is a smooth lighter one in the background; -1: none.
-  int lighter_below(std::size_t m) const {
+  /// The mass whose middle lies lower and that it touches most; itself: none.
+  std::size_t most_touched_below(std::size_t m) const {
     std::size_t best = m;
     for (std::size_t n = 0; n < masses_.size(); ++n) {
       if (masses_[n].centre_y > masses_[m].centre_y && border(m, n) > (best == m ? 0 : border(m, best))) best = n;
     }
+    return best;
+  }
+
+  /// The mass below that a wide one touches most, if it is a smooth lighter one in the background; -1: none.
+  int lighter_below(std::size_t m) const {
+    const std::size_t best = most_touched_below(m);
     const bool wide = best != m && border(m, best) > kWide * width_;
     return wide && could_be_sky(best) && masses_[best].mean.l > masses_[m].mean.l ? static_cast<int>(best) : -1;
   }

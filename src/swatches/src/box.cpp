@@ -203,6 +203,8 @@ colour::Lab masstone_of(const std::vector<Guess>& guesses) {
   return sum;
 }
 
+bool is_empty(const std::vector<Patch>& cell) { return cell[0].off_paper < kEmpty && cell[1].off_paper < kEmpty; }
+
 Doubt doubt_of(const std::vector<Patch>& patches, double off) {
   for (const Patch& p : patches) {
     if (p.clipped > kClipped) return Doubt::clipped;
@@ -225,13 +227,8 @@ Result<BoxFound> sticks_of(const SheetReading& reading, const media::Paper& pape
     return bad_value("photograph", "shows a sheet for offcut strokes, not for sticks");
   BoxFound out;
   std::vector<int> numbers;
-  for (std::size_t i = 0; i < reading.cells.size(); ++i) {
-    if (reading.cells[i][0].off_paper < kEmpty && reading.cells[i][1].off_paper < kEmpty) {
-      out.empty.push_back(static_cast<int>(i));
-      continue;
-    }
-    numbers.push_back(static_cast<int>(i));
-  }
+  for (std::size_t i = 0; i < reading.cells.size(); ++i)
+    (is_empty(reading.cells[i]) ? out.empty : numbers).push_back(static_cast<int>(i));
   if (numbers.empty()) return bad_value("photograph", "shows no stroke in any cell");
   std::vector<Cell> cells;
   cells.reserve(numbers.size());

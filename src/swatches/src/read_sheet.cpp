@@ -23,6 +23,15 @@ constexpr double kInside = 0.2;      // of a patch on either side, where a hand 
 
 Error refused(const std::string& what) { return bad_value("photograph", what); }
 
+/// The places of marks that are not seen, told one after the other.
+std::string places_hidden(const std::array<int, printed::kMarks>& count) {
+  std::string out;
+  for (std::size_t i = 0; i < count.size(); ++i) {
+    if (count[i] == 0) out += (out.empty() ? "" : ", ") + std::string(printed::mark_place(static_cast<int>(i)));
+  }
+  return out;
+}
+
 /// The eight marks by their places. More than one of a place: of two sheets.
 Result<std::array<check::MarkSeen, printed::kMarks>> all_marks(const std::vector<check::MarkSeen>& seen) {
   std::array<check::MarkSeen, printed::kMarks> out;
@@ -34,11 +43,9 @@ Result<std::array<check::MarkSeen, printed::kMarks>> all_marks(const std::vector
     ++count[place];
   }
   if (seen.empty()) return refused("shows no mark of a printed sheet: take it whole, sharp, from straight above");
-  std::string hidden;
-  for (std::size_t i = 0; i < count.size(); ++i) {
-    if (count[i] > 1) return refused("shows marks of two sheets: take one sheet at a time");
-    if (count[i] == 0) hidden += (hidden.empty() ? "" : ", ") + std::string(printed::mark_place(static_cast<int>(i)));
-  }
+  if (std::any_of(count.begin(), count.end(), [](int n) { return n > 1; }))
+    return refused("shows marks of two sheets: take one sheet at a time");
+  const std::string hidden = places_hidden(count);
   if (!hidden.empty())
     return refused("does not show the mark " + hidden + ": take the whole sheet, all eight marks free");
   return out;

@@ -154,10 +154,23 @@ std::vector<Finding> check_raw_green(const CritiqueInput& in) {
   });
 }
 
+namespace {
+
+constexpr double kLikeHue_deg = 35;
+
+/// Whether another mass than this shows a colour of like hue.
+bool returns_elsewhere(const Plan& plan, int mass, const colour::Lab& lab) {
+  return std::any_of(plan.targets.begin(), plan.targets.end(), [&](const TargetPlan& t) {
+    return t.mass != mass && colour::chroma(t.recipe.look.lab) > 15 &&
+           colour::hue_apart_deg(colour::to_lch(t.recipe.look.lab).h, colour::to_lch(lab).h) < kLikeHue_deg;
+  });
+}
+
+}  // namespace
+
 std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
   constexpr double kVivid = 50;
   constexpr double kSmall = 0.05;
-  constexpr double kLikeHue_deg = 35;
   std::map<int, std::set<int>> masses;
   std::map<int, double> area;
   for (const TargetPlan& t : in.plan->targets) {
@@ -169,11 +182,7 @@ std::vector<Finding> check_lonely_accent(const CritiqueInput& in) {
     const std::set<int>& where = entry.second;
     const media::Stick& s = in.sticks[static_cast<std::size_t>(stick)];
     if (colour::chroma(s.lab) < kVivid || where.size() > 1 || area[stick] > kSmall) continue;
-    const bool echoed = std::any_of(in.plan->targets.begin(), in.plan->targets.end(), [&](const TargetPlan& t) {
-      return t.mass != *where.begin() && colour::chroma(t.recipe.look.lab) > 15 &&
-             colour::hue_apart_deg(colour::to_lch(t.recipe.look.lab).h, colour::to_lch(s.lab).h) < kLikeHue_deg;
-    });
-    if (echoed) continue;
+    if (returns_elsewhere(*in.plan, *where.begin(), s.lab)) continue;
     Finding f;
     f.weight = 1 + 100 * area[stick] / 5;
     f.sticks = {stick};

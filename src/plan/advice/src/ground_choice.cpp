@@ -115,7 +115,7 @@ class Judging {
         const media::Stick& stick = in_.sticks[static_cast<std::size_t>(nearest_[t][m])];
         const colour::Lab laid = sheet.laid(m, stick);
         shows[m] = show_through(laid, paper.lab, stick.lab);
-        if (m != kSoft && !(m == kPencil && nearest_[t][kSoft] < 0)) continue;
+        if (!stands_for(t, m)) continue;
         const double a = in_.plan->targets[t].area;
         area += a;
         v.warmer += a * (colour::warmth(laid) - colour::warmth(stick.lab));
@@ -130,6 +130,11 @@ class Judging {
     v.warmer /= area;
     v.chroma /= area;
     showing_of(v) /= area;
+  }
+
+  /// The medium by which a target's cover is summed up: a soft stick, a pencil where there is none.
+  bool stands_for(std::size_t t, std::size_t medium) const {
+    return medium == kSoft || (medium == kPencil && nearest_[t][kSoft] < 0);
   }
 
   double hardness(std::size_t t, const std::array<double, 3>& shows, const media::Paper& paper) const {

@@ -208,11 +208,10 @@ Passage restate_darks(const GuideInput& in, int before) {
   return out;
 }
 
-Passage finishing(const GuideInput& in) {
-  Passage out;
-  out.kind = PassageKind::finish;
-  out.steps.push_back({Chore::tape_off, {}, {}, {}, {}});
-  // A corner below is where one signs: the lower mass with most tooth left, in a stick that shows there.
+namespace {
+
+/// A corner below is where one signs: the lower mass with most tooth left.
+int mass_to_sign_on(const GuideInput& in) {
   int where = 0;
   double best = -1;
   for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
@@ -220,6 +219,11 @@ Passage finishing(const GuideInput& in) {
     if (in.subject->masses[m].plane == subject::Plane::foreground && worth > best)
       best = worth, where = static_cast<int>(m);
   }
+  return where;
+}
+
+/// The stick of the tray that shows most on a mass, rather one with a point or an edge; -1: the tray is empty.
+int stick_to_sign_with(const GuideInput& in, int where) {
   int with = -1;
   double shows = -1;
   for (const int i : in.plan->tray) {
@@ -228,6 +232,17 @@ Passage finishing(const GuideInput& in) {
                      0.3 * colour::chroma(stick(in, i).lab);
     if (s > shows) shows = s, with = i;
   }
+  return with;
+}
+
+}  // namespace
+
+Passage finishing(const GuideInput& in) {
+  Passage out;
+  out.kind = PassageKind::finish;
+  out.steps.push_back({Chore::tape_off, {}, {}, {}, {}});
+  const int where = mass_to_sign_on(in);
+  const int with = stick_to_sign_with(in, where);
   if (with >= 0) out.steps.push_back({Chore::sign, {where}, {with}, {}, {}});
   out.steps.push_back({Chore::write_down, {}, {}, {}, {}});
   out.minutes = 6;

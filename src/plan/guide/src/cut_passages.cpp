@@ -26,6 +26,15 @@ struct PassReading {
   std::map<int, double> work;  // area by mass
 };
 
+/// `lightness`: L* of what the pass lies on, its areas' mean.
+PassageKind kind_of(const Pass& p, double lightness) {
+  if (p.kind == PassKind::coat) return PassageKind::underpainting;
+  if (p.kind == PassKind::fix) return PassageKind::fixative;
+  if (p.accent) return PassageKind::accents;
+  if (lightness < kDark) return PassageKind::darks;
+  return lightness > kLight ? PassageKind::lights : PassageKind::middles;
+}
+
 PassReading read(const Pass& p, std::span<const TargetPlan> targets) {
   PassReading out;
   out.minutes = p.minutes;
@@ -38,16 +47,7 @@ PassReading read(const Pass& p, std::span<const TargetPlan> targets) {
     area += target.area;
     light += target.area * target.target.l;
   }
-  if (p.kind == PassKind::coat) {
-    out.kind = PassageKind::underpainting;
-  } else if (p.kind == PassKind::fix) {
-    out.kind = PassageKind::fixative;
-  } else if (p.accent) {
-    out.kind = PassageKind::accents;
-  } else if (area > 0) {
-    const double l = light / area;
-    out.kind = l < kDark ? PassageKind::darks : l > kLight ? PassageKind::lights : PassageKind::middles;
-  }
+  out.kind = kind_of(p, area > 0 ? light / area : kDark);
   return out;
 }
 

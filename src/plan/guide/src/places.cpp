@@ -151,9 +151,14 @@ class Measurer {
       (touched ? on_area : off_area) += target.area;
     }
     if (on_area <= 0 || off_area <= 0) return Part::most;
-    constexpr double kValueApart = 4;  // L*
-    const double apart = on / on_area - off / off_area;
-    return apart < -kValueApart ? Part::darks : apart > kValueApart ? Part::lights : Part::spots;
+    return part_by_value(on / on_area - off / off_area);
+  }
+
+  /// `apart`: how much lighter than the rest of its mass, L*.
+  static Part part_by_value(double apart) {
+    constexpr double kValueApart = 4;
+    if (apart < -kValueApart) return Part::darks;
+    return apart > kValueApart ? Part::lights : Part::spots;
   }
 
   static void set_run(const PlaneFit& run, const MassField& whole, Place& out) {

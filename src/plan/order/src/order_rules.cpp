@@ -92,6 +92,11 @@ class Ties {
     }
   }
 
+  static Rule rule_between(const Pass& before, const Pass& after) {
+    if (before.kind == PassKind::fix || after.kind == PassKind::fix) return Rule::fixed;
+    return before.kind == PassKind::coat ? Rule::dries : Rule::built_up;
+  }
+
   /// Along every target: coat, strokes, fixative, strokes.
   void physics() {
     std::map<int, std::vector<std::size_t>> along;
@@ -110,9 +115,7 @@ class Ties {
       for (std::size_t i = 1; i < jobs.size(); ++i) {
         if (!known.insert({jobs[i - 1], jobs[i]}).second) continue;
         const Pass& before = job(jobs[i - 1]);
-        const bool fix = before.kind == PassKind::fix || job(jobs[i]).kind == PassKind::fix;
-        const Rule rule = fix ? Rule::fixed : before.kind == PassKind::coat ? Rule::dries : Rule::built_up;
-        want(jobs[i - 1], jobs[i], rule, m, m, before.dry_minutes);
+        want(jobs[i - 1], jobs[i], rule_between(before, job(jobs[i])), m, m, before.dry_minutes);
       }
     }
   }
@@ -219,6 +222,11 @@ class Ties {
     graph_.needed.push_back(needed ? 1 : 0);
     if (!needed) return;
     out_[u].push_back(graph_.edges.size() - 1);
+    reach_from(u, v);
+  }
+
+  /// What reaches `u`, and `u` itself, reaches `v` and what lies below it.
+  void reach_from(std::size_t u, std::size_t v) {
     for (std::size_t w = 0; w < graph_.jobs.size(); ++w) {
       if (w != u && !reaches(w, u)) continue;
       below_[w][v / 64] |= std::uint64_t{1} << (v % 64);

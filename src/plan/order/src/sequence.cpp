@@ -200,8 +200,7 @@ class Runner {
       for (int i = 0; i < g_.size(); ++i) {
         if (g_.tool(i) != tool || has(s.done, i)) continue;
         const double ready = ready_at(s, i);
-        const double now = s.clock + (s.hand == tool ? 0 : g_.change_minutes());
-        if (ready < 0 || ready > now + 1e-9) continue;
+        if (ready < 0 || ready > in_hand_at(s, i) + 1e-9) continue;
         lay(s, i);
         more = true;
         break;
@@ -221,8 +220,7 @@ class Runner {
       if (has(s.done, i)) continue;
       const double ready = ready_at(s, i);
       if (ready < 0) continue;
-      const double now = s.clock + (s.hand == g_.tool(i) ? 0 : g_.change_minutes());
-      if (ready <= now + 1e-9) {
+      if (ready <= in_hand_at(s, i) + 1e-9) {
         tools.insert(g_.tool(i));
       } else if (ready < when) {
         when = ready, soonest = i;
@@ -240,6 +238,11 @@ class Runner {
   }
 
  private:
+  /// The minute at which the tool of a job can be in the hand.
+  double in_hand_at(const State& s, int job) const {
+    return s.clock + (s.hand == g_.tool(job) ? 0 : g_.change_minutes());
+  }
+
   /// With drying it may pay to lay down a stick early: so that something dries while another is in the hand. Small
   /// problems try it with every job, waiting for it if need be, large ones with those that something waits for.
   void alone(const State& s, std::vector<State>& out) const {
@@ -247,8 +250,7 @@ class Runner {
     for (int i = 0; i < g_.size(); ++i) {
       if (has(s.done, i) || (g_.size() > kSmall && !g_.is_waited_for(i))) continue;
       const double ready = ready_at(s, i);
-      const double now = s.clock + (s.hand == g_.tool(i) ? 0 : g_.change_minutes());
-      if (ready < 0 || (g_.size() > kSmall && ready > now + 1e-9)) continue;
+      if (ready < 0 || (g_.size() > kSmall && ready > in_hand_at(s, i) + 1e-9)) continue;
       State t = s;
       lay(t, i);
       value(t);

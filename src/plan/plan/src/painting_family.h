@@ -21,6 +21,7 @@ struct Painting::Listing {
   std::vector<std::vector<LayerShares>> used;  ///< likewise
   std::vector<LayeringCosts> beyond;           ///< with one stick that is not in the tray
   std::uint64_t looks = 0;
+  void give_only(std::size_t place, Layering layering);
 };
 
 struct Painting::Considered {

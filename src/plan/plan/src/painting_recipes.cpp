@@ -36,6 +36,19 @@ void Painting::look_on_bed(std::vector<PressureWay>& ways, const Layering& layer
   }
 }
 
+namespace {
+
+/// The layers of a layering that are pressed at all.
+void add_strokes(Recipe& recipe, const Layering& layering, const std::vector<double>& pressures,
+                 const std::vector<int>& levels) {
+  for (std::size_t n = 0; n < layering.size(); ++n) {
+    if (pressures[n] > 0)
+      recipe.strokes.push_back({layering[n].stick, pressures[n], layering[n].technique, false, levels[n]});
+  }
+}
+
+}  // namespace
+
 /// `left_out`: a bit for each layer that is not to be used, the lowest first.
 void Painting::write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen,
                           std::size_t left_out) {
@@ -56,12 +69,7 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
     for (std::size_t i = 0; i < best.size(); ++i) {
       TargetPlan& target = in_.targets[beds[b].targets[i]];
       target.recipe.strokes = beds[b].laid;
-      const std::vector<double>& pressures = ways[best[i]].pressures;
-      for (std::size_t n = 0; n < layering.size(); ++n) {
-        if (pressures[n] > 0)
-          target.recipe.strokes.push_back(
-              {layering[n].stick, pressures[n], layering[n].technique, false, chosen.levels[n]});
-      }
+      add_strokes(target.recipe, layering, ways[best[i]].pressures, chosen.levels);
     }
   }
 }

@@ -88,6 +88,19 @@ Status Painting::list_layerings(Family& family, std::span<const int> tray, std::
   return success();
 }
 
+/// One layering more, which costs the mass nothing, and every other too much.
+void Painting::Listing::give_only(std::size_t place, Layering layering) {
+  layerings.push_back(std::move(layering));
+  for (std::vector<float>& c : costs) c.push_back(kForbidden);
+  std::fill(costs[place].begin(), costs[place].end(), kForbidden);
+  costs[place].back() = 0;
+  for (LayeringCosts& c : beyond) c.cost[place] = kForbidden;
+  for (std::vector<LayerShares>& shares : used) {
+    shares.emplace_back();
+    shares.back().fill(1);
+  }
+}
+
 /// What lies on a shade of the mass bars what may not lie over it; leaving all as it is, is one way.
 Status Painting::list_on_beds(Family& family, std::span<const int> tray, Observer& observer) {
   Listing& listed = family.listed;
@@ -138,15 +151,7 @@ void Painting::force_hand_choices(Family& family) {
   for (std::size_t m = 0; m < family.masses.size(); ++m) {
     const HandChoice* hand = chosen_by_hand(*in_.options, in_.targets[family.targets[m].front()].mass);
     if (hand == nullptr || hand->strokes.empty()) continue;
-    listed.layerings.push_back(layering_of(hand->strokes));
-    for (std::vector<float>& costs : listed.costs) costs.push_back(kForbidden);
-    std::fill(listed.costs[m].begin(), listed.costs[m].end(), kForbidden);
-    listed.costs[m].back() = 0;
-    for (LayeringCosts& c : listed.beyond) c.cost[m] = kForbidden;
-    for (std::vector<LayerShares>& used : listed.used) {
-      used.emplace_back();
-      used.back().fill(1);
-    }
+    listed.give_only(m, layering_of(hand->strokes));
     for (const std::size_t t : family.targets[m]) in_.targets[t].by_hand = true;
   }
 }
@@ -181,30 +186,37 @@ std::vector<Painting::WaysOfMass> Painting::offered_ways(std::span<const int> tr
   return out;
 }
 
+namespace {
+
+/// The least `cost()` with one of `sticks` more in `changing`, and that stick; -1 where none costs less than `least`.
+template <class Cost>
+std::pair<double, int> cheapest_change(const Cost& cost, std::span<const int> sticks, std::set<int>& changing,
+                                       double least) {
+  std::pair<double, int> best{least, -1};
+  for (const int s : sticks) {
+    if (!changing.insert(s).second) continue;
+    best = std::min(best, {cost(), s});
+    changing.erase(s);
+  }
+  return best;
+}
+
+}  // namespace
+
 /// The tray with the sticks that help most, without those that are missed least; itself where none is worth it.
 std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& exchange) const {
   const std::vector<WaysOfMass> masses = offered_ways(tray);
-  const auto cost = [&](const std::set<int>& added, const std::set<int>& removed) {
+  std::set<int> added;
+  std::set<int> removed;
+  const auto cost = [&] {
     double sum = exchange.accents(changed(tray, added, removed));
     for (const WaysOfMass& m : masses) sum += m.weight * m.best(added, removed);
     return sum;
   };
-  std::set<int> added;
-  std::set<int> removed;
-  const double before = cost(added, removed);
-  // The cheapest tray with one of `sticks` more in `changing`, and that stick; -1 where none costs less than `least`.
-  const auto best_of = [&](std::span<const int> sticks, std::set<int>& changing, double least) {
-    std::pair<double, int> best{least, -1};
-    for (const int s : sticks) {
-      if (!changing.insert(s).second) continue;
-      best = std::min(best, {cost(added, removed), s});
-      changing.erase(s);
-    }
-    return best;
-  };
+  const double before = cost();
   double now = before;
   while (added.size() < kAtATime) {
-    const auto [cheaper, stick] = best_of(exchange.others, added, now - kWorthAStick);
+    const auto [cheaper, stick] = cheapest_change(cost, exchange.others, added, now - kWorthAStick);
     if (stick < 0) break;
     added.insert(stick);
     now = cheaper;
@@ -214,7 +226,7 @@ std::vector<int> Painting::exchanged(std::span<const int> tray, const Exchange& 
     return std::find(exchange.must_have.begin(), exchange.must_have.end(), s) == exchange.must_have.end();
   });
   while (tray.size() + added.size() - removed.size() > static_cast<std::size_t>(exchange.most_sticks)) {
-    const auto [dearer, stick] = best_of(may_leave, removed, kForbidden);
+    const auto [dearer, stick] = cheapest_change(cost, may_leave, removed, kForbidden);
     if (stick < 0) return {tray.begin(), tray.end()};
     removed.insert(stick);
     now = dearer;

@@ -100,11 +100,7 @@ class Planner {
     std::vector<double> smooth;
     for (const subject::Mass& m : subject_.masses) smooth.push_back(subject::smoothness(m));
     input.smooth = smooth;
-    std::vector<double> even;
-    for (const TargetPlan& t : plan_.targets) {
-      const subject::Mass& mass = subject_.masses[static_cast<std::size_t>(t.mass)];
-      even.push_back(subject::smoothness(mass, mass.shades[static_cast<std::size_t>(t.shade)]));
-    }
+    const std::vector<double> even = evenness();
     input.even = even;
     input.bands = bands;
     input.paper = &paper_;
@@ -124,6 +120,16 @@ class Planner {
   }
 
  private:
+  /// Of each target, how smooth its shade lies in the subject.
+  std::vector<double> evenness() const {
+    std::vector<double> out;
+    for (const TargetPlan& t : plan_.targets) {
+      const subject::Mass& mass = subject_.masses[static_cast<std::size_t>(t.mass)];
+      out.push_back(subject::smoothness(mass, mass.shades[static_cast<std::size_t>(t.shade)]));
+    }
+    return out;
+  }
+
   void choose_school() {
     const SchoolAdvice advice = advise_school(subject_.masses, collection_.sticks);
     plan_.school = options_.school.value_or(advice.school);
@@ -189,18 +195,21 @@ class Planner {
     return looks;
   }
 
+  /// Whether a stick at a place of the pool is new to the tray, wanted, and of a medium that costs nothing more.
+  bool may_join(int place, int stick) const {
+    if (std::count(tray_.begin(), tray_.end(), stick) != 0) return false;
+    if (std::count(work_.wishes.forbidden.begin(), work_.wishes.forbidden.end(), place) != 0) return false;
+    const auto of = [&](int s) { return collection_.sticks[static_cast<std::size_t>(s)].medium; };
+    return options_.wishes.medium_price == 0 ||
+           std::any_of(tray_.begin(), tray_.end(), [&](int t) { return of(t) == of(stick); });
+  }
+
   /// A tray in the hand stays as it is, and one that is to have colours return is not judged by its layers alone.
   Exchange exchange() const {
     Exchange out;
     if (quick_ || tray_given_ || options_.wishes.lonely_price > 0) return out;
-    const auto of = [&](int stick) { return collection_.sticks[static_cast<std::size_t>(stick)].medium; };
     for (std::size_t n = 0; n < work_.pool.size(); ++n) {
-      const auto place = static_cast<int>(n);
-      const int stick = work_.pool[n];
-      if (std::count(tray_.begin(), tray_.end(), stick) != 0) continue;
-      if (std::count(work_.wishes.forbidden.begin(), work_.wishes.forbidden.end(), place) != 0) continue;
-      const bool known = std::any_of(tray_.begin(), tray_.end(), [&](int t) { return of(t) == of(stick); });
-      if (known || options_.wishes.medium_price == 0) out.others.push_back(stick);
+      if (may_join(static_cast<int>(n), work_.pool[n])) out.others.push_back(work_.pool[n]);
     }
     out.must_have = options_.wishes.must_have;
     out.most_sticks = options_.most_sticks;

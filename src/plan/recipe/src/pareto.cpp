@@ -25,9 +25,8 @@ struct Marks {
 
 int steps(double value, double step) { return static_cast<int>(std::floor(value / step)); }
 
-}  // namespace
-
-std::vector<Stack> pareto(std::span<const Stack> stacks, const colour::Lab& target) {
+/// Of the stacks not much further off than the nearest.
+std::vector<Marks> marks_of_near(std::span<const Stack> stacks, const colour::Lab& target) {
   std::vector<Marks> marks;
   double nearest = 1e9;
   for (std::size_t i = 0; i < stacks.size(); ++i) {
@@ -39,6 +38,13 @@ std::vector<Stack> pareto(std::span<const Stack> stacks, const colour::Lab& targ
                      steps(1 - stacks[i].tooth_left, 0.02), steps(stacks[i].spread_l, 0.5)});
   }
   std::erase_if(marks, [&](const Marks& m) { return m.difference > nearest + kParetoReach; });
+  return marks;
+}
+
+}  // namespace
+
+std::vector<Stack> pareto(std::span<const Stack> stacks, const colour::Lab& target) {
+  std::vector<Marks> marks = marks_of_near(stacks, target);
   std::sort(marks.begin(), marks.end(), [](const Marks& p, const Marks& q) {
     return p.difference != q.difference ? p.difference < q.difference : p.stack < q.stack;
   });

@@ -27,6 +27,10 @@ class PassOrder {
     }
   }
 
+  bool may_be_one(std::size_t p, std::size_t q, const std::vector<std::vector<char>>& before) const {
+    return ways_[p].layer == ways_[q].layer && before[p][q] == 0 && before[q][p] == 0;
+  }
+
   /// Two passes that may be one are made one; of several pairs that with the briefest pass, which costs most.
   bool gather_two() {
     const std::vector<std::vector<char>> before = all_before();
@@ -34,7 +38,7 @@ class PassOrder {
     double briefest = 0;
     for (std::size_t p = 0; p < ways_.size(); ++p) {
       for (std::size_t q = p + 1; q < ways_.size(); ++q) {
-        if (!(ways_[p].layer == ways_[q].layer) || before[p][q] != 0 || before[q][p] != 0) continue;
+        if (!may_be_one(p, q, before)) continue;
         const double area = std::min(ways_[p].area, ways_[q].area);
         if (best && area >= briefest) continue;
         best = {p, q};

@@ -211,6 +211,18 @@ Looks Lattice::guess(const Layering& layering) const {
   return out;
 }
 
+namespace {
+
+/// What speckle, tooth and the rules of laying make of a look; `node`: its place in the chain.
+void add_marks(Looks& looks, const ChainGeometry& chain, std::size_t n, std::size_t node) {
+  looks.unsteady[n] += squared(kSpeckleWeight * std::max(0.0, looks.speckle[n] - kEvenSpeckle));
+  looks.marks[n] = squared(kMarksWeight * std::max(0.0, looks.speckle[n] - kSmoothSpeckle));
+  if (chain.nodes[node].tooth_left < kLeastTooth) looks.unsteady[n] += squared(kNoTooth);
+  if (chain.allowed[node] == 0) looks.unsteady[n] = kNotAllowed;
+}
+
+}  // namespace
+
 void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std::size_t every) {
   const std::size_t count = looks.at.size();
   const std::size_t steps = kSteps / every;
@@ -229,13 +241,7 @@ void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std
       looks.unsteady[n] += colour::distance_squared(between(looks.at[high], looks.at[low], by), {});
     }
   }
-  for (std::size_t n = 0; n < count; ++n) {
-    const std::size_t node = whole_node(n, layers, every);
-    looks.unsteady[n] += squared(kSpeckleWeight * std::max(0.0, looks.speckle[n] - kEvenSpeckle));
-    looks.marks[n] = squared(kMarksWeight * std::max(0.0, looks.speckle[n] - kSmoothSpeckle));
-    if (chain.nodes[node].tooth_left < kLeastTooth) looks.unsteady[n] += squared(kNoTooth);
-    if (chain.allowed[node] == 0) looks.unsteady[n] = kNotAllowed;
-  }
+  for (std::size_t n = 0; n < count; ++n) add_marks(looks, chain, n, whole_node(n, layers, every));
 }
 
 }  // namespace yd::plan

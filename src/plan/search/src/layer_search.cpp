@@ -240,13 +240,7 @@ class LayerSearch {
   Result<PairTable> run(Observer& observer) {
     singles();
     choose_sticks();
-    std::vector<std::pair<optics::Medium, optics::Medium>> chains;
-    for (const optics::Medium first : optics::kAllMedia) {
-      for (const optics::Medium second : optics::kAllMedia) {
-        if (may_lie_over(second, first) && !of_medium(first).empty() && !of_medium(second).empty())
-          chains.emplace_back(first, second);
-      }
-    }
+    const auto chains = chains_of_two();
     for (std::size_t c = 0; c < chains.size(); ++c) {
       for (std::uint16_t way = 2; way < 6; ++way) {
         if (observer.cancelled()) return Error{Error::Code::cancelled, "search", "stopped"};
@@ -259,6 +253,18 @@ class LayerSearch {
   }
 
  private:
+  /// What may lie over what, of the media that there are.
+  std::vector<std::pair<optics::Medium, optics::Medium>> chains_of_two() const {
+    std::vector<std::pair<optics::Medium, optics::Medium>> out;
+    for (const optics::Medium first : optics::kAllMedia) {
+      for (const optics::Medium second : optics::kAllMedia) {
+        if (may_lie_over(second, first) && !of_medium(first).empty() && !of_medium(second).empty())
+          out.emplace_back(first, second);
+      }
+    }
+    return out;
+  }
+
   std::vector<int> of_medium(optics::Medium m) const {
     std::vector<int> out;
     for (std::size_t i = 0; i < in_.sticks.size(); ++i) {

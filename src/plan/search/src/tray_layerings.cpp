@@ -154,21 +154,26 @@ class TrayLayerings {
     lattice_.prepare(all);
     std::vector<std::vector<Layering>> found(masses);
     parallel::each(masses, [&](std::size_t m) { found[m] = cheapest_steps(m, steps[m], kept); });
-    std::array<std::set<Layering>, kMostStrokes + 1> wanted;  // by layers: parts are worked out before what has them
-    for (const std::vector<Layering>& list : found) {
-      for (const Layering& l : list) {
-        wanted[l.size()].insert(l);
-        for (Layering& part : parts_of(l)) {
-          if (rules_.may_stand(part)) wanted[part.size()].insert(std::move(part));
-        }
-      }
-    }
-    for (const std::set<Layering>& layerings : wanted) {
+    for (const std::set<Layering>& layerings : with_parts(found)) {
       std::vector<Layering> unknown;
       std::copy_if(layerings.begin(), layerings.end(), std::back_inserter(unknown),
                    [&](const Layering& l) { return listed_.count(l) == 0; });
       work_out(unknown);
     }
+  }
+
+  /// All of the lists and what they are built on, by layers: parts are worked out before what has them.
+  std::array<std::set<Layering>, kMostStrokes + 1> with_parts(const std::vector<std::vector<Layering>>& lists) const {
+    std::array<std::set<Layering>, kMostStrokes + 1> out;
+    for (const std::vector<Layering>& list : lists) {
+      for (const Layering& l : list) {
+        out[l.size()].insert(l);
+        for (Layering& part : parts_of(l)) {
+          if (rules_.may_stand(part)) out[part.size()].insert(std::move(part));
+        }
+      }
+    }
+    return out;
   }
 
   static std::vector<std::size_t> cheapest_on(std::size_t mass, const std::vector<LayeringCosts>& all, int kept) {

@@ -138,28 +138,34 @@ class SwapSearch {
   std::vector<char> barred_;
 };
 
+/// The tray without the stick at a place, and with each of the most promising others there.
+std::vector<std::vector<int>> trays_without(const SwapSearch& search, const std::vector<int>& tray, std::size_t place) {
+  constexpr std::size_t kTried = 12;
+  std::vector<std::vector<int>> out;
+  std::vector<int> rest = SwapSearch::without(tray, place);
+  if (!rest.empty()) out.push_back(rest);
+  const std::vector<double> sums = search.additions(rest);
+  rest.push_back(0);
+  for (const std::size_t s : least_of(sums.size(), kTried, [&](std::size_t i) { return sums[i]; })) {
+    if (sums[s] >= kForbidden) break;
+    rest.back() = static_cast<int>(s);
+    out.push_back(rest);
+  }
+  return out;
+}
+
 /// Swaps, and leaving a stick out, judged by the whole cost with the prices of the wishes.
 double meet_wishes(const TrayProblem& problem, const SwapSearch& search, std::vector<int>& tray,
                    const Observer& observer) {
-  constexpr std::size_t kTried = 12;  // most promising sticks for each place
   double now = tray_cost(problem, tray);
   for (bool better = true; better && !observer.cancelled();) {
     better = false;
     std::vector<int> best = tray;
-    const auto look_at = [&](const std::vector<int>& tried) {
-      const double cost = tray_cost(problem, tried);
-      if (cost < now - 1e-9) now = cost, best = tried, better = true;
-    };
     for (std::size_t r = 0; r < tray.size(); ++r) {
       if (search.held(tray[r])) continue;
-      std::vector<int> rest = SwapSearch::without(tray, r);
-      if (!rest.empty()) look_at(rest);
-      const std::vector<double> sums = search.additions(rest);
-      rest.push_back(0);
-      for (const std::size_t s : least_of(sums.size(), kTried, [&](std::size_t i) { return sums[i]; })) {
-        if (sums[s] >= kForbidden) break;
-        rest.back() = static_cast<int>(s);
-        look_at(rest);
+      for (const std::vector<int>& tried : trays_without(search, tray, r)) {
+        const double cost = tray_cost(problem, tried);
+        if (cost < now - 1e-9) now = cost, best = tried, better = true;
       }
     }
     tray = best;

@@ -40,6 +40,20 @@ struct Matrix {
   }
 };
 
+/// What stick `s` saves beside those of `start`, alone or with one of them; `best`: each target's cost without it.
+double saved_by(const TrayProblem& p, const Tray& start, std::span<const double> best, std::size_t s) {
+  double saved = 0;
+  for (std::size_t t = 0; t < best.size(); ++t) {
+    double c = std::min<double>(best[t], p.table->cost(t, s, s));
+    for (const int j : start.sticks) {
+      const auto q = static_cast<std::size_t>(j);
+      c = std::min<double>({c, p.table->cost(t, s, q), p.table->cost(t, q, s)});
+    }
+    saved += p.weights[t] * (priced(best[t]) - priced(c));
+  }
+  return saved;
+}
+
 /// The most promising sticks: the tray, the must-haves, then those that lower or least raise the cost when added.
 std::vector<int> promising(const TrayProblem& p, const Tray& start, int most) {
   std::vector<int> out = start.sticks;
@@ -47,18 +61,8 @@ std::vector<int> promising(const TrayProblem& p, const Tray& start, int most) {
   std::vector<double> best(p.table->targets());
   for (std::size_t t = 0; t < best.size(); ++t) best[t] = best_pair(*p.table, t, start.sticks).cost;
   std::vector<std::pair<double, int>> order;
-  for (std::size_t s = 0; s < p.table->sticks(); ++s) {
-    double saved = 0;
-    for (std::size_t t = 0; t < best.size(); ++t) {
-      double c = std::min<double>(best[t], p.table->cost(t, s, s));
-      for (const int j : start.sticks) {
-        const auto q = static_cast<std::size_t>(j);
-        c = std::min<double>({c, p.table->cost(t, s, q), p.table->cost(t, q, s)});
-      }
-      saved += p.weights[t] * (priced(best[t]) - priced(c));
-    }
-    order.emplace_back(-saved, static_cast<int>(s));
-  }
+  for (std::size_t s = 0; s < p.table->sticks(); ++s)
+    order.emplace_back(-saved_by(p, start, best, s), static_cast<int>(s));
   std::sort(order.begin(), order.end());
   for (const auto& [saved, s] : order) out.push_back(s);
   std::vector<int> unique;
@@ -148,14 +152,22 @@ class Model {
       for (const auto m : used) column.push_back(medium_column_.at(m));
     }
     for (std::size_t t = 0; t < ways_.size(); ++t) {
-      for (std::size_t e = 0; e < ways_[t].size(); ++e) {
-        if (in.count(ways_[t][e].i) == 0 || in.count(ways_[t][e].j) == 0) continue;
-        column.push_back(first_way_[t] + static_cast<int>(e));
-        break;
-      }
+      const auto way = std::find_if(ways_[t].begin(), ways_[t].end(),
+                                    [&](const Way& w) { return in.count(w.i) != 0 && in.count(w.j) != 0; });
+      if (way != ways_[t].end()) column.push_back(first_way_[t] + static_cast<int>(way - ways_[t].begin()));
     }
     const std::vector<double> ones(column.size(), 1.0);
     Cbc_setMIPStartI(model, static_cast<int>(column.size()), column.data(), ones.data());
+  }
+
+  Tray tray_of(const double* solution) const {
+    Tray out;
+    for (std::size_t i = 0; i < sticks_.size(); ++i) {
+      if (solution[i] > 0.5) out.sticks.push_back(sticks_[i]);
+    }
+    std::sort(out.sticks.begin(), out.sticks.end());
+    out.cost = out.sticks.empty() ? 1e9 : tray_cost(problem_, out.sticks);
+    return out;
   }
 
   SolverAnswer answer(Cbc_Model* model, const Tray& start) const {
@@ -166,12 +178,7 @@ class Model {
     const double constant = medium_priced() ? problem_.wishes.medium_price : 0;  // the first medium is free
     const double* x = Cbc_getColSolution(model);
     if (x != nullptr && Cbc_numberSavedSolutions(model) > 0) {
-      Tray found;
-      for (std::size_t i = 0; i < sticks_.size(); ++i) {
-        if (x[i] > 0.5) found.sticks.push_back(sticks_[i]);
-      }
-      std::sort(found.sticks.begin(), found.sticks.end());
-      found.cost = found.sticks.empty() ? 1e9 : tray_cost(problem_, found.sticks);
+      const Tray found = tray_of(x);
       if (found.cost < out.tray.cost - 1e-9) out.tray = found;
     }
     if (complete_ && problem_.wishes.lonely_price <= 0) {

@@ -107,6 +107,7 @@ class Drill {
   void ask_mixing();
   int turn(int of);
   colour::Lab look_of(const std::vector<plan::Stroke>& strokes) const;
+  plan::Stroke some_stroke(int level);
   std::vector<plan::Stroke> some_strokes();
   colour::Lab near_to(const colour::Lab& lab, double de00);
   colour::Lab some_colour(Family family, double l);

@@ -125,7 +125,7 @@ MassGuess::MassGuess(const Lattice& lattice, const ShadeSet& shades, std::size_t
               all.begin() + static_cast<std::ptrdiff_t>(range_.second));
   };
   slice(own_.l, shades.l), slice(own_.a, shades.a), slice(own_.b, shades.b);
-  slice(own_.count, shades.count), slice(own_.even, shades.even);
+  slice(own_.count, shades.count), slice(own_.even, shades.even), slice(own_.calm, shades.calm);
   own_.masses.emplace_back(0, own_.l.size());
 }
 

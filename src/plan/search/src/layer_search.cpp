@@ -51,6 +51,11 @@ bool is_off(float a, float b) {
 
 }  // namespace
 
+double calm_of(double even, const colour::Lab& lab) {
+  constexpr double kVivid = 60;
+  return even * std::max(0.0, 1 - colour::chroma(lab) / kVivid);
+}
+
 void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const double> areas,
                         std::span<const double> counted, double is_smooth, std::span<const double> evens) {
   const std::size_t first = l.size();
@@ -74,6 +79,7 @@ void ShadeSet::add_mass(std::span<const colour::Lab> labs, std::span<const doubl
   smooth.push_back(is_smooth);
   // A thing in it is no part of the smooth surface.
   for (const std::size_t s : standing_out(masses.size() - 1)) even[s] = 0;
+  for (std::size_t s = first; s < l.size(); ++s) calm.push_back(static_cast<float>(calm_of(even[s], lab[s])));
 }
 
 std::vector<std::size_t> ShadeSet::off_hue(std::size_t mass) const {
@@ -155,6 +161,7 @@ ShadeSet ShadeSet::rows() const {
       out.weight.push_back(weight[s]);
       out.count.push_back(count[s]);
       out.even.push_back(even[s]);
+      out.calm.push_back(calm[s]);
     }
     row(m, begin, out.l.size(), true);
   }

@@ -35,10 +35,12 @@ std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places,
   std::vector<float> difference(ways.size());
   for (std::size_t p = 0; p < places.size(); ++p) {
     colour::ciede2000_bulk(l.data(), a.data(), b.data(), ways.size(), places[p].target, difference.data());
+    const double calm = calm_of(places[p].smooth, places[p].target);
     const double light = places[p].target.l > kLightShade ? kPoorStart : 0;
     for (std::size_t w = 0; w < ways.size(); ++w) {
-      out[p][w] = std::sqrt(static_cast<double>(difference[w]) * difference[w] + ways[w].unsteady +
-                            places[p].smooth * ways[w].marks) +
+      const double off = static_cast<double>(difference[w]) * difference[w];
+      const double more = kOffAndMarked * std::sqrt(ways[w].marks) * std::min<double>(off, kOffMost * kOffMost);
+      out[p][w] = std::sqrt(off + ways[w].unsteady + places[p].smooth * ways[w].marks + calm * more) +
                   (ways[w].poor_start ? light : 0);
     }
   }

@@ -12,16 +12,20 @@ void reach_down(const ShadeSet& shades, const Looks& looks, float* best) {
   const float* a = shades.a.data();
   const float* b = shades.b.data();
   const float* even = shades.even.data();
+  const float* calm = shades.calm.data();
   for (std::size_t n = 0; n < looks.at.size(); ++n) {
     const float add = looks.unsteady[n];
     if (add >= kNotAllowed) continue;
     const float marks = looks.marks.empty() ? 0.0F : looks.marks[n];
+    const float more = kOffAndMarked * __builtin_sqrtf(marks);
     const colour::Din99o p = looks.at[n];
     for (std::size_t s = 0; s < count; ++s) {
       const float dl = l[s] - p.l;
       const float da = a[s] - p.a;
       const float db = b[s] - p.b;
-      const float d = dl * dl + da * da + db * db + (add + even[s] * marks);
+      const float off = dl * dl + da * da + db * db;
+      const float seen = off < kOffMost * kOffMost ? off : kOffMost * kOffMost;
+      const float d = off + add + even[s] * marks + calm[s] * more * seen;
       best[s] = d < best[s] ? d : best[s];
     }
   }

@@ -35,6 +35,10 @@ struct Looks {
   std::vector<float> speckle;    ///< standard deviation of L* over the strata
 };
 inline constexpr float kNotAllowed = 1e8F;
+/// On a calm surface (`calm_of`) streaks show more where their colours are off: a difference d and marks m come to
+/// d² + m² + kOffAndMarked m min(d, kOffMost)², between d² + m² and (d + m)². Ours, set by eye.
+inline constexpr float kOffAndMarked = 0.5F;
+inline constexpr float kOffMost = 4;
 
 std::size_t nodes_of(std::size_t layers);
 std::size_t grade_at(std::size_t node, std::size_t layer);

@@ -13,12 +13,18 @@ namespace yd::plan {
 /// Rows that a mass has in the table a tray is chosen by.
 inline constexpr std::size_t kRowsOfMass = 4;
 
+/// How much streaks and a difference of colour tell on each other where the subject is so even, 0 to 1: nothing on a
+/// vivid colour, which rubbing dulls and a hand therefore leaves in strokes. Common practice; the border (chroma 60) is
+/// ours.
+double calm_of(double even, const colour::Lab& lab);
+
 /// Shades that are painted on one ground by one set of rules, mass by mass, ready for the inner loops. Colours are
 /// those to be reached, after the fit of values.
 struct ShadeSet {
   std::vector<float> l, a, b;                               ///< DIN99o
   std::vector<float> weight;                                ///< share of its mass; those of a mass sum to 1
   std::vector<float> even;                                  ///< how smooth the subject is there, 0 to 1
+  std::vector<float> calm;                                  ///< the same, less for what is vivid (`calm_of`)
   std::vector<float> count;                                 ///< the same of what it counts for
   std::vector<colour::Lab> lab;                             ///< the same colours
   std::vector<std::pair<std::size_t, std::size_t>> masses;  ///< first shade and one past the last

@@ -178,7 +178,7 @@ void add_sheets(CLI::App& app, yd::cli::SheetArguments& s, yd::cli::SwatchesArgu
       ->check(writable());
 }
 
-CLI::App* add_journal(CLI::App& app, yd::cli::JournalArguments& a) {
+void add_journal(CLI::App& app, yd::cli::JournalArguments& a) {
   CLI::App* c = app.add_subcommand("journal", "Works, recipes and notes that were kept");
   c->require_subcommand(1);
   c->add_option("--file", a.file, "Of the journal; else the program's own");
@@ -192,7 +192,6 @@ CLI::App* add_journal(CLI::App& app, yd::cli::JournalArguments& a) {
   CLI::App* out = c->add_subcommand("export", "Take it out");
   out->add_option("FILE", a.to, ".json or .csv of all works; with --work .md or .zip")->required()->check(writable());
   out->add_option("--work", a.work, "Beginning of the id or title of one work");
-  return c;
 }
 
 yd::Status run_journal(const CLI::App& command, const yd::cli::JournalArguments& a) {
@@ -202,10 +201,8 @@ yd::Status run_journal(const CLI::App& command, const yd::cli::JournalArguments&
   return yd::cli::run_journal_export(a);
 }
 
-int run(int argc, char** argv) {
-  CLI::App app("Yawning Dune without a window");
-  app.set_version_flag("--version", "Yawning Dune " YD_VERSION);
-  app.require_subcommand(1);
+/// What the commands are told.
+struct Arguments {
   yd::cli::PlanArguments plan;
   yd::cli::SwatchArguments swatch;
   yd::cli::WorkArguments work;
@@ -221,35 +218,75 @@ int run(int argc, char** argv) {
   yd::cli::JournalArguments journal;
   yd::cli::ThumbnailArguments thumbnail;
   bool json = false;
-  add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), work);
-  add_work(app.add_subcommand("ground", "Judge every paper for a picture"), work);
-  add_work(app.add_subcommand("underpaint", "Try every underpainting on a paper"), work);
-  add_tray(app, tray);
-  CLI::App* imported =
+};
+
+void add_import(CLI::App& app, yd::cli::ImportArguments& import) {
+  CLI::App* command =
       app.add_subcommand("import", "Read sticks from a .gpl, .csv, CGATS or .json file and write them as a collection");
-  imported->add_option("FILE", import.file, "Palette")->required();
-  imported->add_option("--medium", import.medium, "soft, hard, pencil, pan or charcoal")->capture_default_str();
-  imported->add_option("--json", import.json_file, "Write the collection to this file instead of standard output")
+  command->add_option("FILE", import.file, "Palette")->required();
+  command->add_option("--medium", import.medium, "soft, hard, pencil, pan or charcoal")->capture_default_str();
+  command->add_option("--json", import.json_file, "Write the collection to this file instead of standard output")
       ->check(writable());
-  add_plan(app, plan);
-  add_rehearse(app, rehearse);
-  add_photograph(app, photograph);
-  add_check(app, check);
-  add_calibrate(app, offcuts, calibrate);
-  add_sheets(app, sheet, swatches);
-  add_swatch(app, swatch);
-  const CLI::App* kept = add_journal(app, journal);
-  CLI::App* small = app.add_subcommand("thumbnail", "The Board of a project, or a picture, small, as PNG");
-  small->add_option("FILE", thumbnail.file, "Project or picture")->required();
-  small->add_option("PNG", thumbnail.png_file, "Write it here")->required()->check(writable());
-  small->add_option("--size", thumbnail.size, "Longest side, pixels")
+}
+
+void add_thumbnail(CLI::App& app, yd::cli::ThumbnailArguments& thumbnail) {
+  CLI::App* command = app.add_subcommand("thumbnail", "The Board of a project, or a picture, small, as PNG");
+  command->add_option("FILE", thumbnail.file, "Project or picture")->required();
+  command->add_option("PNG", thumbnail.png_file, "Write it here")->required()->check(writable());
+  command->add_option("--size", thumbnail.size, "Longest side, pixels")
       ->capture_default_str()
       ->check(CLI::Range(16, 2048));
+}
+
+void add_commands(CLI::App& app, Arguments& to) {
+  add_work(app.add_subcommand("subject", "Read a picture: values, light, masses"), to.work);
+  add_work(app.add_subcommand("ground", "Judge every paper for a picture"), to.work);
+  add_work(app.add_subcommand("underpaint", "Try every underpainting on a paper"), to.work);
+  add_tray(app, to.tray);
+  add_import(app, to.import);
+  add_plan(app, to.plan);
+  add_rehearse(app, to.rehearse);
+  add_photograph(app, to.photograph);
+  add_check(app, to.check);
+  add_calibrate(app, to.offcuts, to.calibrate);
+  add_sheets(app, to.sheet, to.swatches);
+  add_swatch(app, to.swatch);
+  add_journal(app, to.journal);
+  add_thumbnail(app, to.thumbnail);
   app.add_subcommand("manual", "This program's manual page, for man");
-  CLI::App* papers = app.add_subcommand("papers", "Papers that ship");
-  papers->add_flag("--json", json, "As JSON");
-  CLI::App* collections = app.add_subcommand("collections", "Collections that ship");
-  collections->add_flag("--json", json, "As JSON");
+  app.add_subcommand("papers", "Papers that ship")->add_flag("--json", to.json, "As JSON");
+  app.add_subcommand("collections", "Collections that ship")->add_flag("--json", to.json, "As JSON");
+}
+
+int run_command(const CLI::App& app, const Arguments& of) {
+  if (app.got_subcommand("plan")) return finish(yd::cli::run_plan(of.plan));
+  if (app.got_subcommand("swatch")) return finish(yd::cli::run_swatch(of.swatch));
+  if (app.got_subcommand("subject")) return finish(yd::cli::run_subject(of.work));
+  if (app.got_subcommand("ground")) return finish(yd::cli::run_ground(of.work));
+  if (app.got_subcommand("underpaint")) return finish(yd::cli::run_underpaint(of.work));
+  if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(of.tray));
+  if (app.got_subcommand("rehearse")) return finish(yd::cli::run_rehearse(of.rehearse));
+  if (app.got_subcommand("photograph")) return finish(yd::cli::run_photograph(of.photograph));
+  if (app.got_subcommand("offcuts")) return finish(yd::cli::run_offcuts(of.offcuts));
+  if (app.got_subcommand("calibrate")) return finish(yd::cli::run_calibrate(of.calibrate));
+  if (app.got_subcommand("sheet")) return finish(yd::cli::run_sheet(of.sheet));
+  if (app.got_subcommand("swatches")) return finish(yd::cli::run_swatches(of.swatches));
+  if (app.got_subcommand("check")) return finish(yd::cli::run_check(of.check));
+  if (app.got_subcommand("journal")) return finish(run_journal(*app.get_subcommand("journal"), of.journal));
+  if (app.got_subcommand("import")) return finish(yd::cli::run_import(of.import));
+  if (app.got_subcommand("thumbnail")) return finish(yd::cli::run_thumbnail(of.thumbnail));
+  if (app.got_subcommand("papers")) return finish(yd::cli::run_papers(of.json));
+  if (app.got_subcommand("collections")) return finish(yd::cli::run_collections(of.json));
+  std::fputs(yd::cli::manual_page(app).c_str(), stdout);
+  return 0;
+}
+
+int run(int argc, char** argv) {
+  CLI::App app("Yawning Dune without a window");
+  app.set_version_flag("--version", "Yawning Dune " YD_VERSION);
+  app.require_subcommand(1);
+  Arguments told;
+  add_commands(app, told);
   try {
     app.parse(argc, argv);
   } catch (const CLI::Success& help) {  // --help and --version
@@ -258,28 +295,7 @@ int run(int argc, char** argv) {
     std::fprintf(stderr, "dune-plan: %s\n", e.what());
     return kBad;
   }
-  if (app.got_subcommand("plan")) return finish(yd::cli::run_plan(plan));
-  if (app.got_subcommand("swatch")) return finish(yd::cli::run_swatch(swatch));
-  if (app.got_subcommand("subject")) return finish(yd::cli::run_subject(work));
-  if (app.got_subcommand("ground")) return finish(yd::cli::run_ground(work));
-  if (app.got_subcommand("underpaint")) return finish(yd::cli::run_underpaint(work));
-  if (app.got_subcommand("tray")) return finish(yd::cli::run_tray(tray));
-  if (app.got_subcommand("rehearse")) return finish(yd::cli::run_rehearse(rehearse));
-  if (app.got_subcommand("photograph")) return finish(yd::cli::run_photograph(photograph));
-  if (app.got_subcommand("offcuts")) return finish(yd::cli::run_offcuts(offcuts));
-  if (app.got_subcommand("calibrate")) return finish(yd::cli::run_calibrate(calibrate));
-  if (app.got_subcommand("sheet")) return finish(yd::cli::run_sheet(sheet));
-  if (app.got_subcommand("swatches")) return finish(yd::cli::run_swatches(swatches));
-  if (app.got_subcommand("check")) return finish(yd::cli::run_check(check));
-  if (kept->parsed()) return finish(run_journal(*kept, journal));
-  if (imported->parsed()) return finish(yd::cli::run_import(import));
-  if (small->parsed()) return finish(yd::cli::run_thumbnail(thumbnail));
-  if (app.got_subcommand("manual")) {
-    std::fputs(yd::cli::manual_page(app).c_str(), stdout);
-    return 0;
-  }
-  if (papers->parsed()) return finish(yd::cli::run_papers(json));
-  return finish(yd::cli::run_collections(json));
+  return run_command(app, told);
 }
 
 }  // namespace

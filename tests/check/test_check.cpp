@@ -401,6 +401,23 @@ class TestCheck : public QObject {
             std::find(r.troubles.begin(), r.troubles.end(), check::Trouble::too_light) != r.troubles.end());
   }
 
+  // Whatever pass was forgotten wherever: where a finger blended shades the work is off by a share of each, and no
+  // lamp.
+  void what_was_forgotten_is_not_taken_for_a_lamp() {
+    const World& w = world();
+    const board::BoardImage should = w.board_of(w.plan, w.all());
+    for (int i = 0; i < w.all(); ++i) {
+      for (const int m : w.plan.passes[static_cast<std::size_t>(i)].masses) {
+        const board::BoardImage is = w.board_of(without(w.plan, i, m), w.all());
+        check::LightImage seen(is.width, is.height);
+        std::transform(is.data.begin(), is.data.end(), seen.data.begin(),
+                       [](const colour::Rgb8& c) { return colour::to_light(colour::from_srgb(c)); });
+        const check::Reading r = check::read_work(std::move(seen), should, w.subject, w.map, w.plan);
+        QVERIFY2(r.glare < check::kMostGlare, qPrintable(QString("pass %1, mass %2: %3").arg(i).arg(m).arg(r.glare)));
+      }
+    }
+  }
+
   // Without a margin what lies round the picture is the table: it is not taken for paper.
   void a_table_is_not_taken_for_paper() {
     const World& w = world();

@@ -120,6 +120,32 @@ class TestPhoto : public QObject {
     }
   }
 
+  // A side of the picture that is taken for one of the sheet would leave paint in the margin.
+  void what_was_forgotten_at_a_side_is_no_margin() {
+    const auto board = board_of({{70, -4, -6},
+                                 {74, -6, -10},
+                                 {42, 12, -20},
+                                 {86, 2, 18},
+                                 {52, -18, 28},
+                                 {40, 30, 24},
+                                 {26, 8, 12},
+                                 {24, 6, -14}},
+                                2);
+    for (const double deep : {0.18, 0.25}) {
+      board::BoardImage painted = board;
+      for (int y = 100; y < 300; ++y) {
+        for (int x = 0; x < static_cast<int>(deep * board.width); ++x)
+          painted.at(x, y) = colour::to_srgb({68, -12, -20});
+      }
+      for (std::uint64_t seed = 0; seed < kCameras; ++seed) {
+        const standin::Photograph truth = standin::photograph(painted, kSheet, standin::handheld(seed)).value();
+        const check::Photo photo = check::open_photo(truth.image).value();
+        const double off = corner_error({truth, photo, check::locate(photo, board), {}});
+        QVERIFY2(off < 0.05, qPrintable(QString("%1 of the width, seed %2: %3").arg(deep).arg(seed).arg(off)));
+      }
+    }
+  }
+
   // A barrel draws the edges of the sheet in at its corners: undone, they are straight, and the bend is found.
   void the_lens_is_undone() {
     standin::Camera c;

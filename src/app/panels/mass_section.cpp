@@ -43,6 +43,17 @@ MassSection::MassSection(Session& session, QWidget* parent)
       amount_(new LabelledSlider(tr("How much, %"), "mass_colour_amount", 0, 100)),
       focal_(new QCheckBox(tr("Focal point"))),
       about_(paragraph()) {
+  name_parts();
+  lay_out();
+  connect(list_, &QListWidget::currentRowChanged, this, &MassSection::show_mass);
+  connect(&session_, &Session::subject_changed, this, &MassSection::refresh);
+  connect(&session_, &Session::plan_changed, this, &MassSection::refill_colours);
+  connect_edits();
+  refill_colours();
+  refresh();
+}
+
+void MassSection::name_parts() {
   list_->setObjectName("mass_list");
   list_->setAccessibleName(tr("Masses"));
   list_->setMinimumHeight(130);
@@ -70,6 +81,9 @@ MassSection::MassSection(Session& session, QWidget* parent)
   colour_->setToolTip(tr("Its values stay; dark, middle and light become one family"));
   focal_->setObjectName("mass_focal");
   about_->setObjectName("mass_about");
+}
+
+void MassSection::lay_out() {
   // The list beside what is said of the chosen one: the bench is wide and low.
   auto* both = new QHBoxLayout(this);
   both->setContentsMargins(0, 0, 0, 0);
@@ -92,8 +106,9 @@ MassSection::MassSection(Session& session, QWidget* parent)
   make_buttons(*column);
   column->addWidget(about_);
   column->addStretch();
-  connect(list_, &QListWidget::currentRowChanged, this, &MassSection::show_mass);
-  connect(&session_, &Session::subject_changed, this, &MassSection::refresh);
+}
+
+void MassSection::connect_edits() {
   connect(name_, &QLineEdit::editingFinished, this, [this] {
     if (chosen() < 0 || !name_->isModified() || name_->text().trimmed().isEmpty()) return;
     auto e = about(EditKind::rename);
@@ -117,14 +132,11 @@ MassSection::MassSection(Session& session, QWidget* parent)
   });
   connect(colour_, &QComboBox::activated, this, &MassSection::choose_colour);
   connect(amount_, &LabelledSlider::moved, this, &MassSection::set_amount);
-  connect(&session_, &Session::plan_changed, this, &MassSection::refill_colours);
   connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
     auto e = about(EditKind::focal);
     e.on = on;
     edit(e, tr("Focal point"));
   });
-  refill_colours();
-  refresh();
 }
 
 void MassSection::refill_colours() {

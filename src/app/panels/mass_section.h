@@ -27,6 +27,9 @@ class MassSection : public QWidget {
   void mass_chosen(int mass);
 
  private:
+  void name_parts();
+  void lay_out();
+  void connect_edits();
   void make_buttons(QVBoxLayout& column);
   void refresh();
   void show_mass();

@@ -64,6 +64,14 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
       plain_(new QPushButton(tr("Give all back"))),
       words_(paragraph()),
       reach_(new Facts("own_reach", tr("What the tray does not reach of them"))) {
+  name_parts();
+  lay_out();
+  connect_parts();
+  refresh();
+  refresh_sticks();
+}
+
+void OwnColoursSection::name_parts() {
   mood_->addItems({tr("Mood: as seen"), tr("More vivid"), tr("Quieter"), tr("Warm light, cool shadow"),
                    tr("Cool light, warm shadow"), tr("Led by one colour")});
   scheme_->addItem(tr("For a grey page…"));
@@ -74,8 +82,10 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   palette_->setObjectName("palette_name");
   plain_->setObjectName("colours_plain");
   as_it_is_->setObjectName("colours_as_it_is");
-  connect(as_it_is_, &QCheckBox::toggled, this, &OwnColoursSection::view_asked);
   words_->setObjectName("colours_words");
+}
+
+void OwnColoursSection::lay_out() {
   auto* palette_row = new QHBoxLayout;
   palette_row->addWidget(palette_, 1);
   palette_row->addWidget(give_back_);
@@ -97,6 +107,30 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
   column->addWidget(reach_);
   column->addLayout(back);
   column->addStretch();
+}
+
+void OwnColoursSection::connect_parts() {
+  connect_mood();
+  connect_palette();
+  connect(as_it_is_, &QCheckBox::toggled, this, &OwnColoursSection::view_asked);
+  connect(returning_, &QComboBox::activated, this, [this](int row) {
+    auto c = session_.choices().read.colours;
+    c.returning = colour_in(*returning_, row);
+    change(c, tr("Returning colour"));
+  });
+  connect(scheme_, &QComboBox::activated, this, &OwnColoursSection::take_scheme);
+  connect(plain_, &QPushButton::clicked, this, [this] {
+    Choices next = session_.choices();
+    next.read.colours = {};
+    std::erase_if(next.read.edits,
+                  [](const subject::MassEdit& e) { return e.kind == subject::MassEdit::Kind::colour; });
+    session_.change(next, tr("Colours as the subject has them"));
+  });
+  connect(&session_, &Session::choices_changed, this, &OwnColoursSection::refresh);
+  connect(&session_, &Session::plan_changed, this, &OwnColoursSection::refresh_sticks);
+}
+
+void OwnColoursSection::connect_mood() {
   connect(mood_, &QComboBox::activated, this, [this](int row) {
     auto c = session_.choices().read.colours;
     c.mood = static_cast<subject::Mood>(row);
@@ -113,6 +147,10 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
     if (const auto lab = colour_in(*leading_, row)) c.leading = *lab;
     change(c, tr("Leading colour"));
   });
+}
+
+void OwnColoursSection::connect_palette() {
+  connect(borrow_, &QPushButton::clicked, this, &OwnColoursSection::ask_palette);
   connect(palette_amount_, &LabelledSlider::moved, this, [this](int v) {
     auto c = session_.choices().read.colours;
     c.palette_amount = v / 100.0;
@@ -124,24 +162,6 @@ OwnColoursSection::OwnColoursSection(Session& session, QWidget* parent)
     c.palette_name.clear();
     change(c, tr("Borrowed colours given back"));
   });
-  connect(returning_, &QComboBox::activated, this, [this](int row) {
-    auto c = session_.choices().read.colours;
-    c.returning = colour_in(*returning_, row);
-    change(c, tr("Returning colour"));
-  });
-  connect(scheme_, &QComboBox::activated, this, &OwnColoursSection::take_scheme);
-  connect(borrow_, &QPushButton::clicked, this, &OwnColoursSection::ask_palette);
-  connect(plain_, &QPushButton::clicked, this, [this] {
-    Choices next = session_.choices();
-    next.read.colours = {};
-    std::erase_if(next.read.edits,
-                  [](const subject::MassEdit& e) { return e.kind == subject::MassEdit::Kind::colour; });
-    session_.change(next, tr("Colours as the subject has them"));
-  });
-  connect(&session_, &Session::choices_changed, this, &OwnColoursSection::refresh);
-  connect(&session_, &Session::plan_changed, this, &OwnColoursSection::refresh_sticks);
-  refresh();
-  refresh_sticks();
 }
 
 void OwnColoursSection::change(const subject::OwnColours& colours, const QString& text, Merge merge) {

@@ -28,6 +28,11 @@ class OwnColoursSection : public QWidget {
   void view_asked();
 
  private:
+  void name_parts();
+  void lay_out();
+  void connect_parts();
+  void connect_mood();
+  void connect_palette();
   void change(const subject::OwnColours& colours, const QString& text, Merge merge = Merge::never);
   void ask_palette();
   void take_palette(const Runner<subject::OwnColours>::Outcome& outcome);

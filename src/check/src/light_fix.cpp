@@ -43,8 +43,10 @@ std::vector<double> bare_along(int patches) {
   return out;
 }
 
-/// Bare paper all round, midway between the picture and the end of the sheet; below, between the patches of a strip.
-std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, int strip) {
+constexpr std::size_t kBelow = 2;  // the side of a quad where a strip may lie
+
+/// Along one side, midway between the picture and the end of the sheet; below, between the patches of a strip.
+std::vector<SeenAt> bare_beside(const Photo& photo, const Located& located, std::size_t side, int strip) {
   std::vector<SeenAt> out;
   const Shares shares(located.picture);
   Quad outer{{{-0.03, -0.03}, {1.03, -0.03}, {1.03, 1.03}, {-0.03, 1.03}}};
@@ -52,21 +54,29 @@ std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, int s
     for (std::size_t i = 0; i < 4; ++i) outer[i] = shares.of((*located.sheet)[i]);
   }
   const Quad inner{{{0, 0}, {1, 0}, {1, 1}, {0, 1}}};
-  for (std::size_t side = 0; side < 4; ++side) {
-    for (const double way : {0.35, 0.5, 0.65}) {
-      for (const double t : bare_along(side == 2 ? strip : 0)) {
-        const auto between = [&](const Quad& q) {
-          const Point& a = q[side];
-          const Point& b = q[(side + 1) % 4];
-          return Point{a.x + t * (b.x - a.x), a.y + t * (b.y - a.y)};
-        };
-        const Point p = between(inner);
-        const Point q = between(outer);
-        const double u = side == 2 && strip > 0 ? p.x : p.x + way * (q.x - p.x);
-        const double v = p.y + way * (q.y - p.y);
-        if (const auto seen = light_at(photo, located.picture.at(u, v), 2)) out.push_back({u, v, *seen});
-      }
+  for (const double way : {0.35, 0.5, 0.65}) {
+    for (const double t : bare_along(strip)) {
+      const auto between = [&](const Quad& q) {
+        const Point& a = q[side];
+        const Point& b = q[(side + 1) % 4];
+        return Point{a.x + t * (b.x - a.x), a.y + t * (b.y - a.y)};
+      };
+      const Point p = between(inner);
+      const Point q = between(outer);
+      const double u = strip > 0 ? p.x : p.x + way * (q.x - p.x);
+      const double v = p.y + way * (q.y - p.y);
+      if (const auto seen = light_at(photo, located.picture.at(u, v), 2)) out.push_back({u, v, *seen});
     }
+  }
+  return out;
+}
+
+/// Bare paper all round.
+std::vector<SeenAt> bare_round(const Photo& photo, const Located& located, int strip) {
+  std::vector<SeenAt> out;
+  for (std::size_t side = 0; side < 4; ++side) {
+    const std::vector<SeenAt> here = bare_beside(photo, located, side, side == kBelow ? strip : 0);
+    out.insert(out.end(), here.begin(), here.end());
   }
   return out;
 }
@@ -306,6 +316,39 @@ void fix_by_patches(std::vector<KnownPatch>& patches, LightFix& fix) {
   }
   fix.residual_de00 = 0;
   for (const KnownPatch& p : patches) fix.residual_de00 += off_of(p, fix) / static_cast<double>(patches.size());
+}
+
+namespace {
+
+/// How far places lie off the surface, in the logarithm of light, the median; 0 where there are none.
+double median_off(std::span<const SeenAt> places, const Row& surface) {
+  std::vector<double> off;
+  for (const SeenAt& p : places) {
+    for (int k = 0; k < 3; ++k)
+      off.push_back(std::abs(terms(k, p.u, p.v).dot(surface) - std::log(std::max(kDark, channel(p.seen, k)))));
+  }
+  if (off.empty()) return 0;
+  const auto middle = off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2);
+  std::nth_element(off.begin(), middle, off.end());
+  return *middle;
+}
+
+}  // namespace
+
+bool margin_is_bare(const Photo& photo, const Located& located) {
+  std::array<std::vector<SeenAt>, 4> sides;
+  std::vector<SeenAt> all;
+  for (std::size_t side = 0; side < 4; ++side) {
+    if (side == kBelow) continue;
+    sides[side] = bare_beside(photo, located, side, 0);
+    all.insert(all.end(), sides[side].begin(), sides[side].end());
+  }
+  if (all.size() < kFewest) return false;
+  LightFix fix;
+  fit_surface(all, {1, 1, 1}, fix);
+  const Row surface(fix.surface.data());
+  return std::all_of(sides.begin(), sides.end(),
+                     [&](const std::vector<SeenAt>& side) { return median_off(side, surface) <= kSameBare; });
 }
 
 namespace {

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
+#include "check/light_fix.h"
 #include "edges_seen.h"
 #include "parallel/each.h"
 
@@ -121,7 +122,12 @@ bool proportioned(const Quad& quad, double margin, double aspect) {
 /// it is hardly less like.
 constexpr double kSheetSays = 0.03;
 double worth(const Guess& g) { return g.likeness + (g.margin >= kLeastMargin ? kSheetSays : 0); }
-double worth(const Located& l) { return l.likeness + (l.sheet ? kSheetSays : 0); }
+/// A side of the picture that is taken for one of the sheet leaves paint in the margin: where something was forgotten
+/// there, it may be the likelier by a little.
+constexpr double kBareSays = 0.06;
+double worth(const Located& l) {
+  return l.likeness + (l.sheet ? kSheetSays : 0) + (l.sheet && l.bare_margin ? kBareSays : 0);
+}
 
 /// The best guess of four corners, which may be turned and the picture's own or those of its sheet.
 Guess guess_of(const Photo& photo, const Small& small, const cv::Mat& board, const Quad& corners) {
@@ -154,7 +160,7 @@ std::vector<Guess> best_guesses(const Photo& photo, const cv::Mat& board, const 
   const Small small = small_of(photo, 1.4 * kScanSide / (0.6 * std::max(photo.image.width, photo.image.height)));
   std::vector<Guess> best(quads.size());
   parallel::each(quads.size(), [&](std::size_t q) { best[q] = guess_of(photo, small, board, quads[q]); });
-  constexpr std::size_t kFew = 4;
+  constexpr std::size_t kFew = 8;
   constexpr double kFarBehind = 0.1;
   const std::size_t few = std::min(kFew, best.size());
   std::partial_sort(best.begin(), best.begin() + static_cast<std::ptrdiff_t>(few), best.end(),
@@ -321,8 +327,11 @@ bool better(const Located& p, const Located& q) { return worth(p) > worth(q); }
 
 /// The likeliest once it is moved. A worse one may come out better, but not by much; from near by both come to one
 /// place.
-Located best_moved(const Judged& judged, std::vector<Located> all) {
-  for (Located& l : all) l.likeness = judged.likeness_of(l.picture);
+Located best_moved(const Photo& photo, const Judged& judged, std::vector<Located> all) {
+  for (Located& l : all) {
+    l.likeness = judged.likeness_of(l.picture);
+    l.bare_margin = margin_is_bare(photo, l);
+  }
   std::stable_sort(all.begin(), all.end(), better);
   Located out;
   for (const Located& l : all) {
@@ -332,6 +341,7 @@ Located best_moved(const Judged& judged, std::vector<Located> all) {
     if (&l != &all.front() && (known || behind)) continue;
     Located moved = l;
     move_into_place(judged, kMostMoved, moved);
+    moved.bare_margin = margin_is_bare(photo, moved);
     if (&l == &all.front() || better(moved, out)) out = moved;
   }
   return out;
@@ -373,7 +383,7 @@ Located found(const Photo& photo, const board::BoardImage& board) {
   for (const Guess& guess : best_guesses(photo, template_of(board, kScanSide), quads))
     all.push_back(placed_by(sides, guess, aspect));
   const Judged judged(photo, board, all.front().picture);
-  Located out = best_moved(judged, std::move(all));
+  Located out = best_moved(photo, judged, std::move(all));
   find_sheet_again(sides, quads, out);
   return out;
 }

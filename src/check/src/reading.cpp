@@ -75,7 +75,8 @@ colour::Light light_at(const board::BoardImage& board, int x, int y) {
 }
 
 /// How much each pixel says of its own target, 0 to 1: where targets alternate from pixel to pixel the lens mixes them,
-/// and each is seen with a share of what lies beside it just there.
+/// and each is seen with a share of what lies beside it just there; where a finger blended them it shows a share of
+/// each.
 cv::Mat purity(const board::BoardMap& map) {
   constexpr int kReach = 2;
   constexpr float kAll = (2 * kReach + 1) * (2 * kReach + 1);
@@ -92,6 +93,10 @@ cv::Mat purity(const board::BoardMap& map) {
       out.at<float>(y, x) = share * share;
     }
   });
+  for (const board::Blended& b : map.blended) {
+    const float own = 1 - static_cast<float>(b.all()) / board::Blended::kWhole;
+    out.at<float>(static_cast<int>(b.pixel) / target.width, static_cast<int>(b.pixel) % target.width) *= own * own;
+  }
   return out;
 }
 
@@ -131,6 +136,8 @@ void find_glare(Reading& out, const board::BoardMap& map, const cv::Mat& pure, s
   parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
   });
+  // Of speckle a target's middle pixel is not its mean; a little further off it is even.
+  cv::GaussianBlur(left, left, {0, 0}, 1);
   const std::vector<float> own = own_differences(left, weight, map, count);
   parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x)

@@ -53,6 +53,9 @@ std::optional<colour::Light> light_at(const Photo& photo, const Point& place, in
 /// one sheet.
 LightFix fix_by_paper(std::span<const SeenAt> bare, const colour::Lab& paper);
 
+/// Whether paper of one light is seen above the located picture and at both its sides; below there may be a strip.
+bool margin_is_bare(const Photo& photo, const Located& located);
+
 /// A colour that is known, and how it is seen once the light on it is even.
 struct KnownPatch {
   colour::Light seen, wanted;

@@ -85,14 +85,17 @@ bool possible(Kind kind, const Material& material);
 /// step comes equally often. The same seed gives the same drill for the same answers.
 class Drill {
  public:
+  /// The material must make the drill possible.
   Drill(Kind kind, Family family, const Material& material, std::uint64_t seed);
   const Task& task() const { return task_; }
+  /// Questions answered so far.
   int asked() const { return asked_; }
   bool over() const { return asked_ >= trials_of(kind_); }
   /// Takes an answer and makes the next task. Returns whether it was right: of values within half a step.
   bool answer(int choice);
   /// Of mixing: how near the artist's strokes came.
   double answer(const std::vector<plan::Stroke>& strokes);
+  /// What the answers so far say of the eye; ask when the drill is over, or when it is broken off.
   Outcome outcome() const;
 
  private:

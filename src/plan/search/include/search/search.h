@@ -14,6 +14,7 @@
 
 namespace yd::plan {
 
+/// What a search lays on what. Everything is only looked at and has to outlive the search.
 struct SearchInput {
   const optics::Ground* ground = nullptr;
   const optics::Parameters* parameters = nullptr;
@@ -45,6 +46,7 @@ class PairTable {
   float cost(std::size_t target, std::size_t first, std::size_t second) const {
     return cost_[at(target, first, second)];
   }
+  /// Its one or two strokes, from the paper upwards; to be asked for where the cost is below kForbidden.
   std::vector<Stroke> strokes(std::size_t target, std::size_t first, std::size_t second) const;
   /// Takes over the rows of a table of the same sticks: its target n becomes targets[n] here.
   void take(const PairTable& part, std::span<const std::size_t> targets);

@@ -333,6 +333,11 @@ double median_off(std::span<const SeenAt> places, const Row& surface) {
   return *middle;
 }
 
+/// Whether there is a margin for the strip of known strokes, and enough of them.
+bool has_strip(const Located& located, const Known& known) {
+  return known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
+}
+
 }  // namespace
 
 bool margin_is_bare(const Photo& photo, const Located& located) {
@@ -350,15 +355,6 @@ bool margin_is_bare(const Photo& photo, const Located& located) {
   return std::all_of(sides.begin(), sides.end(),
                      [&](const std::vector<SeenAt>& side) { return median_off(side, surface) <= kSameBare; });
 }
-
-namespace {
-
-/// Whether there is a margin for the strip of known strokes, and enough of them.
-bool has_strip(const Located& located, const Known& known) {
-  return known.strip.size() >= 4 && located.sheet.has_value() && located.margin >= 0.02;
-}
-
-}  // namespace
 
 LightFix fix_light(const Photo& photo, const Located& located, const Known& known) {
   const bool strip = has_strip(located, known);

@@ -17,7 +17,8 @@ struct Located {
   std::optional<CornerMarks> cards;  ///< printed corner marks, where all four are seen
   double likeness = 0;               ///< correlation with the Board, -1 to 1
   double blur_px = 0;                ///< of the photograph, standard deviation; 0 where it could not be told
-  bool bare_margin = false;          ///< paper of one light is seen above the picture and at both sides
+  bool bare_margin =
+      false;  ///< paper of one light is seen above the picture and at both sides; asked where corners are looked for
 };
 /// Under this the photograph is not of this picture.
 inline constexpr double kLikeness = 0.35;

@@ -62,6 +62,16 @@ class TestCollectionFile : public QObject {
     QCOMPARE(in.sticks[3].lightfast, std::string("III"));
   }
 
+  void a_stick_may_be_called_like_a_keyword() {
+    auto c = some();
+    c.sticks[0].name = "like BEGIN_DATA_FORMAT";
+    c.sticks[1].name = "BEGIN_DATA_FORMAT";
+    const auto in = formats::read_sticks(formats::write_csv(c), "a.csv", kSoft);
+    QVERIFY(in && in->bad.empty());
+    QCOMPARE(in->sticks.size(), c.sticks.size());
+    QCOMPARE(in->sticks[1].name, c.sticks[1].name);
+  }
+
   void cgats_keeps_the_spectrum() {
     const auto c = some();
     const auto in = formats::read_cgats(formats::write_cgats(c), "a.txt", kSoft).value();

@@ -294,6 +294,22 @@ class TestJournal : public QObject {
     QVERIFY(QFile::exists(f.file()));
   }
 
+  void a_version_that_none_can_be_is_damage() {
+    Folder f;
+    { f.open(); }
+    {
+      QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "none");
+      db.setDatabaseName(f.file());
+      QVERIFY(db.open());
+      QSqlQuery q(db);
+      QVERIFY(q.exec("PRAGMA user_version = -3"));
+    }
+    QSqlDatabase::removeDatabase("none");
+    const auto opened = opened_checked(f.dir.path(), kNow);
+    QVERIFY(opened && opened->begun_anew);
+    QVERIFY(QFile::exists(opened->damaged));
+  }
+
   void a_backup_is_made_once_a_day_whatever_the_clock_did() {
     Folder f;
     QVERIFY(f.open()->put(a_work(1)));

@@ -4,6 +4,7 @@
 #include <QRegularExpression>
 #include <QString>
 #include <algorithm>
+#include <cctype>
 #include <cmath>
 #include <memory>
 #include <optional>
@@ -185,7 +186,18 @@ Result<ImportedSticks> read_cgats(const QByteArray& bytes, const std::string& wh
   return out;
 }
 
-bool is_cgats(const QByteArray& bytes) { return bytes.contains("BEGIN_DATA_FORMAT"); }
+// A stick of a table may have such a name.
+bool is_cgats(const QByteArray& bytes) {
+  constexpr char kKeyword[] = "BEGIN_DATA_FORMAT";
+  constexpr qsizetype kLength = sizeof kKeyword - 1;
+  for (qsizetype at = bytes.indexOf(kKeyword); at >= 0; at = bytes.indexOf(kKeyword, at + kLength)) {
+    const qsizetype line = 1 + std::max(bytes.lastIndexOf('\n', at), bytes.lastIndexOf('\r', at));
+    const bool first = bytes.mid(line, at - line).trimmed().isEmpty();
+    if (first && (at + kLength == bytes.size() || std::isspace(static_cast<unsigned char>(bytes[at + kLength])) != 0))
+      return true;
+  }
+  return false;
+}
 
 QByteArray write_cgats(const media::Collection& collection) {
   QByteArray out = "CGATS.17\nORIGINATOR\t\"Yawning Dune\"\nDESCRIPTOR\t\"" +

@@ -21,6 +21,8 @@ Result<qint64> one_number(const QSqlDatabase& database, const QString& sql) {
   return s.next() ? s.whole(0) : 0;
 }
 
+Error damaged(const QString& file) { return {Error::Code::bad_format, file.toStdString(), "the journal is damaged"}; }
+
 Status step_up(const QSqlDatabase& database, int from) {
   Transaction all(database);
   if (!all.begun()) return all.begun();
@@ -58,6 +60,7 @@ Result<std::unique_ptr<Journal>> Journal::open(const QString& file) {
 Status Journal::migrate() {
   const auto version = one_number(database(), "PRAGMA user_version");
   if (!version) return version.error();
+  if (version.value() < 0) return damaged(file_);
   if (version.value() > kSchema) {
     return Error{Error::Code::too_new, file_.toStdString(),
                  "was written by a newer version of Yawning Dune; it is left as it is"};
@@ -87,6 +90,8 @@ Status check_file(const QString& file) {
     out = s.run();
     if (out && s.next() && s.text(0) != "ok")
       out = Error{Error::Code::bad_format, file.toStdString(), "the journal is damaged: " + s.text(0).toStdString()};
+    const auto version = one_number(QSqlDatabase::database(connection.value(), false), "PRAGMA user_version");
+    if (out && version && version.value() < 0) out = damaged(file);
   }
   disconnect_from(connection.value());
   return out;

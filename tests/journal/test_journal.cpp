@@ -80,6 +80,20 @@ Result<journal::Opened> opened_checked(const QString& folder, qint64 now_s) {
   return journal::mend(folder, now_s);
 }
 
+/// Another program's statements on a journal's file; false where one is refused.
+bool told(const QString& file, const QStringList& statements) {
+  bool done = true;
+  {
+    QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "another");
+    db.setDatabaseName(file);
+    done = db.open();
+    QSqlQuery q(db);
+    for (const QString& s : statements) done = done && q.exec(s);
+  }
+  QSqlDatabase::removeDatabase("another");
+  return done;
+}
+
 }  // namespace
 
 class TestJournal : public QObject {
@@ -264,14 +278,7 @@ class TestJournal : public QObject {
       auto j = f.open();
       QVERIFY(j->put(a_work(1)));
     }
-    {
-      QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "old");
-      db.setDatabaseName(f.file());
-      QVERIFY(db.open());
-      QSqlQuery q(db);
-      QVERIFY(q.exec("DROP TABLE drills") && q.exec("DROP TABLE recipe_uses") && q.exec("PRAGMA user_version = 1"));
-    }
-    QSqlDatabase::removeDatabase("old");
+    QVERIFY(told(f.file(), {"DROP TABLE drills", "DROP TABLE recipe_uses", "PRAGMA user_version = 1"}));
     auto j = f.open();
     QVERIFY(j->add(journal::Drill{0, kNow, "value", 40, 0, 0, 0, 0, 0, ""}));
     QCOMPARE(j->works().value().size(), std::size_t{1});
@@ -280,14 +287,7 @@ class TestJournal : public QObject {
   void a_newer_file_is_left_alone() {
     Folder f;
     { f.open(); }
-    {
-      QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "new");
-      db.setDatabaseName(f.file());
-      QVERIFY(db.open());
-      QSqlQuery q(db);
-      QVERIFY(q.exec("PRAGMA user_version = 99"));
-    }
-    QSqlDatabase::removeDatabase("new");
+    QVERIFY(told(f.file(), {"PRAGMA user_version = 99"}));
     const auto opened = opened_checked(f.dir.path(), kNow);
     QVERIFY(!opened);
     QVERIFY(opened.error().code == Error::Code::too_new);
@@ -297,14 +297,7 @@ class TestJournal : public QObject {
   void a_version_that_none_can_be_is_damage() {
     Folder f;
     { f.open(); }
-    {
-      QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "none");
-      db.setDatabaseName(f.file());
-      QVERIFY(db.open());
-      QSqlQuery q(db);
-      QVERIFY(q.exec("PRAGMA user_version = -3"));
-    }
-    QSqlDatabase::removeDatabase("none");
+    QVERIFY(told(f.file(), {"PRAGMA user_version = -3"}));
     const auto opened = opened_checked(f.dir.path(), kNow);
     QVERIFY(opened && opened->begun_anew);
     QVERIFY(QFile::exists(opened->damaged));

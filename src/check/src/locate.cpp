@@ -125,9 +125,7 @@ double worth(const Guess& g) { return g.likeness + (g.margin >= kLeastMargin ? k
 /// A side of the picture that is taken for one of the sheet leaves paint in the margin: where something was forgotten
 /// there, it may be the likelier by a little.
 constexpr double kBareSays = 0.06;
-double worth(const Located& l) {
-  return l.likeness + (l.sheet ? kSheetSays : 0) + (l.sheet && l.bare_margin ? kBareSays : 0);
-}
+double worth(const Located& l) { return l.likeness + (l.sheet ? kSheetSays : 0) + (l.bare_margin ? kBareSays : 0); }
 
 /// The best guess of four corners, which may be turned and the picture's own or those of its sheet.
 Guess guess_of(const Photo& photo, const Small& small, const cv::Mat& board, const Quad& corners) {
@@ -330,7 +328,7 @@ bool better(const Located& p, const Located& q) { return worth(p) > worth(q); }
 Located best_moved(const Photo& photo, const Judged& judged, std::vector<Located> all) {
   for (Located& l : all) {
     l.likeness = judged.likeness_of(l.picture);
-    l.bare_margin = margin_is_bare(photo, l);
+    l.bare_margin = l.sheet && margin_is_bare(photo, l);
   }
   std::stable_sort(all.begin(), all.end(), better);
   Located out;
@@ -341,7 +339,7 @@ Located best_moved(const Photo& photo, const Judged& judged, std::vector<Located
     if (&l != &all.front() && (known || behind)) continue;
     Located moved = l;
     move_into_place(judged, kMostMoved, moved);
-    moved.bare_margin = margin_is_bare(photo, moved);
+    moved.bare_margin = moved.sheet && margin_is_bare(photo, moved);
     if (&l == &all.front() || better(moved, out)) out = moved;
   }
   return out;

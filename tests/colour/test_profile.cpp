@@ -14,12 +14,22 @@ using namespace yd::colour;
 
 namespace {
 
-std::vector<std::uint8_t> wide_profile() {
+enum class Besides { nothing, grey_table };
+
+std::vector<std::uint8_t> wide_profile(Besides besides = Besides::nothing) {
   const cmsCIExyY white{0.3127, 0.3290, 1};
   const cmsCIExyYTRIPLE primaries{{0.64, 0.33, 1}, {0.21, 0.71, 1}, {0.15, 0.06, 1}};
   cmsToneCurve* curve = cmsBuildGamma(nullptr, 2.2);
   cmsToneCurve* curves[3] = {curve, curve, curve};
   cmsHPROFILE p = cmsCreateRGBProfile(&white, &primaries, curves);
+  if (besides == Besides::grey_table) {
+    const std::vector<cmsUInt16Number> grey(24, 20000);
+    cmsPipeline* table = cmsPipelineAlloc(nullptr, 3, 3);
+    cmsPipelineInsertStage(table, cmsAT_END, cmsStageAllocCLut16bit(nullptr, 2, 3, 3, grey.data()));
+    cmsSetProfileVersion(p, 2.1);  // its tables may stand alone
+    cmsWriteTag(p, cmsSigAToB0Tag, table);
+    cmsPipelineFree(table);
+  }
   cmsUInt32Number size = 0;
   cmsSaveProfileToMem(p, nullptr, &size);
   std::vector<std::uint8_t> bytes(size);
@@ -84,6 +94,44 @@ class TestProfile : public QObject {
     const Lab s = through(srgb.value(), 0, 65535, 0);
     QVERIFY(chroma(w) > chroma(s) + 10);
     QVERIFY(ciede2000(through(wide.value(), 65535, 65535, 65535), {100, 0, 0}) < 0.1);
+  }
+
+  // What Little CMS works out pixel by pixel, in double precision, is the measure.
+  void tables_agree_with_little_cms() {
+    const auto bytes = wide_profile();
+    const auto tables = PictureToLab::from_icc(bytes);
+    QVERIFY(tables.ok());
+    cmsHPROFILE from = cmsOpenProfileFromMem(bytes.data(), static_cast<cmsUInt32Number>(bytes.size()));
+    cmsHPROFILE lab = cmsCreateLab4Profile(nullptr);
+    cmsHTRANSFORM exact =
+        cmsCreateTransform(from, TYPE_RGB_DBL, lab, TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE);
+    yd::Random random(10);
+    double worst = 0;
+    for (int i = 0; i < 3000; ++i) {
+      const std::uint32_t most = i % 3 == 0 ? 2000 : 65536;  // the darks too, where a table would be coarse
+      std::uint16_t rgb[3];
+      double as_double[3];
+      for (int k = 0; k < 3; ++k) {
+        rgb[k] = static_cast<std::uint16_t>(random.below(most));
+        as_double[k] = rgb[k] / 65535.0;
+      }
+      cmsCIELab want;
+      cmsDoTransform(exact, as_double, &want, 1);
+      const Lab is = through(tables.value(), rgb[0], rgb[1], rgb[2]);
+      worst = std::max({worst, std::abs(is.l - want.L), std::abs(is.a - want.a), std::abs(is.b - want.b)});
+    }
+    cmsDeleteTransform(exact);
+    cmsCloseProfile(lab);
+    cmsCloseProfile(from);
+    QVERIFY2(worst < kPictureLab, qPrintable(QString::number(worst)));
+  }
+
+  // Its table turns everything to one colour; its curves and its matrix are for programs that read no tables.
+  void a_table_in_the_profile_goes_before_its_curves() {
+    const auto t = PictureToLab::from_icc(wide_profile(Besides::grey_table));
+    QVERIFY(t.ok());
+    QVERIFY(ciede2000(through(t.value(), 0, 0, 0), through(t.value(), 65535, 65535, 65535)) < 0.01);
+    QVERIFY(ciede2000(through(t.value(), 65535, 65535, 65535), {100, 0, 0}) > 10);
   }
 
   void rubbish_is_refused() {

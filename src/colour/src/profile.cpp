@@ -7,6 +7,8 @@
 #include <array>
 #include <cmath>
 
+#include "shaper.h"
+
 namespace yd::colour {
 namespace {
 
@@ -61,14 +63,20 @@ std::array<float, 3> linear_srgb(float l, float a, float b) {
 }  // namespace
 
 Result<PictureToLab> PictureToLab::from_icc(std::span<const std::uint8_t> icc) {
-  const Profile from(icc.empty() ? cmsCreate_sRGBProfile()
-                                 : cmsOpenProfileFromMem(icc.data(), static_cast<cmsUInt32Number>(icc.size())));
+  PictureToLab out;
+  if (icc.empty()) {
+    static const std::shared_ptr<const Shaper> srgb = Shaper::of(Profile(cmsCreate_sRGBProfile()).get());
+    out.shaper_ = srgb;
+    return out;
+  }
+  const Profile from(cmsOpenProfileFromMem(icc.data(), static_cast<cmsUInt32Number>(icc.size())));
   if (!from) return Error{Error::Code::bad_format, "colour profile", "cannot be read"};
   if (cmsGetColorSpace(from.get()) != cmsSigRgbData) {
     return Error{Error::Code::bad_format, "colour profile", "is not for RGB"};
   }
+  out.shaper_ = Shaper::of(from.get());
+  if (out.shaper_) return out;
   const Profile lab(cmsCreateLab4Profile(nullptr));
-  PictureToLab out;
   out.transform_ = make_transform(from.get(), TYPE_RGB_16, lab.get(), TYPE_Lab_FLT);
   if (!out.transform_) return Error{Error::Code::bad_format, "colour profile", "cannot be used for pictures"};
   return out;
@@ -76,6 +84,10 @@ Result<PictureToLab> PictureToLab::from_icc(std::span<const std::uint8_t> icc) {
 
 void PictureToLab::convert(const std::uint16_t* rgb16, LabPixel* out, std::size_t n) const {
   static_assert(sizeof(LabPixel) == 3 * sizeof(float));
+  if (shaper_) {
+    for (std::size_t i = 0; i < n; ++i) out[i] = shaper_->lab(rgb16[3 * i], rgb16[3 * i + 1], rgb16[3 * i + 2]);
+    return;
+  }
   cmsDoTransform(transform_.get(), rgb16, out, static_cast<cmsUInt32Number>(n));
 }
 

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: MIT
 #include "colour/words.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <numbers>
-#include <vector>
 
 #include "colour/ciede2000.h"
 #include "colour/profile.h"
@@ -41,11 +41,17 @@ constexpr auto kNames = std::to_array<Named>({
 #include "iscc_nbs.inc"
 });
 
-const std::vector<Lab>& centroids() {
-  static const std::vector<Lab> all = [] {
-    std::vector<Lab> out;
-    out.reserve(kNames.size());
-    for (const Named& n : kNames) out.push_back(from_srgb(n.srgb));
+struct Centroids {
+  std::array<float, kNames.size()> l, a, b;
+};
+
+const Centroids& centroids() {
+  static const Centroids all = [] {
+    Centroids out{};
+    for (std::size_t i = 0; i < kNames.size(); ++i) {
+      const Lab lab = from_srgb(kNames[i].srgb);
+      out.l[i] = static_cast<float>(lab.l), out.a[i] = static_cast<float>(lab.a), out.b[i] = static_cast<float>(lab.b);
+    }
     return out;
   }();
   return all;
@@ -67,14 +73,10 @@ std::string hue_word(const Lab& lab) {
 }
 
 std::string describe(const Lab& lab) {
-  const std::vector<Lab>& all = centroids();
-  std::size_t best = 0;
-  double least = 1e9;
-  for (std::size_t i = 0; i < all.size(); ++i) {
-    const double d = ciede2000(all[i], lab);
-    if (d < least) least = d, best = i;
-  }
-  return kNames[best].name;
+  const Centroids& all = centroids();
+  std::array<float, kNames.size()> off{};
+  ciede2000_bulk(all.l.data(), all.a.data(), all.b.data(), off.size(), lab, off.data());
+  return kNames[static_cast<std::size_t>(std::min_element(off.begin(), off.end()) - off.begin())].name;
 }
 
 double warmth(const Lab& lab) {

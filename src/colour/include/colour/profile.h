@@ -16,8 +16,12 @@ struct LabPixel {
   float l = 0, a = 0, b = 0;
 };
 
-/// Turns a picture's RGB into Lab through its embedded ICC profile, with Little CMS, relative colorimetric.
-/// Safe to call from several threads at once.
+class Shaper;
+
+/// How near a profile worked by table comes to Little CMS, in L, a and b.
+inline constexpr double kPictureLab = 1e-4;
+/// Turns a picture's RGB into Lab through its embedded ICC profile, relative colorimetric: a profile of curves and a
+/// matrix by table, any other with Little CMS. Safe to call from several threads at once.
 class PictureToLab {
  public:
   /// Empty `icc` means sRGB. Error `bad_format` where the bytes are no RGB profile.
@@ -27,7 +31,8 @@ class PictureToLab {
   void convert(const std::uint16_t* rgb16, LabPixel* out, std::size_t n) const;
 
  private:
-  std::shared_ptr<void> transform_;
+  std::shared_ptr<const Shaper> shaper_;
+  std::shared_ptr<void> transform_;  ///< where there is no shaper
 };
 
 /// 8-bit sRGB for a screen; colours outside are clipped by Little CMS. Worked pixel by pixel from Lab D50.

@@ -6,7 +6,6 @@
 #include "colour/ciede2000.h"
 #include "search/layer_choice.h"
 #include "search/layer_search.h"
-#include "search/pressures.h"
 #include "small_world.h"
 #include "support/random.h"
 
@@ -378,21 +377,6 @@ class TestLayers : public QObject {
       lost += found - best;
     }
     QVERIFY2(lost / 30 < 0.01, qPrintable(QString::number(lost / 30)));
-  }
-
-  void like_colours_get_like_pressures() {
-    std::vector<plan::PressureWay> ways;
-    for (const double p : {0.0, 0.25, 0.5, 0.75, 1.0}) {
-      ways.push_back({{p, 0.0}, {50 + 20 * p, 0, 0}, 0});
-      // The same colours by the other layer, a trifle nearer for one of the places.
-      ways.push_back({{0.0, p}, {50.1 + 20 * p, 0, 0}, 0});
-    }
-    const std::vector<plan::PressurePlace> places{{{55, 0, 0}, 0.1}, {{60.1, 0, 0}, 0.1}, {{65, 0, 0}, 0.1}};
-    const auto best = plan::fit_pressures(places, ways);
-    std::set<bool> by_first;
-    for (const std::size_t b : best) by_first.insert(ways[b].pressures[0] > 0);
-    QCOMPARE(by_first.size(), std::size_t{1});
-    for (std::size_t i = 1; i < best.size(); ++i) QVERIFY(ways[best[i]].lab.l > ways[best[i - 1]].lab.l);
   }
 
   // The plan of a small picture: what a painter would check first.

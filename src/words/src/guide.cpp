@@ -89,10 +89,12 @@ QString measures(const std::vector<double>& cm) {
   return Passages::tr("%1 from the left, %2 from the top, %3").arg(length(cm[0]), length(cm[1]), size(cm[2], cm[3]));
 }
 
+/// To the nearest five: no hand tells more.
 QString pressures(double least, double greatest) {
-  return qRound(100 * least) == qRound(100 * greatest)
-             ? Passages::tr("%1 % of full pressure").arg(qRound(100 * greatest))
-             : Passages::tr("%1 to %2 % of full pressure").arg(qRound(100 * least)).arg(qRound(100 * greatest));
+  const int low = 5 * qRound(20 * least);
+  const int high = 5 * qRound(20 * greatest);
+  return low == high ? Passages::tr("%1 % of full pressure").arg(high)
+                     : Passages::tr("%1 to %2 % of full pressure").arg(low).arg(high);
 }
 
 QString dry(const plan::Step& s) {

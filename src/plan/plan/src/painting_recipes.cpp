@@ -65,13 +65,34 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
     std::vector<PressurePlace> places;
     for (const std::size_t t : beds[b].targets)
       places.push_back({in_.targets[t].target, in_.targets[t].area, smooth_at(t)});
-    const std::vector<std::size_t> best = fit_pressures(places, ways);
-    for (std::size_t i = 0; i < best.size(); ++i) {
+    std::vector<PressureWay> fitted;
+    for (const std::size_t best : fit_pressures(places, ways)) fitted.push_back(ways[best]);
+    fit_between_grades(places, fitted, [&](std::size_t, const std::vector<double>& pressures) {
+      return way_between(family, beds[b], layering, pressures);
+    });
+    for (std::size_t i = 0; i < fitted.size(); ++i) {
       TargetPlan& target = in_.targets[beds[b].targets[i]];
       target.recipe.strokes = beds[b].laid;
-      add_strokes(target.recipe, layering, ways[best[i]].pressures, chosen.levels);
+      add_strokes(target.recipe, layering, fitted[i].pressures, chosen.levels);
     }
   }
+}
+
+/// What the layers come to on a bed at any pressures the rules allow.
+std::optional<PressureWay> Painting::way_between(const Family& family, const Bed& bed, const Layering& layering,
+                                                 const std::vector<double>& pressures) const {
+  Recipe recipe;
+  add_strokes(recipe, layering, pressures, std::vector<int>(layering.size(), 0));
+  std::vector<StrokeShape> shapes;
+  for (const Stroke& s : recipe.strokes)
+    shapes.push_back({in_.sticks[static_cast<std::size_t>(s.stick)].medium, s.pressure, s.technique});
+  if (!shapes_allowed(family.rules, shapes)) return {};
+  recipe.strokes.insert(recipe.strokes.begin(), bed.laid.begin(), bed.laid.end());
+  recipe = evaluate(bare(family.coat), *in_.parameters, in_.sticks, std::move(recipe.strokes), {});
+  const double speckle = recipe.look.spread_l;
+  return PressureWay{pressures, recipe.look.lab,
+                     0,         marks_of(speckle) * marks_count(family.rules.school),
+                     false,     uneven_of(speckle, recipe.tooth_left)};
 }
 
 /// The cheapest layerings of a mass, and the chosen one, as places in the family's list.

@@ -58,8 +58,12 @@ std::vector<PressureWay> WayBook::ways(const Layering& layering, std::size_t lef
     const bool poor = first.lab.l < kDarkStick || !may_lie_lowest(lattice_.input().rules, first);
     for (std::size_t n = 0; n < part.looks->at.size(); ++n) {
       if (part.looks->unsteady[n] >= kNotAllowed) continue;
-      PressureWay way{std::vector<double>(layering.size(), 0), part.looks->lab[n], part.looks->unsteady[n],
-                      part.looks->marks[n], poor};
+      PressureWay way{std::vector<double>(layering.size(), 0),
+                      part.looks->lab[n],
+                      part.looks->unsteady[n],
+                      part.looks->marks[n],
+                      poor,
+                      uneven_of(part.looks->speckle[n], lattice_.chain(part.layers).nodes[n].tooth_left)};
       for (std::size_t i = 0; i < part.from.size(); ++i) way.pressures[part.from[i]] = kGrades[grade_at(n, i)];
       out.push_back(std::move(way));
     }

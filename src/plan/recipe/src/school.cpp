@@ -120,6 +120,13 @@ bool manner_allows(Manner manner, std::span<const StrokeShape> shapes) {
   return true;
 }
 
+bool shapes_allowed(const StackRules& rules, std::span<const StrokeShape> shapes) {
+  for (std::size_t i = 1; i < shapes.size(); ++i) {
+    if (!shape_may_follow(rules, shapes[i - 1], shapes[i])) return false;
+  }
+  return manner_allows(rules.manner, shapes);
+}
+
 bool may_complete(const StackRules& rules, const media::Stick& first, const media::Stick& second,
                   const media::Stick& third) {
   if (rules.school != School::flat_broken) return true;

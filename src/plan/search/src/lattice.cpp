@@ -21,8 +21,6 @@ constexpr double kSchoolMarks = 0.25;   // of the square of it in a school that 
 constexpr double kLeastTooth = 0.03;    // less room than this and the last layer does not hold
 constexpr double kNoTooth = 1.0;        // CIEDE2000
 
-float squared(double x) { return static_cast<float>(x * x); }
-
 colour::Din99o between(const colour::Din99o& p, const colour::Din99o& q, float by) {
   return {(p.l - q.l) * by, (p.a - q.a) * by, (p.b - q.b) * by};
 }
@@ -111,13 +109,6 @@ std::int64_t Lattice::key(const Layering& layering) const {
   return k;
 }
 
-bool Lattice::allows(std::span<const StrokeShape> shapes) const {
-  for (std::size_t i = 1; i < shapes.size(); ++i) {
-    if (!shape_may_follow(in_.rules, shapes[i - 1], shapes[i])) return false;
-  }
-  return manner_allows(in_.rules.manner, shapes);
-}
-
 ChainGeometry Lattice::make_chain(const Layering& layering) const {
   ChainGeometry out;
   out.nodes.resize(nodes_of(layering.size()));
@@ -135,7 +126,7 @@ ChainGeometry Lattice::make_chain(const Layering& layering) const {
     const std::size_t i = shapes.size() - below;
     if (i == layering.size()) {
       out.nodes[node] = geometry_of(under, shapes);
-      out.allowed[node] = allows(std::span(shapes).subspan(below)) ? 1 : 0;
+      out.allowed[node] = shapes_allowed(in_.rules, std::span(shapes).subspan(below)) ? 1 : 0;
       return;
     }
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layering[i].stick)];
@@ -191,9 +182,7 @@ Looks Lattice::looks(const Layering& layering) const {
     out.speckle[n] = static_cast<float>(optics::lightness_spread(strata));
   }
   add_unsteadiness(out, c, hand_);
-  if (in_.rules.school == School::light_coat || in_.rules.school == School::tone_map) {
-    for (float& m : out.marks) m *= static_cast<float>(kSchoolMarks);
-  }
+  for (float& m : out.marks) m *= static_cast<float>(marks_count(in_.rules.school));
   return out;
 }
 
@@ -215,13 +204,26 @@ namespace {
 
 /// What speckle, tooth and the rules of laying make of a look; `node`: its place in the chain.
 void add_marks(Looks& looks, const ChainGeometry& chain, std::size_t n, std::size_t node) {
-  looks.unsteady[n] += squared(kSpeckleWeight * std::max(0.0, looks.speckle[n] - kEvenSpeckle));
-  looks.marks[n] = squared(kMarksWeight * std::max(0.0, looks.speckle[n] - kSmoothSpeckle));
-  if (chain.nodes[node].tooth_left < kLeastTooth) looks.unsteady[n] += squared(kNoTooth);
+  looks.unsteady[n] += static_cast<float>(uneven_of(looks.speckle[n], chain.nodes[node].tooth_left));
+  looks.marks[n] = static_cast<float>(marks_of(looks.speckle[n]));
   if (chain.allowed[node] == 0) looks.unsteady[n] = kNotAllowed;
 }
 
 }  // namespace
+
+double uneven_of(double speckle, double tooth_left) {
+  const double more = kSpeckleWeight * std::max(0.0, speckle - kEvenSpeckle);
+  return more * more + (tooth_left < kLeastTooth ? kNoTooth * kNoTooth : 0);
+}
+
+double marks_of(double speckle) {
+  const double more = kMarksWeight * std::max(0.0, speckle - kSmoothSpeckle);
+  return more * more;
+}
+
+double marks_count(School school) {
+  return school == School::light_coat || school == School::tone_map ? kSchoolMarks : 1;
+}
 
 void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std::size_t every) {
   const std::size_t count = looks.at.size();

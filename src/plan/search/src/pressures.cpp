@@ -13,7 +13,9 @@ namespace {
 constexpr double kPull = 0.35;      // CIEDE2000 for a whole layer more or less than the neighbours in colour
 constexpr double kNeighbour = 5.0;  // CIEDE2000 between colours that pull at each other
 constexpr int kPulls = 4;
-constexpr double kPoorStart = 2;  // CIEDE2000 that a light shade pays for it
+constexpr double kPoorStart = 2;     // CIEDE2000 that a light shade pays for it
+constexpr double kFinest = 0.0625;   // a third of what a hand is off by at half pressure …
+constexpr double kBetween = 0.1251;  // … and half a grade
 
 double apart(const PressureWay& p, const PressureWay& q) {
   double sum = 0;
@@ -21,7 +23,15 @@ double apart(const PressureWay& p, const PressureWay& q) {
   return sum;
 }
 
-/// Of every place and way, with the light shades' price of a poor start.
+/// Of a place that is `off` (squared CIEDE2000) by a way, with the light shades' price of a poor start.
+double cost_of(const PressurePlace& place, const PressureWay& way, double off) {
+  const double calm = calm_of(place.smooth, place.target);
+  const double more = kOffAndMarked * std::sqrt(way.marks) * std::min<double>(off, kOffMost * kOffMost);
+  return std::sqrt(off + way.unsteady + place.smooth * way.marks + calm * more) +
+         (way.poor_start && place.target.l > kLightShade ? kPoorStart : 0);
+}
+
+/// Of every place and way.
 std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places, std::span<const PressureWay> ways) {
   std::vector<float> l;
   std::vector<float> a;
@@ -35,14 +45,8 @@ std::vector<std::vector<double>> costs_of(std::span<const PressurePlace> places,
   std::vector<float> difference(ways.size());
   for (std::size_t p = 0; p < places.size(); ++p) {
     colour::ciede2000_bulk(l.data(), a.data(), b.data(), ways.size(), places[p].target, difference.data());
-    const double calm = calm_of(places[p].smooth, places[p].target);
-    const double light = places[p].target.l > kLightShade ? kPoorStart : 0;
-    for (std::size_t w = 0; w < ways.size(); ++w) {
-      const double off = static_cast<double>(difference[w]) * difference[w];
-      const double more = kOffAndMarked * std::sqrt(ways[w].marks) * std::min<double>(off, kOffMost * kOffMost);
-      out[p][w] = std::sqrt(off + ways[w].unsteady + places[p].smooth * ways[w].marks + calm * more) +
-                  (ways[w].poor_start ? light : 0);
-    }
+    for (std::size_t w = 0; w < ways.size(); ++w)
+      out[p][w] = cost_of(places[p], ways[w], static_cast<double>(difference[w]) * difference[w]);
   }
   return out;
 }
@@ -89,6 +93,65 @@ std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, st
     if (!changed) break;
   }
   return best;
+}
+
+namespace {
+
+/// Ways of all places between the grades, one place at a time.
+class Between {
+ public:
+  Between(std::span<const PressurePlace> places, std::vector<PressureWay>& ways, const LookBetween& look)
+      : places_(places), ways_(ways), look_(look), near_(neighbours_of(places)) {
+    for (const PressureWay& w : ways) grades_.push_back(w.pressures);
+  }
+
+  /// Whether anything became cheaper.
+  bool settle(std::size_t place) {
+    const std::size_t layers = grades_[place].size();
+    bool changed = false;
+    double least = cost(place, ways_[place]);
+    for (std::size_t i = 0; i < layers; ++i) {
+      for (const double by : {-kFinest, kFinest}) {
+        const double to = ways_[place].pressures[i] + by;
+        if (grades_[place][i] <= 0 || std::abs(to - grades_[place][i]) > kBetween || to > 1) continue;
+        std::vector<double> pressures = ways_[place].pressures;
+        pressures[i] = to;
+        std::optional<PressureWay> way = look_(place, pressures);
+        if (!way) continue;
+        way->poor_start = ways_[place].poor_start;
+        way->unsteady = ways_[place].unsteady - ways_[place].uneven + way->uneven;
+        const double now = cost(place, *way);
+        if (now < least) least = now, ways_[place] = std::move(*way), changed = true;
+      }
+    }
+    return changed;
+  }
+
+ private:
+  double cost(std::size_t place, const PressureWay& way) const {
+    const double off = colour::ciede2000(places_[place].target, way.lab);
+    double sum = cost_of(places_[place], way, off * off);
+    for (std::size_t q = 0; q < ways_.size(); ++q) sum += kPull * near_[place][q] * apart(way, ways_[q]);
+    return sum;
+  }
+
+  std::span<const PressurePlace> places_;
+  std::vector<PressureWay>& ways_;
+  const LookBetween& look_;
+  std::vector<std::vector<double>> near_;
+  std::vector<std::vector<double>> grades_;  ///< that each place was fitted to
+};
+
+}  // namespace
+
+void fit_between_grades(std::span<const PressurePlace> places, std::vector<PressureWay>& fitted,
+                        const LookBetween& look) {
+  Between between(places, fitted, look);
+  for (int round = 0; round < kPulls; ++round) {
+    bool changed = false;
+    for (std::size_t p = 0; p < places.size(); ++p) changed = between.settle(p) || changed;
+    if (!changed) break;
+  }
 }
 
 }  // namespace yd::plan

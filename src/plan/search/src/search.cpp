@@ -192,8 +192,7 @@ std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::spa
   std::vector<StackGeometry> out = all_geometries(*input.ground, *input.parameters, media);
   std::erase_if(out, [&](const StackGeometry& g) {
     const auto shapes = std::span(g.shape).first(static_cast<std::size_t>(g.strokes));
-    return !manner_allows(input.rules.manner, shapes) ||
-           (g.strokes == 2 && !shape_may_follow(input.rules, shapes[0], shapes[1]));
+    return !shapes_allowed(input.rules, shapes);
   });
   return out;
 }

@@ -68,6 +68,8 @@ bool may_lie_lowest(const StackRules& rules, const media::Stick& first);
 bool shape_may_follow(const StackRules& rules, const StrokeShape& under, const StrokeShape& over);
 /// Whether the manner allows these strokes, bottom first.
 bool manner_allows(Manner manner, std::span<const StrokeShape> shapes);
+/// Both, for all strokes of a stack, bottom first.
+bool shapes_allowed(const StackRules& rules, std::span<const StrokeShape> shapes);
 /// Whether a third stroke completes a stack: flat_broken wants the first stick again over a darker mark.
 bool may_complete(const StackRules& rules, const media::Stick& first, const media::Stick& second,
                   const media::Stick& third);

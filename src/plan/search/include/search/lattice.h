@@ -72,7 +72,6 @@ class Lattice {
  private:
   std::int64_t key(const Layering& layering) const;
   ChainGeometry make_chain(const Layering& layering) const;
-  bool allows(std::span<const StrokeShape> shapes) const;
   /// What the lowest stroke is laid on, be it there already or not.
   const optics::Ground& lowest() const { return in_.below.strokes.empty() ? *in_.ground : *in_.below.ground; }
   /// Of what lies there and of the layers, in the order they are laid.
@@ -84,6 +83,12 @@ class Lattice {
   colour::Xyz bare_;
   std::map<std::int64_t, ChainGeometry> chains_;
 };
+
+/// Of `Looks::unsteady` what speckle and a full tooth make, squared CIEDE2000 (about).
+double uneven_of(double speckle, double tooth_left);
+/// What speckle makes where the subject is smooth (`Looks::marks`), and the share of it that counts in a school.
+double marks_of(double speckle);
+double marks_count(School school);
 
 /// Fills in `unsteady` from the looks around each node and the speckle: to first order, a pressure off by `hand` moves
 /// the colour by its slope. `every`: the looks have only every second, fourth … of the grades, the firmest among them.

@@ -201,6 +201,45 @@ class TestLaws : public QObject {
     qp.stroke(q, optics::Medium::soft, 1).stroke(p, optics::Medium::soft, 1);
     QVERIFY(colour::ciede2000(pq.lab(), qp.lab()) > 10);
   }
+
+  // Blue broken over a grey of its own value: no speck is lighter than another, and yet they are seen.
+  void specks_of_another_hue_are_seen() {
+    const colour::Lab grey{55, 1, 4};
+    const auto specks = [&](const colour::Lab& over) {
+      trial::Patch patch(grey, trial::kMedium, parameters());
+      patch.stroke(over, optics::Medium::soft, 0.3);
+      return patch.look();
+    };
+    const optics::Look blue = specks({55, 5, -50});
+    const optics::Look same = specks(grey);
+    QVERIFY2(blue.spread_l < 4, qPrintable(QString::number(blue.spread_l)));
+    QVERIFY2(blue.speckle > 2 * blue.spread_l && blue.speckle > same.speckle + 3,
+             qPrintable(QString("%1 %2").arg(blue.speckle).arg(same.speckle)));
+    // Of greys only the lightness differs.
+    const optics::Look dark = specks({25, 0, 0});
+    QVERIFY(dark.spread_l > 4 && dark.speckle < 1.05 * dark.spread_l);
+  }
+
+  // What an eye at arm's length (60 cm) resolves of streaks 1.1 mm wide, colour against lightness: the kernels of
+  // Zhang and Wandell 1997, table 1 (from memory), weight and width in degrees, exp(-(r/width)^2).
+  void chroma_counts_as_the_eye_resolves_it() {
+    const double degrees = std::atan(2 * 1.1 / 600) * 180 / M_PI;
+    const auto resolved = [&](const std::vector<std::pair<double, double>>& kernels) {
+      double sum = 0;
+      double all = 0;
+      for (const auto& [weight, width] : kernels) {
+        sum += weight * std::exp(-std::pow(M_PI * width / degrees, 2));
+        all += weight;
+      }
+      return sum / all;
+    };
+    const double lightness = resolved({{0.921, 0.0283}, {0.105, 0.133}, {-0.108, 4.336}});
+    const double red_green = resolved({{0.531, 0.0392}, {0.330, 0.494}});
+    const double blue_yellow = resolved({{0.488, 0.0536}, {0.371, 0.386}});
+    QVERIFY(blue_yellow < red_green && red_green < lightness);
+    const double mean = (red_green + blue_yellow) / 2 / lightness;
+    QVERIFY2(std::abs(mean - optics::kChromaSeen) < 0.1, qPrintable(QString::number(mean)));
+  }
 };
 
 [[maybe_unused]] static const bool entered = yd::trial::enter(__FILE__, [](const QStringList& arguments) {

@@ -2,6 +2,7 @@
 #include "optics/look.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <vector>
 
@@ -31,6 +32,23 @@ double spread_of(const StrataBands<Count>& strata) {
   }
   const double mean_l = sum / kStrata;
   return std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
+}
+
+template <std::size_t Count>
+Speckle speckle_of(const StrataBands<Count>& strata) {
+  std::array<double, 3> sum{};
+  std::array<double, 3> squares{};
+  for (const auto& s : strata) {
+    const colour::Lab lab = colour::to_lab(s);
+    const std::array<double, 3> seen{lab.l, kChromaSeen * lab.a, kChromaSeen * lab.b};
+    for (std::size_t i = 0; i < seen.size(); ++i) sum[i] += seen[i], squares[i] += seen[i] * seen[i];
+  }
+  std::array<double, 3> variance{};
+  for (std::size_t i = 0; i < variance.size(); ++i) {
+    const double mean = sum[i] / kStrata;
+    variance[i] = std::max(0.0, squares[i] / kStrata - mean * mean);
+  }
+  return {std::sqrt(variance[0]), std::sqrt(variance[0] + variance[1] + variance[2])};
 }
 
 }  // namespace
@@ -80,11 +98,17 @@ double lightness_spread(const StrataSpectra& strata) { return spread_of(strata);
 
 double lightness_spread(const CoarseStrata& strata) { return spread_of(strata); }
 
+Speckle speckle(const StrataSpectra& strata) { return speckle_of(strata); }
+
+Speckle speckle(const CoarseStrata& strata) { return speckle_of(strata); }
+
 Look look(const StrataSpectra& strata) {
   Look out;
   out.lab = colour::to_lab(mean(strata));
   for (const colour::Spectrum& s : strata) out.local_chroma += colour::chroma(colour::to_lab(s)) / kStrata;
-  out.spread_l = lightness_spread(strata);
+  const Speckle specks = speckle(strata);
+  out.spread_l = specks.l;
+  out.speckle = specks.seen;
   return out;
 }
 

@@ -14,9 +14,20 @@ namespace yd::optics {
 /// How a pile looks from far off and from near, under D50.
 struct Look {
   colour::Lab lab;          ///< far-off colour: the mean reflectance over the strata
-  double spread_l = 0;      ///< standard deviation of L* over the strata: the visible speckle
+  double spread_l = 0;      ///< standard deviation of L* over the strata
   double local_chroma = 0;  ///< mean chroma over the strata: what each speck keeps
+  double speckle = 0;       ///< what the eye sees of the strata side by side (`Speckle::seen`)
 };
+
+/// How strata differ from each other.
+struct Speckle {
+  double l = 0;     ///< standard deviation of L*
+  double seen = 0;  ///< the same with a* and b*, which count by kChromaSeen
+};
+/// The eye resolves differences of chroma less finely than of lightness: of streaks 1.1 mm wide, at arm's length, four
+/// tenths of them (X. Zhang, B. A. Wandell, "A spatial extension of CIELAB for digital color-image reproduction",
+/// Journal of the SID 5, 1997; the mean of its two channels of colour).
+inline constexpr double kChromaSeen = 0.4;
 
 /// Films laid bottom to top on the ground, stratum by stratum. `pigments` is indexed by the pile's pigment numbers.
 /// The slow, general twin of the search's inner loop.
@@ -34,6 +45,8 @@ colour::CoarseSpectrum mean(const CoarseStrata& strata);
 /// Standard deviation of L* over the strata.
 double lightness_spread(const StrataSpectra& strata);
 double lightness_spread(const CoarseStrata& strata);
+Speckle speckle(const StrataSpectra& strata);
+Speckle speckle(const CoarseStrata& strata);
 Look look(const StrataSpectra& strata);
 
 }  // namespace yd::optics

@@ -89,7 +89,7 @@ std::optional<PressureWay> Painting::way_between(const Family& family, const Bed
   if (!shapes_allowed(family.rules, shapes)) return {};
   recipe.strokes.insert(recipe.strokes.begin(), bed.laid.begin(), bed.laid.end());
   recipe = evaluate(bare(family.coat), *in_.parameters, in_.sticks, std::move(recipe.strokes), {});
-  const double speckle = recipe.look.spread_l;
+  const double speckle = recipe.look.speckle;
   return PressureWay{pressures, recipe.look.lab,
                      0,         marks_of(speckle) * marks_count(family.rules.school),
                      false,     uneven_of(speckle, recipe.tooth_left)};

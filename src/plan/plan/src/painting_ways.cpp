@@ -85,7 +85,7 @@ Stack WayBook::nearest(const Layering& layering, const colour::Lab& wanted) cons
   }
   if (best == nullptr) return {};
   const auto tooth = static_cast<float>(lattice_.chain(best->layers).nodes[node].tooth_left);
-  return {strokes_at(best->layers, node), best->looks->lab[node], best->looks->speckle[node], tooth};
+  return {strokes_at(best->layers, node), best->looks->lab[node], best->looks->spread_l[node], tooth};
 }
 
 }  // namespace yd::plan

@@ -13,7 +13,7 @@ namespace {
 
 constexpr std::size_t kSteps = kGrades.size();
 constexpr std::size_t kGuessEvery = 2;  // a guess is made at half the grades only
-constexpr double kEvenSpeckle = 3.0;    // standard deviation of L* up to which a passage reads as even
+constexpr double kEvenSpeckle = 3.0;    // speckle up to which a passage reads as even
 constexpr double kSpeckleWeight = 0.5;  // CIEDE2000 for each unit beyond
 constexpr double kSmoothSpeckle = 1.0;  // the same where the subject is smooth …
 constexpr double kMarksWeight = 0.8;    // … and for each unit beyond it
@@ -171,6 +171,7 @@ Looks Lattice::looks(const Layering& layering) const {
   out.at.resize(count);
   out.lab.resize(count);
   out.speckle.resize(count);
+  out.spread_l.resize(count);
   NodeShader shader(lowest(), pigments);
   // What a school bars is worked out too where it allows a neighbour: a hand that is off does not heed it.
   const bool barred = std::count(c.allowed.begin(), c.allowed.end(), 1) == 0;
@@ -179,7 +180,9 @@ Looks Lattice::looks(const Layering& layering) const {
     const optics::CoarseStrata& strata = shader.shade(c.nodes[n]);
     out.lab[n] = colour::to_lab(optics::mean(strata));
     out.at[n] = colour::to_din99o(out.lab[n]);
-    out.speckle[n] = static_cast<float>(optics::lightness_spread(strata));
+    const optics::Speckle specks = optics::speckle(strata);
+    out.speckle[n] = static_cast<float>(specks.seen);
+    out.spread_l[n] = static_cast<float>(specks.l);
   }
   add_unsteadiness(out, c, hand_);
   for (float& m : out.marks) m *= static_cast<float>(marks_count(in_.rules.school));

@@ -29,10 +29,11 @@ using Layering = std::vector<Layer>;
 /// What a layering comes to where every one of its layers is used: node n gives layer i the grade (n / 4^i) % 4.
 struct Looks {
   std::vector<colour::Din99o> at;
-  std::vector<colour::Lab> lab;  ///< the same
-  std::vector<float> unsteady;   ///< squared: how far a hand and the speckle stray from it; huge where not allowed
-  std::vector<float> marks;      ///< squared: how far the speckle strays beyond that on a smooth surface
-  std::vector<float> speckle;    ///< standard deviation of L* over the strata
+  std::vector<colour::Lab> lab;   ///< the same
+  std::vector<float> unsteady;    ///< squared: how far a hand and the speckle stray from it; huge where not allowed
+  std::vector<float> marks;       ///< squared: how far the speckle strays beyond that on a smooth surface
+  std::vector<float> speckle;     ///< `optics::Speckle::seen`
+  std::vector<float> spread_l{};  ///< standard deviation of L* over the strata
 };
 inline constexpr float kNotAllowed = 1e8F;
 /// On a calm surface (`calm_of`) streaks show more where their colours are off: a difference d and marks m come to

@@ -92,9 +92,7 @@ class Painting {
   int most_accents(const std::vector<LeveledLayering>& chosen) const;
   static std::vector<std::size_t> offered(const Family& family, std::size_t place, std::size_t chosen);
   void work_out_ways(const std::vector<LeveledLayering>& chosen);
-  void look_on_bed(std::vector<PressureWay>& ways, const Layering& layering, const Bed& bed) const;
-  std::optional<PressureWay> way_between(const Family& family, const Bed& bed, const Layering& layering,
-                                         const std::vector<double>& pressures) const;
+  void look_on_bed(std::span<PressureWay> ways, const Layering& layering, const Bed& bed) const;
   void write_mass(const Family& family, std::size_t place, const LeveledLayering& chosen, std::size_t left_out = 0);
   void write_alternatives(const Family& family, std::size_t place, const LeveledLayering& chosen);
   void write_recipes(const std::vector<std::size_t>& targets);

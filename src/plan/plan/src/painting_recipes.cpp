@@ -21,7 +21,7 @@ constexpr std::size_t kOtherWays = 10;  // layerings of a mass that are offered 
 
 /// What ways come to over more strokes than are followed one by one: rubbing takes those up, and the ground that ways
 /// are listed on stays.
-void Painting::look_on_bed(std::vector<PressureWay>& ways, const Layering& layering, const Bed& bed) const {
+void Painting::look_on_bed(std::span<PressureWay> ways, const Layering& layering, const Bed& bed) const {
   if (bed.laid.empty()) return;
   const optics::Ground& ground = bare(in_.targets[bed.targets.front()].coat);
   for (PressureWay& way : ways) {
@@ -68,7 +68,9 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
     std::vector<PressureWay> fitted;
     for (const std::size_t best : fit_pressures(places, ways)) fitted.push_back(ways[best]);
     fit_between_grades(places, fitted, [&](std::size_t, const std::vector<double>& pressures) {
-      return way_between(family, beds[b], layering, pressures);
+      std::optional<PressureWay> way = family.ways[b].between(layering, pressures);
+      if (way && !rubs_up(beds[b], family)) look_on_bed(std::span(&*way, 1), layering, beds[b]);
+      return way;
     });
     for (std::size_t i = 0; i < fitted.size(); ++i) {
       TargetPlan& target = in_.targets[beds[b].targets[i]];
@@ -76,23 +78,6 @@ void Painting::write_mass(const Family& family, std::size_t place, const Leveled
       add_strokes(target.recipe, layering, fitted[i].pressures, chosen.levels);
     }
   }
-}
-
-/// What the layers come to on a bed at any pressures the rules allow.
-std::optional<PressureWay> Painting::way_between(const Family& family, const Bed& bed, const Layering& layering,
-                                                 const std::vector<double>& pressures) const {
-  Recipe recipe;
-  add_strokes(recipe, layering, pressures, std::vector<int>(layering.size(), 0));
-  std::vector<StrokeShape> shapes;
-  for (const Stroke& s : recipe.strokes)
-    shapes.push_back({in_.sticks[static_cast<std::size_t>(s.stick)].medium, s.pressure, s.technique});
-  if (!shapes_allowed(family.rules, shapes)) return {};
-  recipe.strokes.insert(recipe.strokes.begin(), bed.laid.begin(), bed.laid.end());
-  recipe = evaluate(bare(family.coat), *in_.parameters, in_.sticks, std::move(recipe.strokes), {});
-  const double speckle = recipe.look.speckle;
-  return PressureWay{pressures, recipe.look.lab,
-                     0,         marks_of(speckle) * marks_count(family.rules.school),
-                     false,     uneven_of(speckle, recipe.tooth_left)};
 }
 
 /// The cheapest layerings of a mass, and the chosen one, as places in the family's list.

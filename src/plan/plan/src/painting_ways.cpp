@@ -54,6 +54,7 @@ std::vector<PressureWay> WayBook::ways(const Layering& layering, std::size_t lef
     const bool barred =
         std::any_of(part.from.begin(), part.from.end(), [&](std::size_t i) { return (left_out >> i & 1U) != 0; });
     if (barred) continue;
+    const std::vector<StackGeometry>& nodes = lattice_.chain(part.layers).nodes;
     const media::Stick& first = lattice_.input().sticks[static_cast<std::size_t>(part.layers.front().stick)];
     const bool poor = first.lab.l < kDarkStick || !may_lie_lowest(lattice_.input().rules, first);
     for (std::size_t n = 0; n < part.looks->at.size(); ++n) {
@@ -63,12 +64,21 @@ std::vector<PressureWay> WayBook::ways(const Layering& layering, std::size_t lef
                       part.looks->unsteady[n],
                       part.looks->marks[n],
                       poor,
-                      uneven_of(part.looks->speckle[n], lattice_.chain(part.layers).nodes[n].tooth_left)};
+                      uneven_of(part.looks->speckle[n], nodes[n].tooth_left)};
       for (std::size_t i = 0; i < part.from.size(); ++i) way.pressures[part.from[i]] = kGrades[grade_at(n, i)];
       out.push_back(std::move(way));
     }
   }
   return out;
+}
+
+std::optional<PressureWay> WayBook::between(const Layering& layering, const std::vector<double>& pressures) const {
+  const auto look = lattice_.between(layering, pressures);
+  if (!look) return {};
+  PressureWay way{pressures, look->lab};
+  way.marks = marks_of(look->speckle) * marks_count(lattice_.input().rules.school);
+  way.uneven = uneven_of(look->speckle, look->tooth_left);
+  return way;
 }
 
 Stack WayBook::nearest(const Layering& layering, const colour::Lab& wanted) const {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <map>
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -22,6 +23,8 @@ class WayBook {
 
   /// All ways of a layering, bare ground first. `left_out`: a bit for each layer that is not to be used.
   std::vector<PressureWay> ways(const Layering& layering, std::size_t left_out = 0) const;
+  /// One way between the grades; `unsteady` is left out. Nothing where the rules bar it.
+  std::optional<PressureWay> between(const Layering& layering, const std::vector<double>& pressures) const;
   /// The way, bare ground apart, that is expected nearest to a colour (DIN99o stands in), with its looks.
   Stack nearest(const Layering& layering, const colour::Lab& wanted) const;
 

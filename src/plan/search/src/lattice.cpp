@@ -109,17 +109,22 @@ std::int64_t Lattice::key(const Layering& layering) const {
   return k;
 }
 
-ChainGeometry Lattice::make_chain(const Layering& layering) const {
-  ChainGeometry out;
-  out.nodes.resize(nodes_of(layering.size()));
-  out.allowed.resize(out.nodes.size());
-  std::vector<StrokeShape> shapes;
+optics::Pile Lattice::pile_below(std::vector<StrokeShape>& shapes) const {
   optics::Pile there(lowest(), *in_.parameters);
   for (const Stroke& s : in_.below.strokes) {
     if (s.fix_first) there.fix();
     shapes.push_back({in_.sticks[static_cast<std::size_t>(s.stick)].medium, s.pressure, s.technique});
     lay_on(there, shapes);
   }
+  return there;
+}
+
+ChainGeometry Lattice::make_chain(const Layering& layering) const {
+  ChainGeometry out;
+  out.nodes.resize(nodes_of(layering.size()));
+  out.allowed.resize(out.nodes.size());
+  std::vector<StrokeShape> shapes;
+  const optics::Pile there = pile_below(shapes);
   const std::size_t below = shapes.size();
   // Layer upon layer: what lies below is laid once for all that may lie on it.
   const auto grow = [&](const auto& again, const optics::Pile& under, std::size_t node, std::size_t place) -> void {
@@ -187,6 +192,26 @@ Looks Lattice::looks(const Layering& layering) const {
   add_unsteadiness(out, c, hand_);
   for (float& m : out.marks) m *= static_cast<float>(marks_count(in_.rules.school));
   return out;
+}
+
+std::optional<Lattice::Between> Lattice::between(const Layering& layering, std::span<const double> pressures) const {
+  std::vector<StrokeShape> shapes;
+  optics::Pile pile = pile_below(shapes);
+  const std::size_t below = shapes.size();
+  Layering used;
+  for (std::size_t i = 0; i < layering.size(); ++i) {
+    if (pressures[i] <= 0) continue;
+    const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layering[i].stick)];
+    shapes.push_back({stick.medium, pressures[i], layering[i].technique});
+    lay_on(pile, shapes);
+    used.push_back(layering[i]);
+  }
+  if (!shapes_allowed(in_.rules, std::span(shapes).subspan(below))) return {};
+  const StackGeometry geometry = geometry_of(pile, shapes);
+  const std::vector<const optics::CoarsePigment*> pigments = pigments_of(used);
+  NodeShader shader(lowest(), pigments);
+  const optics::CoarseStrata& strata = shader.shade(geometry);
+  return Between{colour::to_lab(optics::mean(strata)), optics::speckle(strata).seen, geometry.tooth_left};
 }
 
 Looks Lattice::guess(const Layering& layering) const {

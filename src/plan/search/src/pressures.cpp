@@ -107,27 +107,29 @@ class Between {
 
   /// Whether anything became cheaper.
   bool settle(std::size_t place) {
-    const std::size_t layers = grades_[place].size();
     bool changed = false;
-    double least = cost(place, ways_[place]);
-    for (std::size_t i = 0; i < layers; ++i) {
-      for (const double by : {-kFinest, kFinest}) {
-        const double to = ways_[place].pressures[i] + by;
-        if (grades_[place][i] <= 0 || std::abs(to - grades_[place][i]) > kBetween || to > 1) continue;
-        std::vector<double> pressures = ways_[place].pressures;
-        pressures[i] = to;
-        std::optional<PressureWay> way = look_(place, pressures);
-        if (!way) continue;
-        way->poor_start = ways_[place].poor_start;
-        way->unsteady = ways_[place].unsteady - ways_[place].uneven + way->uneven;
-        const double now = cost(place, *way);
-        if (now < least) least = now, ways_[place] = std::move(*way), changed = true;
-      }
+    for (std::size_t i = 0; i < grades_[place].size(); ++i) {
+      if (grades_[place][i] <= 0) continue;
+      for (const double by : {-kFinest, kFinest}) changed = press(place, i, by) || changed;
     }
     return changed;
   }
 
  private:
+  bool press(std::size_t place, std::size_t layer, double by) {
+    PressureWay& now = ways_[place];
+    std::vector<double> pressures = now.pressures;
+    pressures[layer] += by;
+    if (std::abs(pressures[layer] - grades_[place][layer]) > kBetween || pressures[layer] > 1) return false;
+    std::optional<PressureWay> way = look_(place, pressures);
+    if (!way) return false;
+    way->poor_start = now.poor_start;
+    way->unsteady = now.unsteady - now.uneven + way->uneven;
+    if (cost(place, *way) >= cost(place, now)) return false;
+    now = std::move(*way);
+    return true;
+  }
+
   double cost(std::size_t place, const PressureWay& way) const {
     const double off = colour::ciede2000(places_[place].target, way.lab);
     double sum = cost_of(places_[place], way, off * off);

@@ -3,6 +3,7 @@
 
 #include <array>
 #include <map>
+#include <optional>
 #include <span>
 #include <tuple>
 #include <vector>
@@ -65,6 +66,14 @@ class Lattice {
   /// Nearly: each coat hides what is below in the share it covers, in its own masstone; at half the
   /// grades. For ranking only.
   Looks guess(const Layering& layering) const;
+  /// One look between the nodes, by the model: pressures of all layers, 0 to 1, 0 leaves one out. Nothing where the
+  /// rules bar them. Needs no preparing.
+  struct Between {
+    colour::Lab lab;
+    double speckle = 0;  ///< `optics::Speckle::seen`
+    double tooth_left = 1;
+  };
+  std::optional<Between> between(const Layering& layering, std::span<const double> pressures) const;
   const ChainGeometry& chain(const Layering& layering) const;
   const SearchInput& input() const { return in_; }
   const optics::CoarsePigment& pigment(int stick) const { return pigments_[static_cast<std::size_t>(stick)]; }
@@ -73,6 +82,8 @@ class Lattice {
  private:
   std::int64_t key(const Layering& layering) const;
   ChainGeometry make_chain(const Layering& layering) const;
+  /// What lies there, and the shapes of its strokes.
+  optics::Pile pile_below(std::vector<StrokeShape>& shapes) const;
   /// What the lowest stroke is laid on, be it there already or not.
   const optics::Ground& lowest() const { return in_.below.strokes.empty() ? *in_.ground : *in_.below.ground; }
   /// Of what lies there and of the layers, in the order they are laid.

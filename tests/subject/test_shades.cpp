@@ -6,6 +6,7 @@
 #include "colour/ciede2000.h"
 #include "colour/din99o.h"
 #include "subject/subject.h"
+#include "support/random.h"
 
 using namespace yd;
 
@@ -119,6 +120,24 @@ class TestShades : public QObject {
       for (auto& p : image.data) p.l *= ramp ? 4 / 2.4F : 1;
       QCOMPARE(subject::gradient_neighbours(image, labels, 2).empty(), !ramp);
     }
+  }
+
+  // A photograph that was pressed small keeps its colours by blocks of eight pixels: no edge, though a step is there.
+  void blocks_of_a_compressed_sky_are_no_edge() {
+    subject::LabImage image(400, 400);
+    subject::LabelImage labels(400, 400);
+    Random random(9);
+    std::vector<std::pair<float, float>> blocks(50 * 50);
+    for (auto& [a, b] : blocks)
+      a = static_cast<float>(random.uniform(-2.4, 2.4)), b = static_cast<float>(random.uniform(-2.4, 2.4));
+    for (int y = 0; y < 400; ++y) {
+      for (int x = 0; x < 400; ++x) {
+        const auto& [a, b] = blocks[static_cast<std::size_t>(y / 8 * 50 + x / 8)];
+        image.at(x, y) = {60 + 0.02F * static_cast<float>(x), a, b - 30};
+        labels.at(x, y) = x < 200 ? 0 : 1;
+      }
+    }
+    QCOMPARE(subject::gradient_neighbours(image, labels, 2).size(), std::size_t{1});
   }
 
   // DIN 6176 was made to be even where CIELAB is not: near CIEDE2000 for small differences, all over the solid.

@@ -173,9 +173,9 @@ struct BorderSteps {
 };
 
 bool is_gradient(const BorderSteps& s) {
-  constexpr double kStep = 3.0;       // across the border up to which it is no edge
-  constexpr double kRampStep = 6;     // up to here it may be a steep gradient, if …
-  constexpr double kRampShare = 0.5;  // … no more of the step four times as far across is made there: a quarter is even
+  constexpr double kStep = 2.2;        // across the border up to which it is no edge
+  constexpr double kRampStep = 6;      // up to here it may be a steep gradient, if …
+  constexpr double kRampShare = 0.55;  // … no more is made there of the step four times as far: a quarter is even
   const bool ramp = s.near < kRampStep * s.length && s.near < kRampShare * s.far;
   return s.near < kStep * s.length || ramp;
 }

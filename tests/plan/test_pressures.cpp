@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: MIT
 // Pressures from place to place: like colours alike, graded without steps.
 #include <QtTest>
+#include <algorithm>
+#include <array>
 #include <cmath>
 #include <set>
 
@@ -97,6 +99,30 @@ class TestPressures : public QObject {
     std::vector<plan::PressureWay> ways{look(0, {0.5, 0.5}), look(1, {0.5, 0.25}), look(2, {0.5, 0.5})};
     plan::fit_between_grades(places, ways, look);
     QVERIFY(ways[1].pressures[1] > 0.3);
+  }
+
+  void a_look_between_nodes_is_the_stack_of_its_strokes() {
+    const media::Collection sticks = trial::every(30);
+    plan::SearchInput search{&trial::paper().ground, &trial::parameters(), sticks.sticks, {}, {}};
+    const plan::Layering l{{0, plan::Technique::rubbed}, {2, plan::Technique::laid}};
+    const auto strokes = [&](double p, double q) {
+      std::vector<plan::Stroke> out;
+      if (p > 0) out.push_back({0, p, plan::Technique::rubbed});
+      if (q > 0) out.push_back({2, q, plan::Technique::laid});
+      return out;
+    };
+    for (const auto& [p, q] : {std::pair{0.3125, 0.8125}, std::pair{0.0, 0.4375}, std::pair{0.9375, 0.1875}}) {
+      const auto look = plan::Lattice(search, 0.15).between(l, std::array{p, q});
+      QVERIFY(look);
+      const plan::Recipe r =
+          plan::evaluate(trial::paper().ground, trial::parameters(), sticks.sticks, strokes(p, q), {50, 0, 0});
+      QVERIFY(colour::ciede2000(r.look.lab, look->lab) < colour::kCoarseAgreement);
+      QVERIFY(std::abs(r.look.speckle - look->speckle) < 2 * colour::kCoarseAgreement);
+      QVERIFY(std::abs(r.tooth_left - look->tooth_left) < 1e-6);
+    }
+    // Thin to firm: the second may not be the lighter.
+    search.rules.school = plan::School::tone_map;
+    QVERIFY(!plan::Lattice(search, 0.15).between(l, std::array{0.9375, 0.1875}));
   }
 
   // On grades alone a sky has steps: three shades come to one colour and the next is far from it.

@@ -22,19 +22,6 @@ colour::Bands<Count> mean_of(const StrataBands<Count>& strata) {
 }
 
 template <std::size_t Count>
-double spread_of(const StrataBands<Count>& strata) {
-  double sum = 0;
-  double squares = 0;
-  for (const auto& s : strata) {
-    const double l = colour::lightness(s);
-    sum += l;
-    squares += l * l;
-  }
-  const double mean_l = sum / kStrata;
-  return std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
-}
-
-template <std::size_t Count>
 Speckle speckle_of(const StrataBands<Count>& strata) {
   std::array<double, 3> sum{};
   std::array<double, 3> squares{};
@@ -94,9 +81,17 @@ colour::Spectrum mean(const StrataSpectra& strata) { return mean_of(strata); }
 
 colour::CoarseSpectrum mean(const CoarseStrata& strata) { return mean_of(strata); }
 
-double lightness_spread(const StrataSpectra& strata) { return spread_of(strata); }
-
-double lightness_spread(const CoarseStrata& strata) { return spread_of(strata); }
+double lightness_spread(const CoarseStrata& strata) {
+  double sum = 0;
+  double squares = 0;
+  for (const auto& s : strata) {
+    const double l = colour::lightness(s);
+    sum += l;
+    squares += l * l;
+  }
+  const double mean_l = sum / kStrata;
+  return std::sqrt(std::max(0.0, squares / kStrata - mean_l * mean_l));
+}
 
 Speckle speckle(const StrataSpectra& strata) { return speckle_of(strata); }
 

@@ -43,7 +43,6 @@ Ground settle(const Pile& pile, std::span<const Pigment> pigments);
 colour::Spectrum mean(const StrataSpectra& strata);
 colour::CoarseSpectrum mean(const CoarseStrata& strata);
 /// Standard deviation of L* over the strata.
-double lightness_spread(const StrataSpectra& strata);
 double lightness_spread(const CoarseStrata& strata);
 Speckle speckle(const StrataSpectra& strata);
 Speckle speckle(const CoarseStrata& strata);

@@ -13,9 +13,9 @@ namespace {
 constexpr double kPull = 0.35;      // CIEDE2000 for a whole layer more or less than the neighbours in colour
 constexpr double kNeighbour = 5.0;  // CIEDE2000 between colours that pull at each other
 constexpr int kPulls = 4;
-constexpr double kPoorStart = 2;     // CIEDE2000 that a light shade pays for it
-constexpr double kFinest = 0.0625;   // a third of what a hand is off by at half pressure …
-constexpr double kBetween = 0.1251;  // … and half a grade
+constexpr double kPoorStart = 2;             // CIEDE2000 that a light shade pays for it
+constexpr double kFinest = 0.0625;           // less than a hand is off by at half pressure (15 % of it) …
+constexpr double kBetween = kGrades[0] / 2;  // … and half a grade
 
 double apart(const PressureWay& p, const PressureWay& q) {
   double sum = 0;

@@ -2,6 +2,8 @@
 // Work that is on the paper: the plan of the rest is built on it.
 #include <QTest>
 #include <algorithm>
+#include <functional>
+#include <set>
 #include <tuple>
 
 #include "small_world.h"
@@ -82,6 +84,52 @@ class TestLaid : public QObject {
     const plan::Plan after = plan_once(o, c);
     for (const plan::Pass& p : after.passes) QVERIFY(p.laid || p.stick != lost);
     QVERIFY(!after.work);
+  }
+
+  // The layers of a mass were chosen by hand, the first of them is laid: what comes is the rest of them, nothing else.
+  void layers_chosen_by_hand_stay_chosen_once_the_first_is_laid() {
+    const auto c = trial::every(trial::kEnough);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan free = plan_once(o, c);
+    const auto of_three = [](const plan::TargetPlan& t) {
+      return std::any_of(t.alternatives.begin(), t.alternatives.end(),
+                         [](const plan::Stack& s) { return s.strokes.size() == 3; });
+    };
+    const auto target = std::find_if(free.targets.begin(), free.targets.end(), of_three);
+    QVERIFY(target != free.targets.end());
+    const auto other = std::find_if(target->alternatives.rbegin(), target->alternatives.rend(),
+                                    [](const plan::Stack& s) { return s.strokes.size() == 3; });
+    const int mass = target->mass;
+    o.by_hand = {{mass, other->strokes}};
+    o.given_tray = free.tray;
+    const plan::Plan before = plan_once(o, c);
+    const auto first = std::find_if(before.passes.begin(), before.passes.end(), [&](const plan::Pass& p) {
+      return p.kind == PassKind::stroke && std::count(p.masses.begin(), p.masses.end(), mass) != 0;
+    });
+    const auto done = static_cast<std::size_t>(first - before.passes.begin()) + 1;
+    o.laid = plan::laid_after(before, {}, marks_for(before, done));
+    const auto wanted = [&](const plan::Stroke& s) {
+      return std::any_of(other->strokes.begin(), other->strokes.end(),
+                         [&](const plan::Stroke& w) { return w.stick == s.stick && w.technique == s.technique; });
+    };
+    const auto strays = [&](const plan::Plan& p) {
+      std::ptrdiff_t out = 0;
+      for (const plan::TargetPlan& t : p.targets) {
+        if (t.mass == mass) out += std::count_if(t.recipe.strokes.begin(), t.recipe.strokes.end(), std::not_fn(wanted));
+      }
+      return out;
+    };
+    const plan::Plan after = plan_once(o, c);
+    QCOMPARE(strays(after), 0);
+    std::set<int> used;
+    for (const plan::TargetPlan& t : after.targets) {
+      if (t.mass != mass) continue;
+      QVERIFY(t.by_hand);
+      for (const plan::Stroke& s : t.recipe.strokes) used.insert(s.stick);
+    }
+    QVERIFY(used.size() > 1);
+    o.by_hand.clear();
+    QVERIFY(strays(plan_once(o, c)) > 0);  // left to itself the planner goes on otherwise
   }
 
   void what_was_left_out_is_not_on_the_paper() {

@@ -49,6 +49,19 @@ Layering layering_of(std::span<const Stroke> strokes) {
   return out;
 }
 
+/// The layers that lie on no shade of the mass yet; one that is wanted twice is laid twice.
+Layering still_to_come(const Layering& wanted, std::span<const Layering> laid) {
+  Layering out;
+  for (auto layer = wanted.begin(); layer != wanted.end(); ++layer) {
+    const auto times = std::count(wanted.begin(), layer + 1, *layer);
+    const bool there = std::any_of(laid.begin(), laid.end(), [&](const Layering& on_shade) {
+      return std::count(on_shade.begin(), on_shade.end(), *layer) >= times;
+    });
+    if (!there) out.push_back(*layer);
+  }
+  return out;
+}
+
 /// A tray with some sticks more and some fewer.
 std::vector<int> changed(std::span<const int> tray, const std::set<int>& added, const std::set<int>& removed) {
   std::vector<int> out(added.begin(), added.end());
@@ -144,14 +157,15 @@ Status Painting::list_on_beds(Family& family, std::span<const int> tray, Observe
   return success();
 }
 
-/// A mass whose layers the artist chose has that layering only.
+/// A mass whose layers the artist chose has that layering only, or what is left of it.
 void Painting::force_hand_choices(Family& family) {
-  if (!family.beds.empty()) return;
   Listing& listed = family.listed;
+  std::vector<Layering> laid;
+  for (const Bed& b : family.beds) laid.push_back(layering_of(b.laid));
   for (std::size_t m = 0; m < family.masses.size(); ++m) {
     const HandChoice* hand = chosen_by_hand(*in_.options, in_.targets[family.targets[m].front()].mass);
     if (hand == nullptr || hand->strokes.empty()) continue;
-    listed.give_only(m, layering_of(hand->strokes));
+    listed.give_only(m, still_to_come(layering_of(hand->strokes), laid));
     for (const std::size_t t : family.targets[m]) in_.targets[t].by_hand = true;
   }
 }

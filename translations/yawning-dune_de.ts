@@ -4618,6 +4618,10 @@
             <translation>%1%2: %3</translation>
         </message>
         <message>
+            <source>Begun: other recipes are offered before the first stroke on a mass.</source>
+            <translation>Begonnen: Andere Rezepte werden vor dem ersten Strich auf einer Masse angeboten.</translation>
+        </message>
+        <message>
             <source>Out of reach: %1.</source>
             <translation>Außer Reichweite: %1.</translation>
         </message>

@@ -4618,6 +4618,10 @@
             <translation>%1%2: %3</translation>
         </message>
         <message>
+            <source>Begun: other recipes are offered before the first stroke on a mass.</source>
+            <translation>Empezada: se ofrecen otras recetas antes del primer trazo en una masa.</translation>
+        </message>
+        <message>
             <source>Out of reach: %1.</source>
             <translation>Fuera de alcance: %1.</translation>
         </message>

@@ -4618,6 +4618,10 @@
             <translation>%1%2: %3</translation>
         </message>
         <message>
+            <source>Begun: other recipes are offered before the first stroke on a mass.</source>
+            <translation>Commencée : d’autres recettes sont proposées avant le premier trait sur une masse.</translation>
+        </message>
+        <message>
             <source>Out of reach: %1.</source>
             <translation>Hors d’atteinte : %1.</translation>
         </message>

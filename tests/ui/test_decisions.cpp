@@ -3,6 +3,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QElapsedTimer>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
@@ -14,6 +15,7 @@
 #include "models/collection_model.h"
 #include "models/chips.h"
 #include "models/stage_facts.h"
+#include "panels/colour_panel.h"
 #include "ui_world.h"
 #include "widgets/curve_view.h"
 #include "widgets/facts.h"
@@ -190,6 +192,43 @@ class TestDecisions : public QObject {
     QVERIFY(w.settle());
     QVERIFY(w.session.choices() == before);
     QCOMPARE(w.session.planned()->collection->sticks.size(), planned->collection->sticks.size());
+  }
+
+  // An artist at work sees that a mass needs another recipe: it holds, though some of it is on the paper.
+  void a_recipe_chosen_in_the_middle_of_a_picture_is_taken() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.past_chores();
+    w.easel.done();
+    const plan::Plan before = w.session.planned()->plan;
+    const int target = before.passes.front().targets.front();
+    auto* use = w.find<QPushButton>("use_recipe");
+    auto* panel = w.window.findChild<app::ColourPanel*>();
+    const auto point_at_it = [&] {
+      const auto& map = w.session.planned()->map.target;
+      const auto at = static_cast<int>(std::find(map.data.begin(), map.data.end(), target) - map.data.begin());
+      panel->show_pixel({at % map.width, at / map.width});
+    };
+    point_at_it();
+    QVERIFY(use->isEnabled());
+    auto* list = w.find<QTableView>("alternatives");
+    const int last = list->model()->rowCount() - 1;
+    const auto chosen = before.targets[static_cast<std::size_t>(target)].alternatives.back().strokes;
+    list->setCurrentIndex(list->model()->index(last, 0));
+    use->click();
+    QVERIFY(w.settle());
+    const plan::Plan& after = w.session.planned()->plan;
+    QVERIFY(after.passes.front().laid);
+    for (const plan::TargetPlan& t : after.targets) {
+      if (t.mass != before.targets[static_cast<std::size_t>(target)].mass) continue;
+      QVERIFY(t.by_hand);
+      for (auto s = t.recipe.strokes.begin() + t.laid; s != t.recipe.strokes.end(); ++s)
+        QVERIFY(std::any_of(chosen.begin(), chosen.end(), [&](const plan::Stroke& c) { return c.stick == s->stick; }));
+    }
+    // Nothing more is offered there now, and that is said instead of a button that does nothing.
+    point_at_it();
+    QVERIFY(!use->isEnabled() && w.find<QLabel>("recipe_words")->text().contains("Begun"));
+    QVERIFY(w.find<QPushButton>("planner_recipe")->isEnabled());
   }
 
   void an_import_is_undone() {

@@ -107,6 +107,8 @@ RecipeView view_recipe(const Planned& planned, const Materials& materials, int t
   const optics::Pile pile = plan::build(plan::ground_of(planned.plan, t, *planned.paper), parameters,
                                         planned.collection->sticks, t.recipe.strokes);
   const optics::StrataSpectra strata = plan::shade(pile, parameters, planned.collection->sticks);
+  if (t.alternatives.empty() && !planned.options.laid.empty())
+    view.notes << tr("Begun: other recipes are offered before the first stroke on a mass.");
   add_reach(view.notes, reach, planned, materials);
   add_light(view.notes, strata, t.target);
   add_surround(view.notes, t.recipe.look.lab, planned.paper->lab);

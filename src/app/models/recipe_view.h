@@ -24,7 +24,7 @@ struct RecipeView {
   int target = 0;
   QString title;
   QStringList steps;  ///< the strokes in words, from the paper upwards
-  QStringList notes;  ///< out of reach, another light, how it will seem
+  QStringList notes;  ///< begun, out of reach, another light, how it will seem
   std::array<Stratum, optics::kStrata> strata;
   double hold = 0;
   QColor paper;

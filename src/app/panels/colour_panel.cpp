@@ -83,7 +83,8 @@ void ColourPanel::show_target(int target) {
 void ColourPanel::refresh() {
   const PlannedPtr planned = session_.planned();
   const bool shown = planned && target_ >= 0;
-  for (QPushButton* b : {use_, keep_, kept_}) b->setEnabled(shown);
+  for (QPushButton* b : {keep_, kept_}) b->setEnabled(shown);
+  use_->setEnabled(shown && model_.rowCount() > 0);
   give_back_->setEnabled(shown && planned->plan.targets[static_cast<std::size_t>(target_)].by_hand);
   if (!shown) {
     title_->setText(tr("Point at the picture to see how a colour is built."));

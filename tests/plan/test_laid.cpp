@@ -128,6 +128,9 @@ class TestLaid : public QObject {
       for (const plan::Stroke& s : t.recipe.strokes) used.insert(s.stick);
     }
     QVERIFY(used.size() > 1);
+    plan::PlanOptions on = o;
+    on.rest = plan::rest_of(before, plan::behind(before, marks_for(before, done)));
+    for (const plan::TargetPlan& t : plan_once(on, c).targets) QCOMPARE(t.by_hand, t.mass == mass);
     o.by_hand.clear();
     QVERIFY(strays(plan_once(o, c)) > 0);  // left to itself the planner goes on otherwise
   }

@@ -49,6 +49,7 @@ class GoingOn {
   void take_up(TargetPlan& t) const {
     std::vector<Stroke> strokes = laid_on(in_.options->laid, t);
     t.laid = static_cast<int>(strokes.size());
+    t.by_hand = chosen_by_hand(*in_.options, t.mass) != nullptr;
     for (const RestOfShade& r : in_.options->rest) {
       if (r.mass != t.mass || r.shade != t.shade) continue;
       std::copy_if(r.strokes.begin(), r.strokes.end(), std::back_inserter(strokes),

@@ -94,6 +94,13 @@ optics::Parameters parameters_for(const PlanOptions& options, optics::Parameters
   return parameters;
 }
 
+const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
+  for (const HandChoice& h : options.by_hand) {
+    if (h.mass == mass && !h.strokes.empty()) return &h;
+  }
+  return nullptr;
+}
+
 bool same_recipes(const PlanOptions& p, const PlanOptions& q) {
   PlanOptions r = q;
   r.course = p.course;

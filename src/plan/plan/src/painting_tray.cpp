@@ -36,13 +36,6 @@ constexpr double kWorthAStick = 0.03;  // CIEDE2000 of the whole picture, for a 
 constexpr std::size_t kAtATime = 3;    // sticks
 constexpr int kExchanges = 2;
 
-const HandChoice* chosen_by_hand(const PlanOptions& options, int mass) {
-  for (const HandChoice& h : options.by_hand) {
-    if (h.mass == mass) return &h;
-  }
-  return nullptr;
-}
-
 Layering layering_of(std::span<const Stroke> strokes) {
   Layering out;
   for (const Stroke& s : strokes) out.push_back({s.stick, s.technique});
@@ -164,7 +157,7 @@ void Painting::force_hand_choices(Family& family) {
   for (const Bed& b : family.beds) laid.push_back(layering_of(b.laid));
   for (std::size_t m = 0; m < family.masses.size(); ++m) {
     const HandChoice* hand = chosen_by_hand(*in_.options, in_.targets[family.targets[m].front()].mass);
-    if (hand == nullptr || hand->strokes.empty()) continue;
+    if (hand == nullptr) continue;
     listed.give_only(m, still_to_come(layering_of(hand->strokes), laid));
     for (const std::size_t t : family.targets[m]) in_.targets[t].by_hand = true;
   }

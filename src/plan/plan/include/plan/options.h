@@ -111,6 +111,9 @@ optics::Parameters parameters_for(const PlanOptions& options, optics::Parameters
 /// Whether two sets of options give the same recipes, and so differ in order and sittings at most.
 bool same_recipes(const PlanOptions& p, const PlanOptions& q);
 
+/// What the artist chose for a mass; null where nothing.
+const HandChoice* chosen_by_hand(const PlanOptions& options, int mass);
+
 /// What a mass is built by: its own way, else the picture's.
 StackRules rules_for(const PlanOptions& options, School picture, int mass);
 

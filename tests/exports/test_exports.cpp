@@ -68,6 +68,9 @@ class TestExports : public QObject {
     for (const int i : plan_.tray)
       QVERIFY(words.contains(QString::fromStdString(sticks_.sticks[static_cast<std::size_t>(i)].name)));
     QVERIFY(words.contains(QString::number(plan_.passes.size())));
+    // A number and its unit stay on one line.
+    QVERIFY(words.contains(QRegularExpression("\\d cm")) && words.contains(QRegularExpression("\\d %")));
+    QVERIFY(!words.contains(QRegularExpression("^\\s*(cm|%|×)(\\W|$)|×$", QRegularExpression::MultilineOption)));
     const auto info = run_outside("pdfinfo", {file});
     QVERIFY(info.out.contains("A4"));
     // It carries its profile, so that its colours are tagged.

@@ -3,6 +3,7 @@
 
 #include <QFontMetricsF>
 #include <QPageLayout>
+#include <QRegularExpression>
 
 namespace yd::exports {
 namespace {
@@ -11,6 +12,12 @@ constexpr int kDpi = 144;
 constexpr double kPoint = 72;
 constexpr double kMargin_mm = 15;
 constexpr double kFooter = 18;
+
+/// A number and its unit stay on one line, and so does a size.
+QString with_units(QString text) {
+  static const QRegularExpression between("(?<=\\d) (?=(%|cm|mm|in|min|h)(?!\\w))|(?<=\\d) (?=×)|(?<=×) (?=\\d)");
+  return text.replace(between, QString(QChar::Nbsp));
+}
 
 QPageSize size_of(Print print) { return QPageSize(print == Print::a4 ? QPageSize::A4 : QPageSize::Letter); }
 
@@ -75,7 +82,7 @@ void PageWriter::heading(const QString& text) {
 
 double PageWriter::height_of(const QString& text, double width, double size, bool bold) {
   set_font(size, bold);
-  return painter_.boundingRect(QRectF(0, 0, width, 10000), Qt::TextWordWrap, text).height();
+  return painter_.boundingRect(QRectF(0, 0, width, 10000), Qt::TextWordWrap, with_units(text)).height();
 }
 
 void PageWriter::rule() {
@@ -88,7 +95,7 @@ double PageWriter::paragraph(const QString& text, double x, double width, double
   if (width <= 0) width = width_ - x;
   const double height = height_of(text, width, size, bold);
   need(height + 2);
-  painter_.drawText(QRectF(x, y_, width, height + 2), Qt::TextWordWrap, text);
+  painter_.drawText(QRectF(x, y_, width, height + 2), Qt::TextWordWrap, with_units(text));
   down(height + 3);
   return height;
 }

@@ -127,6 +127,28 @@ class TestEdits : public QObject {
     QVERIFY(s.masses[0].area > m.area + 0.005);
   }
 
+  // A brush from edge to edge through a mass leaves two of it, neither of which goes to somebody else.
+  void a_mass_painted_across_is_two() {
+    subject::LabelImage labels(120, 80, 0);
+    for (int y = 60; y < 80; ++y) {
+      for (int x = 0; x < 120; ++x) labels.at(x, y) = 1;
+    }
+    subject::Edited state{{labels, 2}, std::vector<subject::MassWords>(2)};
+    state.words[0].name = "sky";
+    state.words[0].has_edge = true;
+    MassEdit e = edit(MassEdit::Kind::paint, 1);
+    e.path = {{0.3, 0}, {0.3, 1}};
+    e.width = 0.05;
+    QVERIFY(subject::play(state, e, subject::LabImage(120, 80)).ok());
+    QCOMPARE(state.regions.count, 3);
+    const auto& now = state.regions.labels;
+    QCOMPARE(int(now.at(110, 20)), 0);
+    QCOMPARE(int(now.at(10, 20)), 2);
+    QCOMPARE(int(now.at(36, 20)), 1);
+    QCOMPARE(state.words[0].name, std::string("sky"));
+    QVERIFY(state.words[2].name.empty() && state.words[2].has_edge);
+  }
+
   void a_mass_painted_over_is_gone() {
     MassEdit e = edit(MassEdit::Kind::paint, 0);
     e.path = {{0, 0.5}, {1, 0.5}};

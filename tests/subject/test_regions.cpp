@@ -2,6 +2,7 @@
 // The two filters of reading: superpixels obey their laws, squinting is the guided filter written out slowly.
 #include <QTest>
 #include <cmath>
+#include <set>
 
 #include "subject/regions.h"
 #include "subject/squint.h"
@@ -200,6 +201,27 @@ class TestRegions : public QObject {
     for (int y = 0; y < 200; ++y) {
       QVERIFY(r.labels.at(150, y) != r.labels.at(140, y) && r.labels.at(150, y) != r.labels.at(160, y));
     }
+  }
+
+  // A white sheet behind a dark bird: over the tip of the wing it is so narrow that smoothing cuts it in two. The
+  // smaller half went to the wing, which it touches most; it is a region of its own. A crumb still joins what is round
+  // it.
+  void what_smoothing_cuts_off_is_a_region_of_its_own() {
+    subject::LabelImage labels(120, 90, 0);
+    for (int y = 1; y < 90; ++y) {
+      for (int x = 40; x < 60; ++x) labels.at(x, y) = 1;
+    }
+    for (int y = 40; y < 43; ++y) {
+      for (int x = 48; x < 51; ++x) labels.at(x, y) = 0;
+    }
+    subject::Regions regions{labels, 2};
+    subject::smooth_borders(regions, 0.004);
+    QCOMPARE(regions.count, 3);
+    std::set<int> seen;
+    for (const int x : {20, 50, 90}) seen.insert(regions.labels.at(x, 70));
+    QCOMPARE(seen.size(), std::size_t{3});
+    for (const int y : {10, 41, 80}) QCOMPARE(regions.labels.at(50, y), regions.labels.at(50, 70));
+    for (const int y : {0, 45, 89}) QCOMPARE(regions.labels.at(5, y), regions.labels.at(30, 45));
   }
 };
 

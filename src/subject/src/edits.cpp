@@ -141,6 +141,16 @@ Status paint(Edited& state, const MassEdit& e) {
       if (brush.at<std::uint8_t>(y, x) != 0) labels.at(x, y) = static_cast<std::uint16_t>(e.mass);
     }
   }
+  // A mass that was painted across is two.
+  LabelImage apart = labels;
+  const auto cut_off = free_cut_off(apart, state.regions.count, MergeOptions().smallest);
+  if (state.regions.count + static_cast<int>(cut_off.size()) <= kMostMasses) {
+    labels = std::move(apart);
+    for (const int from : cut_off) {
+      state.words.push_back(state.words[static_cast<std::size_t>(from)]);
+      state.words.back().name.clear();
+    }
+  }
   labels = keep_largest(labels);
   compact(state);
   return success();

@@ -9,6 +9,7 @@
 #include <numeric>
 #include <set>
 #include <tuple>
+#include <utility>
 
 namespace yd::subject {
 namespace {
@@ -316,23 +317,53 @@ Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeO
   return renumber(pieces.labels, to);
 }
 
+namespace {
+
+/// Connected pieces of a picture of labels.
+struct Fragments {
+  Regions pieces;
+  std::vector<int> label, area;  ///< of each piece
+  std::map<int, int> largest;    ///< of each label, its largest piece
+
+  explicit Fragments(const LabelImage& labels)
+      : pieces(connected_pieces(labels)),
+        label(static_cast<std::size_t>(pieces.count)),
+        area(static_cast<std::size_t>(pieces.count)) {
+    for (std::size_t i = 0; i < labels.size(); ++i) {
+      label[pieces.labels.data[i]] = labels.data[i];
+      ++area[pieces.labels.data[i]];
+    }
+    for (int p = 0; p < pieces.count; ++p) {
+      const auto [found, fresh] = largest.emplace(label[static_cast<std::size_t>(p)], p);
+      if (!fresh && area[static_cast<std::size_t>(p)] > area[static_cast<std::size_t>(found->second)])
+        found->second = p;
+    }
+  }
+};
+
+}  // namespace
+
+std::vector<int> free_cut_off(LabelImage& labels, int count, double smallest) {
+  Fragments cut(labels);
+  std::vector<int> out;
+  for (int p = 0; p < cut.pieces.count; ++p) {
+    int& label = cut.label[static_cast<std::size_t>(p)];
+    const double area = cut.area[static_cast<std::size_t>(p)];
+    if (cut.largest.at(label) == p || area < smallest * static_cast<double>(labels.size())) continue;
+    out.push_back(std::exchange(label, count + static_cast<int>(out.size())));
+  }
+  for (std::size_t i = 0; i < labels.size(); ++i)
+    labels.data[i] = static_cast<std::uint16_t>(cut.label[cut.pieces.labels.data[i]]);
+  return out;
+}
+
 LabelImage keep_largest(const LabelImage& labels) {
-  const Regions cut = connected_pieces(labels);
-  std::vector<int> label_of(static_cast<std::size_t>(cut.count));
-  std::vector<int> area(static_cast<std::size_t>(cut.count));
-  for (std::size_t i = 0; i < labels.size(); ++i) {
-    label_of[cut.labels.data[i]] = labels.data[i];
-    ++area[cut.labels.data[i]];
-  }
-  std::map<int, int> largest;
-  for (int p = 0; p < cut.count; ++p) {
-    const auto [found, fresh] = largest.emplace(label_of[static_cast<std::size_t>(p)], p);
-    if (!fresh && area[static_cast<std::size_t>(p)] > area[static_cast<std::size_t>(found->second)]) found->second = p;
-  }
+  const Fragments fragments(labels);
+  const Regions& cut = fragments.pieces;
   const LabImage nothing(labels.width, labels.height);
   const std::vector<Piece> touching = measure(nothing, cut);
   std::vector<int> to(static_cast<std::size_t>(cut.count), -1);
-  for (const auto& [label, piece] : largest) to[static_cast<std::size_t>(piece)] = label;
+  for (const auto& [label, piece] : fragments.largest) to[static_cast<std::size_t>(piece)] = label;
   for (bool changed = true; changed;) {
     changed = false;
     for (int p = 0; p < cut.count; ++p) {
@@ -361,12 +392,13 @@ LabelImage vote(const LabelImage& labels) {
   return out;
 }
 
-void smooth_borders(Regions& regions) {
-  // Voting may cut a thin bridge.
-  const LabelImage whole = keep_largest(vote(regions.labels));
-  std::vector<int> same(static_cast<std::size_t>(regions.count));
+void smooth_borders(Regions& regions, double smallest) {
+  LabelImage voted = vote(regions.labels);
+  // Voting may cut a thin bridge, such as that of a sky over the tip of a wing.
+  const auto cut_off = free_cut_off(voted, regions.count, smallest);
+  std::vector<int> same(static_cast<std::size_t>(regions.count) + cut_off.size());
   std::iota(same.begin(), same.end(), 0);
-  regions = renumber(whole, same);
+  regions = renumber(keep_largest(voted), same);
 }
 
 std::vector<int> masses_within(const LabelImage& labels, std::size_t masses, const std::array<double, 2>& centre,

@@ -109,7 +109,11 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   s.focus = options.focus;
   s.colours = options.colours;
   s.found = merge_regions(s.small, pieces, merge);
-  smooth_borders(s.found);
+  smooth_borders(s.found, merge.smallest);
+  if (s.found.count > merge.most) {
+    merge.importance = importance_of(s.small, s.found, options.focus);
+    s.found = merge_regions(s.small, s.found, merge);
+  }
   if (observer.cancelled()) return cancelled;
   observer.progress(0.8, "measuring masses");
   finish(s, options.edits);

@@ -53,8 +53,9 @@ struct Edited {
 };
 
 /// Plays one edit; `lightness` is the squinted picture at the size of the labels. Every mass stays connected: pieces
-/// cut off go to the neighbour they touch most, a mass painted away is gone. Errors, `bad_value`: a mass that is not
-/// there, masses that do not touch, a split that would leave nothing on one side, the last mass, too many masses.
+/// cut off go to the neighbour they touch most, large ones that painting cuts off are masses of their own with the
+/// words of theirs but its name; a mass painted away is gone. Errors, `bad_value`: a mass that is not there, masses
+/// that do not touch, a split that would leave nothing on one side, the last mass, too many masses.
 Status play(Edited& state, const MassEdit& edit, const LabImage& lightness);
 
 inline constexpr int kMostMasses = 60;

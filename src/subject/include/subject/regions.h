@@ -49,9 +49,13 @@ std::vector<double> importance_of(const LabImage& image, const Regions& pieces, 
 /// colour error), until few enough masses are left. Deterministic; every result is connected (4-neighbours).
 Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeOptions& options);
 
-/// Smooths borders by a majority vote of 5 x 5 and hands fragments to the neighbour they touch most, so that each
-/// region stays connected.
-void smooth_borders(Regions& regions);
+/// Smooths borders by a majority vote of 5 x 5, so that each region stays connected: fragments go to the neighbour they
+/// touch most, those of a share of `smallest` or more are regions of their own.
+void smooth_borders(Regions& regions, double smallest);
+
+/// Pieces of a share of `smallest` or more that do not touch the largest piece of their label get labels of their own,
+/// from `count` on. Returns the labels that they had.
+std::vector<int> free_cut_off(LabelImage& labels, int count, double smallest);
 
 /// Keeps the largest connected piece of every label; its other pieces take the label of the neighbour they touch most.
 LabelImage keep_largest(const LabelImage& labels);

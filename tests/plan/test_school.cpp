@@ -238,6 +238,11 @@ class TestSchool : public QObject {
     QVERIFY(advice.school == School::tone_map);
     QVERIFY(advice.why == plan::SchoolAdvice::Why::values_carry);
     QVERIFY(std::abs(advice.steps - 6.3) < 0.05);
+    // Red berries among green leaves are not grey, though their mean is.
+    masses[0].shades = {{{50, 36, 18}, 0.5, subject::Role::middle}, {{50, -30, -10}, 0.5, subject::Role::middle}};
+    const auto coloured = plan::advise_school(masses, soft);
+    QVERIFY(coloured.school == School::dark_first);
+    QVERIFY(std::abs(coloured.chroma - (std::hypot(36, 18) + std::hypot(30, 10)) / 2) < 1e-9);
   }
 };
 

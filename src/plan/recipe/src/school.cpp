@@ -143,6 +143,18 @@ double school_price(const StackRules& rules, std::span<const Stroke> strokes, st
   return 0;
 }
 
+namespace {
+
+/// Over the area of a mass, shade by shade: in its mean a red and a green would be grey.
+double chroma_of(const subject::Mass& m) {
+  if (m.shades.empty()) return m.area * colour::chroma(m.mean);
+  double out = 0;
+  for (const subject::Shade& s : m.shades) out += s.area * colour::chroma(s.lab);
+  return out;
+}
+
+}  // namespace
+
 SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<const media::Stick> sticks) {
   double pencils = 0;
   double hand = 0;
@@ -162,7 +174,7 @@ SchoolAdvice advise_school(std::span<const subject::Mass> masses, std::span<cons
       if (t.lab.l < dark) dark = t.lab.l, out.darkest = m.id;
       if (t.lab.l > light) light = t.lab.l, out.lightest = m.id;
     }
-    chroma += m.area * colour::chroma(m.mean);
+    chroma += chroma_of(m);
     area += m.area;
     far = far || (m.plane == subject::Plane::background && m.area > 0.1);
   }

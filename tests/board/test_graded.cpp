@@ -6,7 +6,6 @@
 
 #include "bands.h"
 #include "board/board.h"
-#include "colour/light.h"
 #include "small_world.h"
 
 using namespace yd;
@@ -134,26 +133,6 @@ class TestGraded : public QObject {
       const auto rows = rows_of(Sky(25, tool, {2}).painted());
       QVERIFY(rows[kRows / 2 + 8].mean - rows[kRows / 2 - 8].mean > 24);
     }
-  }
-
-  // Two masses of other colours whose border is soft: nothing of the one comes up as dots in the other, the light goes
-  // over from row to row, and each takes as much as it gives.
-  void a_soft_edge_is_rubbed_across() {
-    Sky sky(14, plan::RubTool::finger, {1, 1});
-    for (int y = 0; y < kRows; ++y) {
-      for (int x = 0; x < kColumns; ++x)
-        sky.scene.subject.softened.at(x, y).l = static_cast<float>(kTop + (y < kRows / 2 ? 0 : sky.step));
-    }
-    QVERIFY(steepest(rows_of(sky.painted())) > 10);
-    sky.scene.subject.masses[0].edge = subject::EdgeKind::soft;
-    const auto rows = rows_of(sky.painted());
-    QVERIFY2(most_spread(rows) < kLevel, qPrintable(QString::number(most_spread(rows))));
-    QVERIFY2(steepest(rows) < sky.step / 4, qPrintable(QString::number(steepest(rows))));
-    const auto light = [&](int y) {
-      return static_cast<double>(colour::luminance(colour::to_light({rows[static_cast<std::size_t>(y)].mean, 0, -20})));
-    };
-    const double both = light(0) + light(kRows - 1);
-    for (int k = 0; k < 12; ++k) QVERIFY(std::abs(light(kRows / 2 - 1 - k) + light(kRows / 2 + k) - both) < 0.01);
   }
 
   // Where the strokes are known they tell, shade by shade: a mass may be rubbed with its lights laid on top.

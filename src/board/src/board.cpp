@@ -7,7 +7,6 @@
 #include <map>
 #include <opencv2/imgproc.hpp>
 
-#include "colour/light.h"
 #include "colour/observer.h"
 #include "parallel/each.h"
 #include "strokes.h"
@@ -53,31 +52,19 @@ Blended blended(const Wandering::Place& place, std::size_t pixel) {
   return out;
 }
 
-using Lights = std::vector<std::array<colour::Light, optics::kStrata>>;
-
-Lights lights_of(const Palette& palette) {
-  Lights out(palette.size());
-  for (std::size_t t = 0; t < palette.size(); ++t) {
-    for (std::size_t i = 0; i < optics::kStrata; ++i) {
-      const colour::Rgb8 c = palette[t][i];
-      out[t][i] = {colour::light_of_level(c.r), colour::light_of_level(c.g), colour::light_of_level(c.b)};
-    }
+/// The colours are so near to each other that it does not matter in which scale they are mixed.
+colour::Rgb8 mixed(const Blended& b, std::size_t own, std::uint8_t stratum, const Palette& palette) {
+  const auto rest = static_cast<unsigned>(Blended::kWhole - b.all());
+  const colour::Rgb8 first = palette[own][stratum];
+  constexpr unsigned kHalf = Blended::kWhole / 2;
+  std::array<unsigned, 3> sum{rest * first.r + kHalf, rest * first.g + kHalf, rest * first.b + kHalf};
+  for (std::size_t i = 0; i < b.share.size() && b.share[i] != 0; ++i) {
+    const colour::Rgb8 c = palette[b.target[i]][stratum];
+    const unsigned by = b.share[i];
+    sum = {sum[0] + by * c.r, sum[1] + by * c.g, sum[2] + by * c.b};
   }
-  return out;
-}
-
-/// What is blended adds up in light.
-colour::Rgb8 mixed(const Blended& b, std::size_t own, std::uint8_t stratum, const Lights& lights) {
-  colour::Light sum;
-  const auto add = [&](std::size_t target, int parts) {
-    const colour::Light& c = lights[target][stratum];
-    const float share = static_cast<float>(parts) / Blended::kWhole;
-    sum = {sum.r + share * c.r, sum.g + share * c.g, sum.b + share * c.b};
-  };
-  add(own, Blended::kWhole - b.all());
-  for (std::size_t i = 0; i < b.share.size() && b.share[i] != 0; ++i) add(b.target[i], b.share[i]);
-  const auto level = [](float light) { return colour::level_of_light(static_cast<double>(light)); };
-  return {level(sum.r), level(sum.g), level(sum.b)};
+  const auto level = [](unsigned v) { return static_cast<std::uint8_t>(v / Blended::kWhole); };
+  return {level(sum[0]), level(sum[1]), level(sum[2])};
 }
 
 /// Pixels a grain takes on the working image.
@@ -153,11 +140,10 @@ BoardImage render(const BoardMap& map, const Palette& palette) {
   parallel::spans(out.size(), 65536, [&](std::size_t begin, std::size_t end) {
     for (std::size_t i = begin; i < end; ++i) out.data[i] = palette[map.target.data[i]][map.stratum.data[i]];
   });
-  const Lights lights = lights_of(palette);
   parallel::spans(map.blended.size(), 65536, [&](std::size_t begin, std::size_t end) {
     for (std::size_t i = begin; i < end; ++i) {
       const Blended& b = map.blended[i];
-      out.data[b.pixel] = mixed(b, map.target.data[b.pixel], map.stratum.data[b.pixel], lights);
+      out.data[b.pixel] = mixed(b, map.target.data[b.pixel], map.stratum.data[b.pixel], palette);
     }
   });
   return out;

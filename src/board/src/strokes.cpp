@@ -262,17 +262,22 @@ StrokeFields stroke_fields(const subject::Subject& s, std::span<const std::vecto
   cv::Mat others;
   cv::Mat fine;
   // A stroke over tooth ends ragged: without the grain shades would meet in lines as sharp as engraving.
-  const cv::Mat grain = noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, 24);
+  const auto ragged = [&](std::uint64_t seed) {
+    return noise(size.width, size.height, kRagged_mm * px_per_mm, kRagged_mm * px_per_mm, seed);
+  };
+  const std::array<cv::Mat, 2> grains{ragged(24), ragged(25)};
+  cv::Mat grain;
+  cv::merge(grains.data(), grains.size(), grain);
   parallel::at_once({[&] { broad = streaks(directions, size, kBroad, px_per_mm, 21); },
                      [&] {
                        others = streaks(directions, size, kBroad, px_per_mm, 22);
-                       cv::addWeighted(others, std::sqrt(kStreaky), grain, std::sqrt(1 - kStreaky), 0, others);
+                       cv::addWeighted(others, std::sqrt(kStreaky), grains[0], std::sqrt(1 - kStreaky), 0, others);
                      },
                      [&] {
                        const cv::Mat places = fine_places(s, hand, px_per_mm);
                        if (cv::countNonZero(places) > 0) fine = streaks(directions, size, kFine, px_per_mm, 23, places);
                      }});
-  StrokeFields out{broad, others, {}};
+  StrokeFields out{broad, others, grain, {}};
   for (const Hand& own : hand) out.rubbed.push_back(own.rubbed ? 1 : 0);
   parallel::each(size.height, [&](int y) {
     for (int x = 0; x < size.width; ++x) {

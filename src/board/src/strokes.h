@@ -24,6 +24,7 @@ inline constexpr double kRubbedShare = 0.25;
 struct StrokeFields {
   cv::Mat streaks;           ///< the strokes themselves
   cv::Mat others;            ///< those of a second layer
+  cv::Mat grain;             ///< no strokes, two channels: what a finger leaves of them where shades or masses meet
   std::vector<char> rubbed;  ///< masses whose last pass over a good part is rubbed
 };
 

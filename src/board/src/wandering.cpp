@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 #include <opencv2/imgproc.hpp>
 
 namespace yd::board {
@@ -39,20 +38,6 @@ float at_cell(const cv::Mat& cells, int x, int y) {
   return row(top) * (1 - down) + row(below) * down;
 }
 
-/// Samples of a Gaussian in the plane, all of one weight: on rings that each stand for an equal share of it.
-std::array<std::pair<int, int>, Wandering::kSamples> places_in_reach(double sigma_px) {
-  constexpr std::size_t kRings = 3;
-  std::array<std::pair<int, int>, Wandering::kSamples> out;
-  for (std::size_t i = 0; i < out.size(); ++i) {
-    const std::size_t ring = i % kRings;  // turned against each other, so that no two samples lie on one ray
-    const double radius = sigma_px * std::sqrt(-2 * std::log(1 - (static_cast<double>(ring) + 0.5) / kRings));
-    const double angle = 2 * std::numbers::pi * static_cast<double>(i) / static_cast<double>(out.size());
-    out[i] = {static_cast<int>(std::lround(radius * std::cos(angle))),
-              static_cast<int>(std::lround(radius * std::sin(angle)))};
-  }
-  return out;
-}
-
 bool runs_into(const plan::TargetPlan& own, const plan::TargetPlan& other) {
   return well_painted(other) && other.recipe.look.spread_l < own.recipe.look.spread_l + kRougher;
 }
@@ -76,16 +61,11 @@ Wandering::Wandering(const subject::Subject& subject, const plan::Plan& plan, co
   for (const auto& [p, q, length] : gradient_neighbours(s_.softened, s_.labels, static_cast<int>(n)))
     one_[static_cast<std::size_t>(p) * n + static_cast<std::size_t>(q)] =
         one_[static_cast<std::size_t>(q) * n + static_cast<std::size_t>(p)] = 1;
-  reach_ = places_in_reach(kFading_mm * px_per_mm);
   for (const plan::TargetPlan& t : targets_) rubbed_.push_back(ends_rubbed(t, strokes) ? 1 : 0);
   for (std::size_t m = 0; m < n; ++m) {
     for (std::size_t own = 0; own < s_.masses[m].shades.size(); ++own) ways_.push_back(ways_from(m, own));
     near_.push_back(is_band(m) ? surroundings(m) : cv::Mat());
   }
-}
-
-bool Wandering::fades(std::size_t mass, std::size_t beyond) const {
-  return beyond != mass && !joins(mass, beyond) && (soft(mass) || soft(beyond));
 }
 
 bool Wandering::is_band(std::size_t mass) const {
@@ -132,12 +112,12 @@ Wandering::Place Wandering::place(std::size_t mass, const Graded& g) const {
 
 Wandering::Place Wandering::at(int x, int y) const {
   const std::size_t mass = s_.labels.at(x, y);
-  if (rubbed(mass, s_.shade.at(x, y))) return faded(blended(mass, x, y), mass, x, y);
   const std::size_t beyond = mass_at(x, y, kFading_mm);
-  if (fades(mass, beyond)) {
+  if (beyond != mass && !joins(mass, beyond) && (soft(mass) || soft(beyond))) {
     const std::size_t shade = nearest(beyond, x, y);
     if (well_painted(target(beyond, shade))) return place(beyond, reaching_in(beyond, shade, x, y));
   }
+  if (rubbed(mass, s_.shade.at(x, y))) return blended(mass, x, y);
   const std::size_t joined = mass_at(x, y, kJoin_mm);
   if (joined != mass && joins(mass, joined)) {
     const std::size_t shade = nearest(joined, x, y);
@@ -178,47 +158,17 @@ Wandering::Place Wandering::blended(std::size_t mass, int x, int y) const {
   return out;
 }
 
-/// The mass beyond a soft edge of which there is most within a finger's reach, and its share of that.
-std::pair<std::size_t, double> Wandering::beyond_soft_edge(std::size_t mass, int x, int y) const {
-  std::array<std::size_t, kSamples> met{};
-  std::size_t n = 0;
-  for (const auto& [dx, dy] : reach_) {
-    const std::size_t q =
-        s_.labels.at(std::clamp(x + dx, 0, s_.labels.width - 1), std::clamp(y + dy, 0, s_.labels.height - 1));
-    if (fades(mass, q)) met[n++] = q;
-  }
-  std::sort(met.begin(), met.begin() + static_cast<std::ptrdiff_t>(n));
-  std::size_t most = 0;
-  std::size_t beyond = mass;
-  for (std::size_t i = 0, begin = 0; i < n; ++i) {
-    if (met[i] != met[begin]) begin = i;
-    if (i + 1 - begin > most) most = i + 1 - begin, beyond = met[i];
-  }
-  return {beyond, static_cast<double>(most) / kSamples};
-}
-
-/// What a finger that goes over a soft edge takes in from beyond it, never more than what is there.
-Wandering::Place Wandering::faded(Place p, std::size_t mass, int x, int y) const {
-  const auto [beyond, reached] = beyond_soft_edge(mass, x, y);
-  if (beyond == mass) return p;
-  const std::size_t shade = nearest(beyond, x, y);
-  if (!well_painted(target(beyond, shade))) return p;
-  double own = 1;
-  for (std::size_t i = 1; i < p.size(); ++i) own -= p[i].share;
-  const double share = std::min(reached, own / (1 + own));
-  for (std::size_t i = 1; i < p.size(); ++i) p[i].share *= 1 - share;
-  p.back() = {first_[beyond] + shade, share};
-  return p;
-}
-
 std::size_t Wandering::mass_at(int x, int y, double mm) const {
   const auto [u, v] = moved(x, y, mm);
   return s_.labels.at(u, v);
 }
 
 std::pair<int, int> Wandering::moved(int x, int y, double mm) const {
-  const double dx = mm * px_per_mm_ * static_cast<double>(fields_.others.at<float>(y, x));
-  const double dy = mm * px_per_mm_ * static_cast<double>(fields_.streaks.at<float>(y, x));
+  const cv::Vec2f by = rubbed(s_.labels.at(x, y), s_.shade.at(x, y))
+                           ? fields_.grain.at<cv::Vec2f>(y, x)
+                           : cv::Vec2f(fields_.others.at<float>(y, x), fields_.streaks.at<float>(y, x));
+  const double dx = mm * px_per_mm_ * static_cast<double>(by[0]);
+  const double dy = mm * px_per_mm_ * static_cast<double>(by[1]);
   return {std::clamp(x + static_cast<int>(std::lround(dx)), 0, s_.image.width - 1),
           std::clamp(y + static_cast<int>(std::lround(dy)), 0, s_.image.height - 1)};
 }

@@ -13,10 +13,9 @@
 namespace yd::board {
 
 /// Which shade of which mass each pixel is painted to: the subject's own, but that shades run into each other as a hand
-/// grades its pressure between them, end in broken strokes, and masses with a soft edge or of one gradient fade into
-/// each other: stroke by stroke where they are laid, evenly where they are rubbed. No strokes run into a shade that is
-/// painted far from its colour or much more broken: a spire's edge in a sky would come up as specks all over it. Keeps
-/// references to what it is given.
+/// grades its pressure between them, end in broken strokes (rubbed ones in nothing but grain), and masses with a soft
+/// edge or of one gradient fade into each other. No strokes run into a shade that is painted far from its colour or
+/// much more broken: a spire's edge in a sky would come up as specks all over it. Keeps references to what it is given.
 class Wandering {
  public:
   Wandering(const subject::Subject& subject, const plan::Plan& plan, const StrokeFields& strokes, double px_per_mm);
@@ -26,8 +25,7 @@ class Wandering {
     double share = 0;  ///< 0 to 1, of all but the first
   };
   /// The target that a pixel is painted to, and what a finger blends into it there.
-  using Place = std::array<Part, 5>;
-  static constexpr std::size_t kSamples = 24;  ///< of what a finger reaches round a pixel
+  using Place = std::array<Part, 4>;
   /// At a pixel of the working image.
   Place at(int x, int y) const;
   /// Whether a finger ends a target: by its last stroke, or where it has none by the last pass over its mass.
@@ -42,8 +40,6 @@ class Wandering {
   };
 
   bool soft(std::size_t mass) const { return s_.masses[mass].edge == subject::EdgeKind::soft; }
-  /// Whether two masses meet in a soft edge.
-  bool fades(std::size_t mass, std::size_t beyond) const;
   std::size_t mass_at(int x, int y, double mm) const;
   std::pair<int, int> moved(int x, int y, double mm) const;
   std::size_t nearest(std::size_t mass, int x, int y) const;
@@ -57,8 +53,6 @@ class Wandering {
   Graded reaching_in(std::size_t mass, std::size_t own, int x, int y) const;
   Place place(std::size_t mass, const Graded& g) const;
   Place blended(std::size_t mass, int x, int y) const;
-  std::pair<std::size_t, double> beyond_soft_edge(std::size_t mass, int x, int y) const;
-  Place faded(Place p, std::size_t mass, int x, int y) const;
   cv::Mat surroundings(std::size_t mass) const;
   bool joins(std::size_t p, std::size_t q) const { return one_[p * s_.masses.size() + q] != 0; }
   bool is_band(std::size_t mass) const;
@@ -73,7 +67,6 @@ class Wandering {
   std::vector<std::vector<Way>> ways_;  ///< the same
   const StrokeFields& fields_;
   double px_per_mm_;
-  std::array<std::pair<int, int>, kSamples> reach_{};
   std::vector<char> one_;      ///< masses that are bands of one gradient: row by row
   std::vector<cv::Mat> near_;  ///< how much of what lies round a cell is of a mass; of those that are a band
 };

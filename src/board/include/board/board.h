@@ -17,9 +17,9 @@ namespace yd::board {
 struct Blended {
   static constexpr int kWhole = 256;
   std::uint32_t pixel = 0;
-  std::array<std::uint16_t, 4> target{};
-  std::array<std::uint8_t, 4> share{};  ///< in parts of kWhole
-  int all() const { return share[0] + share[1] + share[2] + share[3]; }
+  std::array<std::uint16_t, 3> target{};
+  std::array<std::uint8_t, 3> share{};  ///< in parts of kWhole
+  int all() const { return share[0] + share[1] + share[2]; }
 };
 
 /// What each pixel of the working image shows: a target, and a stratum of the paper's tooth. Where a finger grades one

@@ -62,7 +62,13 @@ const optics::Ground& Painting::bare(int coat) const {
 
 /// Whether what lies there can be followed stroke by stroke; more strokes are taken for a ground that stays.
 bool Painting::rubs_up(const Bed& bed, const Family& family) const {
-  return bed.laid.size() + static_cast<std::size_t>(most_layers(family)) <= kMostStrokes;
+  auto most = static_cast<std::size_t>(most_layers(family));
+  // What the artist chose comes whole, however much lies there.
+  for (const std::vector<std::size_t>& targets : family.targets) {
+    const HandChoice* hand = chosen_by_hand(*in_.options, in_.targets[targets.front()].mass);
+    if (hand != nullptr) most = std::max(most, hand->strokes.size());
+  }
+  return bed.laid.size() + most <= kMostStrokes;
 }
 
 void Painting::add_mass(const std::vector<std::size_t>& targets) {

@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <optional>
 
+#include "support/bounds.h"
+
 namespace yd::plan {
 namespace {
 
@@ -11,7 +13,7 @@ using optics::kStrata;
 
 std::array<float, kMostStrokes> shares_of(const optics::Mix& mix) {
   std::array<float, kMostStrokes> out{};
-  for (const auto& part : mix.parts) out[static_cast<std::size_t>(part.pigment)] += part.share;
+  for (const auto& part : mix.parts) out[within(static_cast<std::size_t>(part.pigment), out.size() - 1)] += part.share;
   return out;
 }
 
@@ -57,7 +59,7 @@ StackGeometry make_geometry(const optics::Ground& ground, const optics::Paramete
 
 StackGeometry geometry_of(const optics::Pile& pile, std::span<const StrokeShape> shapes) {
   StackGeometry g;
-  g.strokes = static_cast<int>(shapes.size());
+  g.strokes = static_cast<int>(within(shapes.size(), g.shape.size()));
   std::copy(shapes.begin(), shapes.end(), g.shape.begin());
   g.tooth_left = pile.tooth_left();
   const int last = last_event(pile);

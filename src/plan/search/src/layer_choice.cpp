@@ -13,6 +13,7 @@
 #include <tuple>
 
 #include "gathered.h"
+#include "support/bounds.h"
 
 namespace yd::plan {
 namespace {
@@ -135,8 +136,10 @@ class Chooser {
         o.layering = layering;
         o.cost = mass.weight * static_cast<double>(mass.cost[l]);
         for (const PassKey& k : keys(mass, hows_.back())) {
-          o.area[o.count] = area_of(mass, l, o.count);
-          o.passes[o.count++] = number(k);
+          const std::size_t place = within(o.count, kMostStrokes - 1);
+          o.area[place] = area_of(mass, l, place);
+          o.passes[place] = number(k);
+          ++o.count;
         }
         out.push_back(o);
       }

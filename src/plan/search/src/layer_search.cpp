@@ -9,6 +9,7 @@
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
 #include "parallel/each.h"
+#include "support/bounds.h"
 
 namespace yd::plan {
 namespace {
@@ -224,10 +225,11 @@ double LayerPrices::of(std::size_t mass, const Layering& layering) const {
   const auto [first, last] = shades_.whole[mass];
   const colour::Lab& middle = shades_.lab[(first + last) / 2];
   std::array<Stroke, kMostStrokes> strokes;
+  const std::size_t layers = within(layering.size(), strokes.size());
   std::transform(layering.begin(), layering.end(), strokes.begin(), [](const Layer& layer) {
     return Stroke{layer.stick, 0.75, layer.technique};
   });
-  return price + school_price(in_.rules, std::span(strokes).first(layering.size()), in_.sticks, middle);
+  return price + school_price(in_.rules, std::span(strokes).first(layers), in_.sticks, middle);
 }
 
 /// Chain by chain; within one, first sticks are spread over the cores, so no two threads share a row.

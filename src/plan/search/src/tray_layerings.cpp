@@ -6,6 +6,7 @@
 #include "colour/observer.h"
 #include "layer_climb.h"
 #include "parallel/each.h"
+#include "support/bounds.h"
 #include "support/least.h"
 
 namespace yd::plan {
@@ -167,7 +168,7 @@ class TrayLayerings {
     std::array<std::set<Layering>, kMostStrokes + 1> out;
     for (const std::vector<Layering>& list : lists) {
       for (const Layering& l : list) {
-        out[l.size()].insert(l);
+        out[within(l.size(), kMostStrokes)].insert(l);
         for (Layering& part : parts_of(l)) {
           if (rules_.may_stand(part)) out[part.size()].insert(std::move(part));
         }

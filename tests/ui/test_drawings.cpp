@@ -207,8 +207,8 @@ class TestDrawings : public QObject {
 
   void thumbnails_fit_and_broken_files_have_none() {
     const QSize within(208, 140);
-    QVERIFY(!formats::thumbnail_of(YD_SOURCE_DIR "/fuzz/corpus/pictures/small.heic", within).isNull());
-    const QImage small = formats::thumbnail_of(demo("salt-works.png"), within);
+    QVERIFY(formats::thumbnail_of(YD_SOURCE_DIR "/fuzz/corpus/pictures/small.heic", within).ok());
+    const QImage small = formats::thumbnail_of(demo("salt-works.png"), within).value();
     QVERIFY(!small.isNull() && small.width() <= within.width() && small.height() <= within.height());
     QVERIFY(small.width() == within.width() || small.height() == within.height());
     const QTemporaryDir dir;
@@ -216,25 +216,25 @@ class TestDrawings : public QObject {
     QVERIFY(broken.open(QIODevice::WriteOnly));
     broken.write("PK no zip");
     broken.close();
-    QVERIFY(formats::thumbnail_of(broken.fileName(), within).isNull());
-    QVERIFY(formats::thumbnail_of("/nowhere.png", within).isNull());
+    QVERIFY(!formats::thumbnail_of(broken.fileName(), within).ok());
+    QVERIFY(!formats::thumbnail_of("/nowhere.png", within).ok());
     // A project shows the picture it is about, one that was saved with its Board that.
     app::Session session(app::load_materials().value());
     session.open_picture(trial::bytes_of(demo("salt-works.png")), "salt-works.png");
     const QString file = dir.filePath("works.dune");
     QVERIFY(formats::save_project(file, session.project(), {}).ok());
     session.cancel();
-    QCOMPARE(formats::thumbnail_of(file, within).size(), small.size());
+    QCOMPARE(formats::thumbnail_of(file, within).value().size(), small.size());
     QImage board(900, 300, QImage::Format_RGB888);
     board.fill(QColor(10, 120, 200));
     formats::Project project = session.project();
     project.thumbnail = formats::thumbnail_bytes(board);
     QVERIFY(formats::save_project(file, project, {}).ok());
-    const QSize shown = formats::thumbnail_of(file, {128, 128}).size();
+    const QSize shown = formats::thumbnail_of(file, {128, 128}).value().size();
     QVERIFY(shown.width() == 128 && std::abs(shown.height() - 43) <= 1);
-    QCOMPARE(formats::thumbnail_of(file, {900, 900}).size(),
+    QCOMPARE(formats::thumbnail_of(file, {900, 900}).value().size(),
              QSize(formats::kThumbnailSide, formats::kThumbnailSide / 3));
-    QCOMPARE(formats::thumbnail_of(file, within).pixelColor(5, 5), QColor(10, 120, 200));
+    QCOMPARE(formats::thumbnail_of(file, within).value().pixelColor(5, 5), QColor(10, 120, 200));
     QVERIFY(formats::load_project(file).ok());
   }
 

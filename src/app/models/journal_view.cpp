@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "models/journal_view.h"
+#include "pictures/screen.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
@@ -67,8 +68,8 @@ Result<WorkView> view_work(const journal::Journal& journal, const QString& id) {
   WorkView out;
   out.title = w.title;
   out.file = w.file;
-  out.subject = QImage::fromData(w.subject);
-  out.board = QImage::fromData(w.board);
+  out.subject = pictures::kept_picture(w.subject);
+  out.board = pictures::kept_picture(w.board);
   const auto passes = journal.passes(id);
   if (!passes) return passes.error();
   double minutes = 0;

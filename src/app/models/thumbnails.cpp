@@ -20,7 +20,8 @@ void Thumbnails::ask(const QStringList& files, QSize within) {
     });
     watcher->setFuture(QtConcurrent::run(&pool_, [file, within] {
       work_politely();
-      return formats::thumbnail_of(file, within);
+      auto small = formats::thumbnail_of(file, within);
+      return small ? std::move(small).value() : QImage();
     }));
   }
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "panels/journal_page.h"
+#include "pictures/screen.h"
 
 #include <QDate>
 #include <QHBoxLayout>
@@ -244,7 +245,7 @@ void JournalPage::show_recipe(qint64 id) {
       std::find_if(shown_recipes_.begin(), shown_recipes_.end(), [id](const journal::Recipe& r) { return r.id == id; });
   if (found == shown_recipes_.end()) return details_->setCurrentIndex(0);
   recipe_title_->setText(found->title);
-  show_picture(*swatch_, QImage::fromData(found->swatch), 2 * kThumb.width());
+  show_picture(*swatch_, pictures::kept_picture(found->swatch), 2 * kThumb.width());
   recipe_words_->setText(found->words);
   const auto work = keeper_.journal()->head(found->work);
   recipe_where_->setText(work ? tr("%1, of %2, on %3.").arg(words::colour_name(found->lab), work->title, found->paper)

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "panels/journal_parts.h"
+#include "pictures/screen.h"
 
 #include <QSignalBlocker>
 
@@ -34,8 +35,8 @@ class PictureRow : public QListWidgetItem {
   QVariant data(int role) const override {
     if (role != Qt::DecorationRole || kept_.isEmpty()) return QListWidgetItem::data(role);
     if (picture_.isNull())
-      picture_ =
-          QPixmap::fromImage(QImage::fromData(kept_).scaled(kThumb, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+      picture_ = QPixmap::fromImage(
+          pictures::kept_picture(kept_).scaled(kThumb, Qt::KeepAspectRatio, Qt::SmoothTransformation));
     return picture_;
   }
 

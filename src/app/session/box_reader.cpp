@@ -2,7 +2,7 @@
 #include "session/box_reader.h"
 
 #include "exports/printed_sheet.h"
-#include "formats/archive.h"
+#include "files/write.h"
 #include "session/photo_file.h"
 #include "session/sentences.h"
 #include "standin/filled_sheet.h"
@@ -48,7 +48,7 @@ void BoxReader::write_sheet(const QString& file, const printed::Sheet& sheet, co
   const auto layout = printed::lay_out(sheet);
   if (!layout) return emit failed(sentence(layout.error()));
   const QStringList labels = known == nullptr ? exports::cell_numbers(layout.value()) : exports::cell_sticks(*known);
-  const Status written = formats::write_atomically(file, exports::printed_sheet(file, layout.value(), labels));
+  const Status written = files::write_bytes(file, exports::printed_sheet(file, layout.value(), labels));
   if (!written) emit failed(sentence(written.error()));
 }
 

@@ -6,7 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "exports/printed_sheet.h"
-#include "formats/archive.h"
+#include "files/write.h"
 #include "formats/collection_file.h"
 #include "formats/offcut_file.h"
 #include "media/fields.h"
@@ -88,7 +88,7 @@ void Calibrator::write_table(const QString& file) {
   if (!planned) return;
   Result<QByteArray> bytes = formats::write_offcuts(strokes(), *planned->collection);
   if (!is_table(file)) bytes = sheet_of(strokes(), *planned->collection, file);
-  const Status written = bytes ? formats::write_atomically(file, bytes.value()) : Status(bytes.error());
+  const Status written = bytes ? files::write_bytes(file, bytes.value()) : Status(bytes.error());
   if (!written) emit failed(sentence(written.error()));
 }
 
@@ -132,7 +132,7 @@ void Calibrator::take() {
 void Calibrator::keep(const QString& file) {
   if (!found_) return;
   const auto json = formats::calibration_to_json(found_->calibration, *found_->planned->collection);
-  const Status written = formats::write_atomically(file, QByteArray::fromStdString(json.dump(1) + "\n"));
+  const Status written = files::write_bytes(file, QByteArray::fromStdString(json.dump(1) + "\n"));
   if (!written) emit failed(sentence(written.error()));
 }
 

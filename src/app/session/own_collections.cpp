@@ -6,7 +6,7 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
-#include "formats/archive.h"
+#include "files/write.h"
 #include "session/sentences.h"
 
 namespace yd::app {
@@ -60,7 +60,7 @@ void OwnCollections::write() {
       QFile::remove(file);  // an import was undone
       continue;
     }
-    const Status saved = formats::write_atomically(file, QByteArray::fromStdString(media::to_json(*c).dump()));
+    const Status saved = files::write_bytes(file, QByteArray::fromStdString(media::to_json(*c).dump()));
     if (!saved) emit failed(sentence(saved.error()));
   }
   changed_.clear();

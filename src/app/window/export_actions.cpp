@@ -6,7 +6,7 @@
 #include <QFileInfo>
 
 #include "exports/printed_sheet.h"
-#include "formats/archive.h"
+#include "files/write.h"
 #include "session/sentences.h"
 
 namespace yd::app {
@@ -45,7 +45,7 @@ void ExportActions::ask_marks() {
   dialog->setAcceptMode(QFileDialog::AcceptSave);
   dialog->setDefaultSuffix("pdf");
   connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& file) {
-    const Status written = formats::write_atomically(file, exports::corner_marks_pdf());
+    const Status written = files::write_bytes(file, exports::corner_marks_pdf());
     notice_.show_sentence(written ? tr("Written: %1").arg(QDir::toNativeSeparators(file)) : sentence(written.error()));
   });
   dialog->open();

@@ -3,7 +3,7 @@
 
 #include <nlohmann/json.hpp>
 
-#include "formats/archive.h"
+#include "files/write.h"
 #include "formats/collection_file.h"
 #include "models/sheets.h"
 #include "pictures/pictures.h"
@@ -226,7 +226,7 @@ Status SheetsActions::export_to(const QString& file, const QString& collection) 
   } else {
     bytes = QByteArray::fromStdString(media::to_json(*c).dump(1));
   }
-  return formats::write_atomically(file, bytes);
+  return files::write_bytes(file, bytes);
 }
 
 }  // namespace yd::app

@@ -6,7 +6,7 @@
 #include "exports/fonts.h"
 #include "exports/open_raster.h"
 #include "exports/pass_table.h"
-#include "formats/archive.h"
+#include "files/write.h"
 #include "formats/plan_json.h"
 #include "pictures/screen.h"
 #include "plan_pictures.h"
@@ -40,7 +40,7 @@ Status export_file(const QString& file, const PlanView& plan, const ExportOption
   load_fonts();
   const auto bytes = bytes_of(file, plan, options, observer);
   if (!bytes) return bytes.error();
-  return formats::write_atomically(file, bytes.value());
+  return files::write_bytes(file, bytes.value());
 }
 
 }  // namespace yd::exports

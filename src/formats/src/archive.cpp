@@ -3,11 +3,10 @@
 
 #include <zip.h>
 
-#include <QFileInfo>
-#include <QSaveFile>
+#include <QFile>
 #include <memory>
 
-#include "support/disk_words.h"
+#include "files/read.h"
 
 namespace yd::formats {
 namespace {
@@ -87,24 +86,32 @@ Result<QByteArray> read_back(zip_source_t* source) {
   return bytes;
 }
 
+Error no_archive(const QString& where) { return broken(where, "is not a whole project file: no zip, or cut short"); }
+
 Result<Zip> open_to_read(const QString& file) {
-  const QFileInfo info(file);
-  if (!info.exists() && file.contains(QChar::ReplacementCharacter))
-    return Error{Error::Code::not_found, file.toStdString(), "has a name that is no text (UTF-8); rename it"};
-  if (!info.exists()) return Error{Error::Code::not_found, file.toStdString(), "does not exist"};
-  if (info.isDir()) return Error{Error::Code::io, file.toStdString(), "is a folder, not a project"};
+  if (Status may = files::may_read(file); !may) return may.error();
   int code = 0;
   Zip zip(zip_open(QFile::encodeName(file).constData(), ZIP_RDONLY | ZIP_CHECKCONS, &code));
-  if (!zip) return broken(file, "is not a whole project file: no zip, or cut short");
+  if (!zip) return no_archive(file);
   return zip;
 }
 
-}  // namespace
+/// `bytes` have to outlive it.
+Result<Zip> open_to_read(const QByteArray& bytes, const QString& where) {
+  zip_error_t error;
+  zip_error_init(&error);
+  zip_source_t* source =
+      zip_source_buffer_create(bytes.constData(), static_cast<zip_uint64_t>(bytes.size()), 0, &error);
+  if (source == nullptr) return no_archive(where);
+  Zip zip(zip_open_from_source(source, ZIP_RDONLY | ZIP_CHECKCONS, &error));
+  if (!zip) {
+    zip_source_free(source);
+    return no_archive(where);
+  }
+  return zip;
+}
 
-Result<Entries> read_archive(const QString& file) {
-  const auto opened = open_to_read(file);
-  if (!opened) return opened.error();
-  zip_t* zip = opened->get();
+Result<Entries> all_entries(zip_t* zip, const QString& file) {
   const zip_int64_t count = zip_get_num_entries(zip, 0);
   if (count > static_cast<zip_int64_t>(kMostEntries))
     return Error{Error::Code::too_large, file.toStdString(), "holds too many entries"};
@@ -124,6 +131,18 @@ Result<Entries> read_archive(const QString& file) {
     out[stat.name] = std::move(bytes).value();
   }
   return out;
+}
+
+}  // namespace
+
+Result<Entries> read_archive(const QString& file) {
+  const auto zip = open_to_read(file);
+  return zip ? all_entries(zip->get(), file) : zip.error();
+}
+
+Result<Entries> read_archive(const QByteArray& bytes, const QString& where) {
+  const auto zip = open_to_read(bytes, where);
+  return zip ? all_entries(zip->get(), where) : zip.error();
 }
 
 Result<QByteArray> read_archive_entry(const QString& file, const std::string& name) {
@@ -153,16 +172,6 @@ Result<QByteArray> pack_archive(const Entries& entries, const std::string& first
     return Error{Error::Code::io, "project", "cannot be packed"};
   }
   return read_back(store);
-}
-
-Status write_atomically(const QString& file, const QByteArray& bytes) {
-  QSaveFile save(file);
-  // Qt's own words for a full disk are "Unknown error"; the system's number is still there.
-  errno = 0;
-  if (!save.open(QIODevice::WriteOnly) || save.write(bytes) != bytes.size() || !save.flush() || !save.commit()) {
-    return Error{Error::Code::io, file.toStdString(), "cannot be saved: " + disk_words(errno)};
-  }
-  return success();
 }
 
 }  // namespace yd::formats

@@ -7,6 +7,7 @@
 
 #include "choices_json.h"
 #include "formats/archive.h"
+#include "files/write.h"
 #include "media/fields.h"
 
 namespace yd::formats {
@@ -69,8 +70,8 @@ void read_choices(media::Fields& f, Project& p) {
   p.work_id = QString::fromStdString(f.text("work", ""));
   f.absorb(reference);
   media::Fields subject = f.object("subject");
-  p.read.squint = subject.number("squint", 0, 1);
-  p.read.masses = static_cast<int>(subject.number("masses", 8, 30));
+  p.read.squint = subject.number("squint", yd::subject::kSquintLimit);
+  p.read.masses = subject.count("masses", yd::subject::kMassesLimit);
   read_edits(subject, p.read.edits);
   if (subject.has("focus")) {
     subject.each("focus", yd::subject::kMostRings, [&](media::Fields& ring) {
@@ -96,45 +97,7 @@ void read_choices(media::Fields& f, Project& p) {
   f.absorb(ground);
 }
 
-}  // namespace
-
-Status save_project(const QString& file, const Project& project, const json& plan_copy) {
-  Entries entries;
-  entries[kProjectEntry] = to_bytes(head(project));
-  entries[kReferenceEntry] = project.reference;
-  entries[kCollectionEntry] = to_bytes(media::to_json(project.collection));
-  if (!plan_copy.is_null()) entries[kPlanEntry] = to_bytes(plan_copy);
-  if (!project.thumbnail.isEmpty()) entries[kThumbnailEntry] = project.thumbnail;
-  entries[kTypeEntry] = kProjectMimeType;
-  const auto bytes = pack_archive(entries, kTypeEntry);
-  if (!bytes) return Error{Error::Code::io, file.toStdString(), bytes.error().what};
-  return write_atomically(file, bytes.value());
-}
-
-Result<QByteArray> load_thumbnail(const QString& file) {
-  auto bytes = read_archive_entry(file, kThumbnailEntry);
-  if (!bytes && bytes.error().code == Error::Code::not_found && QFileInfo::exists(file)) return QByteArray();
-  return bytes;
-}
-
-Status save_marks(const QString& file, const std::vector<plan::PassMark>& marks) {
-  return write_atomically(file, to_bytes({{"marks", marks_to_json(marks)}}));
-}
-
-Result<std::vector<plan::PassMark>> load_marks(const QString& file) {
-  const auto text = media::read_file(file.toStdString());
-  if (!text) return text.error();
-  const auto json = media::parse_json(text.value(), file.toStdString());
-  if (!json) return json.error();
-  media::Fields f(json.value(), file.toStdString());
-  std::vector<plan::PassMark> marks;
-  read_marks(f, marks);
-  if (f.error()) return *f.error();
-  return marks;
-}
-
-Result<Project> load_project(const QString& file) {
-  const auto entries = read_archive(file);
+Result<Project> project_of(const Result<Entries>& entries, const QString& file) {
   if (!entries) return entries.error();
   const auto top = json_entry(entries.value(), kProjectEntry, file);
   if (!top) return top.error();
@@ -165,5 +128,47 @@ Result<Project> load_project(const QString& file) {
   p.reference = std::move(reference).value();
   return p;
 }
+
+}  // namespace
+
+Status save_project(const QString& file, const Project& project, const json& plan_copy) {
+  Entries entries;
+  entries[kProjectEntry] = to_bytes(head(project));
+  entries[kReferenceEntry] = project.reference;
+  entries[kCollectionEntry] = to_bytes(media::to_json(project.collection));
+  if (!plan_copy.is_null()) entries[kPlanEntry] = to_bytes(plan_copy);
+  if (!project.thumbnail.isEmpty()) entries[kThumbnailEntry] = project.thumbnail;
+  entries[kTypeEntry] = kProjectMimeType;
+  const auto bytes = pack_archive(entries, kTypeEntry);
+  if (!bytes) return Error{Error::Code::io, file.toStdString(), bytes.error().what};
+  // What could not be opened again must not take the place of what can.
+  const auto again = project_of(read_archive(bytes.value(), file), file);
+  if (!again) return Error{again.error().code, again.error().where, again.error().what + "; nothing was saved"};
+  return files::write_bytes(file, bytes.value());
+}
+
+Result<QByteArray> load_thumbnail(const QString& file) {
+  auto bytes = read_archive_entry(file, kThumbnailEntry);
+  if (!bytes && bytes.error().code == Error::Code::not_found && QFileInfo::exists(file)) return QByteArray();
+  return bytes;
+}
+
+Status save_marks(const QString& file, const std::vector<plan::PassMark>& marks) {
+  return files::write_bytes(file, to_bytes({{"marks", marks_to_json(marks)}}));
+}
+
+Result<std::vector<plan::PassMark>> load_marks(const QString& file) {
+  const auto text = media::read_file(file.toStdString());
+  if (!text) return text.error();
+  const auto json = media::parse_json(text.value(), file.toStdString());
+  if (!json) return json.error();
+  media::Fields f(json.value(), file.toStdString());
+  std::vector<plan::PassMark> marks;
+  read_marks(f, marks);
+  if (f.error()) return *f.error();
+  return marks;
+}
+
+Result<Project> load_project(const QString& file) { return project_of(read_archive(file), file); }
 
 }  // namespace yd::formats

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
+#include "files/write.h"
 #include "formats/csv.h"
 #include "formats/plan_json.h"
 #include "media/collection.h"
@@ -205,7 +206,7 @@ Status write_folder(const Journal& journal, const QString& work, const QString& 
   if (!entries) return entries.error();
   const auto bytes = formats::pack_archive(entries.value());
   if (!bytes) return bytes.error();
-  return formats::write_atomically(file, bytes.value());
+  return files::write_bytes(file, bytes.value());
 }
 
 Result<QByteArray> works_csv(const Journal& journal) {

@@ -102,6 +102,20 @@ double Fields::number(const char* field, double low, double high, double otherwi
   return has(field) ? number(field, low, high) : otherwise;
 }
 
+double Fields::number(const char* field, const Limit& limit) {
+  const nlohmann::json* value = find(field);
+  if (value == nullptr) return limit.least;
+  if (value->is_number() && limit.holds(value->get<double>())) return value->get<double>();
+  fail(field, limit.words());
+  return limit.least;
+}
+
+double Fields::number(const char* field, const Limit& limit, double otherwise) {
+  return has(field) ? number(field, limit) : otherwise;
+}
+
+int Fields::count(const char* field, const Limit& limit) { return static_cast<int>(number(field, limit)); }
+
 bool Fields::flag(const char* field, bool otherwise) {
   if (!has(field)) return otherwise;
   const nlohmann::json& value = (*object_)[field];
@@ -170,6 +184,9 @@ Result<std::string> read_file(const std::filesystem::path& path, std::size_t lim
   const std::string where = path.string();
   std::error_code code;
   if (std::filesystem::is_directory(path, code)) return Error{Error::Code::io, where, "is a folder, not a file"};
+  // A pipe or a device may never end.
+  if (std::filesystem::exists(path, code) && !std::filesystem::is_regular_file(path, code))
+    return Error{Error::Code::io, where, "is a pipe or a device, not a file"};
   const auto size = std::filesystem::file_size(path, code);
   if (code) return Error{Error::Code::not_found, where, "cannot be opened: " + code.message()};
   if (size > limit)

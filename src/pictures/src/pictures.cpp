@@ -3,23 +3,25 @@
 
 #include "pictures/screen.h"
 
+#include <QBuffer>
 #include <QColorSpace>
-#include <QFile>
 #include <QFileInfo>
 #include <QImage>
 #include <QImageReader>
 #include <QLoggingCategory>
 #include <QPainter>
-#include <QSaveFile>
 #include <algorithm>
 #include <cstring>
 #include <fcntl.h>
 #include <mutex>
+#include <string_view>
 #include <unistd.h>
 
+#include "files/read.h"
+#include "files/write.h"
 #include "heif.h"
+#include "kind.h"
 #include "size_limit.h"
-#include "support/disk_words.h"
 
 namespace yd::pictures {
 namespace {
@@ -27,10 +29,10 @@ namespace {
 std::string plain(const QString& text) { return text.toStdString(); }
 
 /// Twice the working size keeps every detail the model uses; JPEG's own scaling then saves most of the decoding.
-void scale_while_decoding(QImageReader& reader, const QSize& size) {
+QSize scaled_while_decoding(const QByteArray& kind, const QSize& size) {
   const int side = std::max(size.width(), size.height());
-  if (reader.format() != "jpeg" || side < 4 * subject::kWorkingSide) return;
-  reader.setScaledSize(size.scaled(2 * subject::kWorkingSide, 2 * subject::kWorkingSide, Qt::KeepAspectRatio));
+  if (kind != "jpeg" || side < 4 * subject::kWorkingSide) return {};
+  return size.scaled(2 * subject::kWorkingSide, 2 * subject::kWorkingSide, Qt::KeepAspectRatio);
 }
 
 QImage on_white(const QImage& image) {
@@ -119,60 +121,119 @@ subject::RawPicture to_raw(const QImage& image) {
   return out;
 }
 
-/// Over the file that is there only once all is written.
-Status write(const QString& file, const QImage& image, const char* format, int quality) {
-  QSaveFile save(file);
-  errno = 0;
-  if (!save.open(QIODevice::WriteOnly) || !image.save(&save, format, quality) || !save.flush() || !save.commit())
-    return Error{Error::Code::io, plain(file), "cannot be written: " + disk_words(errno)};
-  return success();
-}
+/// Reads one picture of bytes that stay, as what they are and nothing else.
+class Decoder {
+ public:
+  explicit Decoder(const QByteArray& bytes) : bytes_(bytes), watched_(bytes), kind_(reader_for(bytes)) {
+    QImageReader::setAllocationLimit(static_cast<int>(kMostPixels * 8 >> 20));
+    reader_.setDevice(&watched_);
+    reader_.setAutoDetectImageFormat(false);
+    reader_.setFormat(kind_);
+    reader_.setAutoTransform(true);
+  }
+
+  /// Errors: `bad_format` and `too_large` naming `where`.
+  Status may_read(const QString& where) {
+    const std::string place = plain(where);
+    if (kind_.isEmpty())
+      return Error{Error::Code::bad_format, place, std::string("is no picture of a kind that is read: ") + kKindsRead};
+    if (!reader_.canRead()) return Error{Error::Code::bad_format, place, "is not a picture that can be read"};
+    const QSize size = reader_.size();
+    return may_be_unpacked(size.width(), size.height(), where);
+  }
+
+  /// As large as it is, or scaled while it is decoded where that saves work.
+  Result<QImage> read(const QString& where, QSize scaled) {
+    if (scaled.isValid()) reader_.setScaledSize(scaled);
+    watched_.begin_watching();
+    const QImage image = reader_.read();
+    // These readers fill what is missing with grey or leave it out, and say nothing.
+    const bool asks_for_all = kind_ == "jpeg" || kind_ == "bmp" || kind_ == "ppm";
+    const bool cut = (asks_for_all && watched_.ran_out()) || (kind_ == "gif" && !gif_is_whole(bytes_));
+    if (cut) return Error{Error::Code::bad_format, plain(where), "is cut short"};
+    if (image.isNull())
+      return Error{Error::Code::bad_format, plain(where), "is damaged or cut short: " + plain(reader_.errorString())};
+    return image;
+  }
+
+  QSize size() const { return reader_.size(); }
+  const QByteArray& kind() const { return kind_; }
+
+ private:
+  const QByteArray& bytes_;
+  WatchedBytes watched_;
+  QByteArray kind_;
+  QImageReader reader_;
+};
 
 }  // namespace
 
-Result<QByteArray> read_bytes(const QString& file) {
-  const QFileInfo info(file);
-  if (info.isDir()) return Error{Error::Code::io, plain(file), "is a folder, not a picture"};
-  QFile in(file);
-  if (!in.exists() && file.contains(QChar::ReplacementCharacter))
-    return Error{Error::Code::not_found, plain(file), "has a name that is no text (UTF-8); rename it"};
-  if (!in.open(QIODevice::ReadOnly))
-    return Error{Error::Code::not_found, plain(file), "cannot be opened: " + plain(in.errorString())};
-  if (in.size() > kMostBytes) return Error{Error::Code::too_large, plain(file), "is larger than 400 MB"};
-  QByteArray bytes = in.read(kMostBytes);
-  if (in.error() != QFileDevice::NoError)
-    return Error{Error::Code::io, plain(file), "cannot be read: " + plain(in.errorString())};
-  return bytes;
-}
+Result<QByteArray> read_bytes(const QString& file) { return files::read_bytes(file, kMostBytes); }
 
 Result<subject::RawPicture> decode(const QByteArray& bytes, const QString& where) {
   if (is_heif(bytes)) return decode_heif(bytes, where);
   const HushedDecoder hushed;
-  WatchedBytes watched(bytes);
-  QImageReader::setAllocationLimit(static_cast<int>(kMostPixels * 8 >> 20));
-  QImageReader reader(&watched);
-  reader.setAutoTransform(true);
-  if (!reader.canRead()) return Error{Error::Code::bad_format, plain(where), "is not a picture that can be read"};
-  const QSize size = reader.size();
-  if (const Status may = may_be_unpacked(size.width(), size.height(), where); !may) return may.error();
-  const bool jpeg = reader.format() == "jpeg";
-  if (size.isValid()) scale_while_decoding(reader, size);
-  watched.begin_watching();
-  const QImage image = reader.read();
-  if (jpeg && watched.ran_out()) return Error{Error::Code::bad_format, plain(where), "is cut short"};
-  if (image.isNull())
-    return Error{Error::Code::bad_format, plain(where), "is damaged or cut short: " + plain(reader.errorString())};
-  return to_raw(image);
+  Decoder decoder(bytes);
+  if (const Status may = decoder.may_read(where); !may) return may.error();
+  const auto image = decoder.read(where, scaled_while_decoding(decoder.kind(), decoder.size()));
+  if (!image) return image.error();
+  return to_raw(image.value());
 }
 
+namespace {
+
+QImage to_small(const subject::RawPicture& raw, QSize within) {
+  QImage whole(raw.width, raw.height, QImage::Format_RGB888);
+  const auto width = static_cast<std::size_t>(raw.width) * 3;
+  for (int y = 0; y < raw.height; ++y) {
+    const auto* from = &raw.rgb[static_cast<std::size_t>(y) * width];
+    std::transform(from, from + width, whole.scanLine(y), [](std::uint16_t v) { return static_cast<uchar>(v >> 8); });
+  }
+  return shrunk(whole, fitted(whole.size(), within));
+}
+
+}  // namespace
+
+Result<QImage> decode_small(const QByteArray& bytes, const QString& where, QSize within) {
+  if (is_heif(bytes)) {
+    const auto raw = decode_heif(bytes, where);
+    if (!raw) return raw.error();
+    return to_small(raw.value(), within);
+  }
+  const HushedDecoder hushed;
+  Decoder decoder(bytes);
+  if (const Status may = decoder.may_read(where); !may) return may.error();
+  return decoder.read(where, fitted(decoder.size(), within));
+}
+
+namespace {
+
+/// By the name of the file where it says one that is written.
+const char* format_for(const QString& file) {
+  const QString kind = QFileInfo(file).suffix().toLower();
+  if (kind == "jpg" || kind == "jpeg") return "JPG";
+  return kind == "png" || kind.isEmpty() || file == files::kStandardOutput ? "PNG" : nullptr;
+}
+
+Status write_as(const char* format, const QString& file, const subject::Grid<colour::Rgb8>& image, int quality) {
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  if (!to_image(image).save(&buffer, format, quality)) return Error{Error::Code::io, plain(file), "cannot be packed"};
+  return files::write_bytes(file, bytes);
+}
+
+}  // namespace
+
 Status write_png(const QString& file, const subject::Grid<colour::Rgb8>& image) {
-  return write(file, to_image(image), "PNG", -1);
+  return write_as("PNG", file, image, -1);
 }
 
 Status write_photograph(const QString& file, const subject::Grid<colour::Rgb8>& image) {
   constexpr int kQuality = 90;
-  const bool jpeg = file.endsWith(".jpg", Qt::CaseInsensitive) || file.endsWith(".jpeg", Qt::CaseInsensitive);
-  return jpeg ? write(file, to_image(image), "JPG", kQuality) : write_png(file, image);
+  const char* const format = format_for(file);
+  if (format == nullptr) return bad_value(plain(file), "must end in .png, .jpg or .jpeg");
+  return write_as(format, file, image, std::string_view(format) == "JPG" ? kQuality : -1);
 }
 
 }  // namespace yd::pictures

@@ -5,6 +5,8 @@
 #include <QColorSpace>
 #include <cstring>
 
+#include "kind.h"
+
 namespace yd::pictures {
 
 QImage to_image(const subject::Grid<colour::Rgb8>& pixels) {
@@ -20,6 +22,16 @@ QImage to_image(const subject::LabImage& image) { return to_image(subject::to_sr
 QColor to_colour(const colour::Lab& lab) {
   const colour::Rgb8 c = colour::to_srgb(lab);
   return {c.r, c.g, c.b};
+}
+
+QSize fitted(QSize size, QSize within) {
+  const bool fits = size.width() <= within.width() && size.height() <= within.height();
+  return fits ? size : size.scaled(within, Qt::KeepAspectRatio).expandedTo({1, 1});
+}
+
+QImage kept_picture(const QByteArray& bytes) {
+  const QByteArray reader = reader_for(bytes);
+  return reader.isEmpty() ? QImage() : QImage::fromData(bytes, reader.constData());
 }
 
 QByteArray png(const QImage& image) {

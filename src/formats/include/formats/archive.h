@@ -21,6 +21,8 @@ inline constexpr quint64 kMostJsonBytes = 32ULL << 20;
 /// Unpacks a zip. Errors name the file and say what is wrong: not a zip, cut short, too many or too large entries, a
 /// name that would leave the folder, a checksum that does not fit.
 Result<Entries> read_archive(const QString& file);
+/// The same from what such a file would hold.
+Result<Entries> read_archive(const QByteArray& bytes, const QString& where);
 
 /// One entry alone. Errors as read_archive; `not_found` too where it is not there.
 Result<QByteArray> read_archive_entry(const QString& file, const std::string& name);
@@ -28,8 +30,5 @@ Result<QByteArray> read_archive_entry(const QString& file, const std::string& na
 /// Packs entries into zip bytes; the same entries give the same bytes. JSON and XML are deflated, the rest stored.
 /// `first` names an entry that some formats want in front.
 Result<QByteArray> pack_archive(const Entries& entries, const std::string& first = {});
-
-/// Writes bytes beside the file and renames them over it: the old file stays whole until the new one is.
-Status write_atomically(const QString& file, const QByteArray& bytes);
 
 }  // namespace yd::formats

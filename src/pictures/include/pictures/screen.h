@@ -15,9 +15,13 @@ QImage to_image(const subject::Grid<colour::Rgb8>& pixels);
 QImage to_image(const subject::LabImage& image);
 /// A Lab colour (D50) for the screen, clipped to sRGB.
 QColor to_colour(const colour::Lab& lab);
+/// `size` in proportion, no larger than `within` and never enlarged; a pixel at least.
+QSize fitted(QSize size, QSize within);
 /// The picture smaller, averaged in linear light: what is finer than a pixel is seen as its light, not as its number.
 /// `size` must not be larger than the picture.
 QImage shrunk(const QImage& image, QSize size);
+/// A small picture out of a journal or the like, of the kinds that `decode` reads; null where it is none.
+QImage kept_picture(const QByteArray& bytes);
 /// PNG with its profile. Empty where the picture is.
 QByteArray png(const QImage& image);
 

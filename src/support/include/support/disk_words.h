@@ -21,6 +21,10 @@ inline std::string disk_words(int code) {
     case ENOENT:
     case ENOTDIR:
       return "the folder is not there";
+    case EBADF:
+      return "it is closed";
+    case EPIPE:
+      return "nobody reads it any more";
     case 0:
       return "the disk did not take it";
     default:

@@ -103,8 +103,8 @@ void read_composition(Fields& f, subject::Composition& c) {
   c.adjust.stops = f.number("stops", -subject::kMostStops, subject::kMostStops, 0.0);
   c.adjust.neutral_is_white = f.flag("neutral_is_white", false);
   if (f.has("neutral")) c.adjust.neutral = f.lab("neutral");
-  c.width_cm = f.number("width_cm", 1, 1000, 40);
-  c.height_cm = f.number("height_cm", 1, 1000, 30);
+  c.width_cm = f.number("width_cm", subject::kSheetSideLimit_cm, 40);
+  c.height_cm = f.number("height_cm", subject::kSheetSideLimit_cm, 30);
   c.thirds = f.flag("thirds", false);
   c.grid = static_cast<int>(f.number("grid", 0, 40, 0.0));
   c.centre_line = f.flag("centre_line", false);

@@ -4,6 +4,7 @@
 #include <QByteArrayList>
 #include <QString>
 #include <algorithm>
+#include <cmath>
 #include <array>
 #include <map>
 #include <optional>
@@ -80,6 +81,8 @@ Result<calibrate::Reading> reading_of(const OffcutRow& row, const std::string& w
   for (std::size_t i = 0; i < 3; ++i) {
     if (!lab[i]) return at_line(where, line, std::string(kColumns[3 + i]) + " must be a number");
   }
+  const bool is_colour = *lab[0] >= 0 && *lab[0] <= 100 && std::abs(*lab[1]) <= 150 && std::abs(*lab[2]) <= 150;
+  if (!is_colour) return at_line(where, line, "is no colour");
   return calibrate::Reading{stroke.value(), {*lab[0], *lab[1], *lab[2]}};
 }
 

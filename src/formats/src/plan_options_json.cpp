@@ -305,22 +305,22 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
 }
 
 void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
-  p.most_sticks = static_cast<int>(f.number("sticks", 1, 60));
+  p.most_sticks = f.count("sticks", plan::kSticksLimit);
   read_school(f, p);
   read_laid(f, p, c);
   if (f.has("order")) p.order_by_hand = f.texts("order");
-  p.sitting_minutes = f.number("sitting_minutes", 15, 600, 90);
-  p.most_strokes = static_cast<int>(f.number("strokes", 1, plan::kMostStrokes, 2));
-  p.hand = f.number("hand", 0, 0.5, p.hand);
-  if (is_number(f.json(), "wish_passes")) p.wish_passes = static_cast<int>(f.number("wish_passes", 1, 1000));
-  if (is_number(f.json(), "wish_minutes")) p.wish_minutes = f.number("wish_minutes", 5, 1e5);
+  p.sitting_minutes = f.number("sitting_minutes", plan::kSittingLimit_minutes, 90);
+  p.most_strokes = f.has("strokes") ? f.count("strokes", plan::kStrokesLimit) : 2;
+  p.hand = f.number("hand", plan::kHandLimit, p.hand);
+  if (is_number(f.json(), "wish_passes")) p.wish_passes = f.count("wish_passes", plan::kPassesLimit);
+  if (is_number(f.json(), "wish_minutes")) p.wish_minutes = f.number("wish_minutes", plan::kMinutesLimit);
   const auto fit = plan::fit_by_name(f.text("fit", plan::name(plan::Fit::keep)));
   if (fit) p.fit = fit.value();
   if (!fit) f.fail("fit", fit.error().what);
   p.wishes.must_have = read_ids(f, "must_have", c);
   p.wishes.forbidden = read_ids(f, "forbidden", c);
-  p.wishes.medium_price = f.number("medium_price", 0, 10, 0.0);
-  p.wishes.lonely_price = f.number("lonely_price", 0, 10, 0.0);
+  p.wishes.medium_price = f.number("medium_price", plan::kTrayPriceLimit, 0);
+  p.wishes.lonely_price = f.number("lonely_price", plan::kTrayPriceLimit, 0);
   p.given_tray = read_ids(f, "tray", c);
   if (f.has("underpainting")) {
     Fields u = f.object("underpainting");
@@ -333,12 +333,12 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
     Fields pace = f.object("pace");
     const auto media = pace.numbers("by_medium", optics::kMedia, 1 / plan::kSlowestPace, plan::kSlowestPace);
     if (media.size() == p.pace.by_medium.size()) std::copy(media.begin(), media.end(), p.pace.by_medium.begin());
-    p.pace.brush = pace.number("brush", 1 / plan::kSlowestPace, plan::kSlowestPace, 1);
+    p.pace.brush = pace.number("brush", plan::kPaceLimit, 1);
     f.absorb(pace);
   }
   if (f.has("presses")) {
     Fields hand = f.object("presses");
-    p.presses = {hand.number("light", 0.2, 3), hand.number("firm", 0.2, 2)};
+    p.presses = {hand.number("light", plan::kLightPressLimit), hand.number("firm", plan::kFirmPressLimit)};
     f.absorb(hand);
   }
   if (f.has("rests_on")) {

@@ -16,6 +16,7 @@ namespace {
 
 constexpr std::size_t kMostSticks = 20000;
 constexpr const char* kFormat = "yawning-dune collection";
+constexpr int kVersion = 1;
 
 void read_masstone(Fields& f, Stick& s) {
   const auto v = f.numbers("masstone", colour::kBands, 0, 1);
@@ -78,13 +79,16 @@ std::string one_line(const std::string& name) {
 }
 
 Result<Collection> load_collection(const std::filesystem::path& file) {
-  const auto json = read_json(file, kFormat, 1);
+  const auto json = read_json(file, kFormat, kVersion);
   if (!json) return json.error();
   return collection_from_json(json.value(), file.string());
 }
 
 Result<Collection> collection_from_json(const nlohmann::json& json, const std::string& where) {
   Fields top(json, where);
+  // Without a version it is one written by hand.
+  if (top.number("version", 1, 1e9, 1) > kVersion)
+    return Error{Error::Code::too_new, where, "was made by a newer version of Yawning Dune"};
   Collection c;
   c.id = top.text("id");
   c.name = one_line(top.text("name"));
@@ -133,7 +137,8 @@ nlohmann::json to_json(const Collection& collection) {
     if (!s.lightfast.empty()) stick["lightfast"] = s.lightfast;
     sticks.push_back(std::move(stick));
   }
-  return {{"format", kFormat}, {"version", 1}, {"id", collection.id}, {"name", collection.name}, {"sticks", sticks}};
+  return {
+      {"format", kFormat}, {"version", kVersion}, {"id", collection.id}, {"name", collection.name}, {"sticks", sticks}};
 }
 
 Result<std::vector<Collection>> load_collections() {

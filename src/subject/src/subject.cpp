@@ -78,8 +78,8 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
 }
 
 Status usable(const LabImage& image, const ReadOptions& options) {
-  if (!(options.squint >= 0 && options.squint <= 1)) return bad_value("squint", "must be from 0 to 1");
-  if (options.masses < 8 || options.masses > 30) return bad_value("masses", "must be from 8 to 30");
+  if (!kSquintLimit.holds(options.squint)) return bad_value("squint", kSquintLimit.words());
+  if (!kMassesLimit.holds(options.masses)) return bad_value("masses", kMassesLimit.words());
   if (image.size() == 0) return bad_value("picture", "has no pixels");
   for (const FocusRing& r : options.focus) {
     const bool there = r.x >= 0 && r.x <= 1 && r.y >= 0 && r.y <= 1 && r.radius > 0 && r.radius <= 1;

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "colour/lab.h"
+#include "support/ranges.h"
 #include "support/result.h"
 
 namespace yd::media {
@@ -27,6 +28,10 @@ class Fields {
   /// A finite number from `low` to `high`; `low` and an error for anything else.
   double number(const char* field, double low, double high);
   double number(const char* field, double low, double high, double otherwise);
+  double number(const char* field, const Limit& limit);
+  double number(const char* field, const Limit& limit, double otherwise);
+  /// A whole number within the limit; its least and an error for anything else.
+  int count(const char* field, const Limit& limit);
   bool flag(const char* field, bool otherwise);
   /// Three numbers, L* from 0 to 100, a* and b* within 200.
   colour::Lab lab(const char* field);

@@ -2,7 +2,6 @@
 #include "plan/options.h"
 
 #include <algorithm>
-#include <limits>
 
 #include "support/ranges.h"
 
@@ -19,6 +18,7 @@ class StickCheck {
       if (!std::all_of(list->begin(), list->end(), [&](int s) { return there(s); })) return missing("tray");
     }
     for (const HandChoice& h : options.by_hand) {
+      if (h.strokes.size() > kMostStrokes) return bad_value("by_hand", "must have no more than 4 layers");
       if (Status ok = strokes("by_hand", h.strokes); !ok) return ok;
     }
     for (const RestOfShade& r : options.rest) {
@@ -66,26 +66,35 @@ const char* name(PassMark::State state) {
   return state == PassMark::State::done ? "done" : state == PassMark::State::skipped ? "skipped" : "open";
 }
 
+namespace {
+
+struct Checked {
+  const char* where;
+  double value;
+  const Limit& limit;
+};
+
+}  // namespace
+
 Status check(const PlanOptions& options, std::size_t sticks) {
-  constexpr double kAny = std::numeric_limits<double>::max();
-  const char* presses = "must be from 0.2 to 3 where light, to 2 where firm";
-  const char* pace = "must be from 1/20 to 20";
-  Status numbers = check_ranges({
-      {"sticks", 1.0 * options.most_sticks, 1, 60, "must be from 1 to 60"},
-      {"strokes", 1.0 * options.most_strokes, 1, kMostStrokes, "must be from 1 to 4"},
-      {"hand", options.hand, 0, 0.5, "must be from 0 to 0.5"},
-      {"presses", options.presses.light, 0.2, 3, presses},
-      {"presses", options.presses.firm, 0.2, 2, presses},
-      {"passes", 1.0 * options.wish_passes.value_or(1), 1, kAny, "must be at least 1"},
-      {"time", options.wish_minutes.value_or(5), 5, kAny, "must be at least 5 minutes"},
-      {"pace", options.pace.brush, 1 / kSlowestPace, kSlowestPace, pace},
-      {"sitting_minutes", options.sitting_minutes, 15, 600, "must be from 15 to 600"},
-  });
-  if (!numbers) return numbers;
-  if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
-  for (const double of_medium : options.pace.by_medium) {
-    if (Status ok = check_ranges({{"pace", of_medium, 1 / kSlowestPace, kSlowestPace, pace}}); !ok) return ok;
+  std::vector<Checked> numbers{
+      {"sticks", 1.0 * options.most_sticks, kSticksLimit},
+      {"strokes", 1.0 * options.most_strokes, kStrokesLimit},
+      {"hand", options.hand, kHandLimit},
+      {"presses, light", options.presses.light, kLightPressLimit},
+      {"presses, firm", options.presses.firm, kFirmPressLimit},
+      {"passes", 1.0 * options.wish_passes.value_or(1), kPassesLimit},
+      {"time", options.wish_minutes.value_or(kMinutesLimit.least), kMinutesLimit},
+      {"pace", options.pace.brush, kPaceLimit},
+      {"sitting_minutes", options.sitting_minutes, kSittingLimit_minutes},
+      {"medium_price", options.wishes.medium_price, kTrayPriceLimit},
+      {"lonely_price", options.wishes.lonely_price, kTrayPriceLimit},
+  };
+  for (const double of_medium : options.pace.by_medium) numbers.push_back({"pace", of_medium, kPaceLimit});
+  for (const Checked& n : numbers) {
+    if (!n.limit.holds(n.value)) return bad_value(n.where, n.limit.words());
   }
+  if (!(options.sheet_cm2 > 0 && options.sheet_cm2 < 1e6)) return bad_value("sheet_cm2", "must be above 0");
   return StickCheck(sticks).of(options);
 }
 

@@ -6,8 +6,12 @@
 #include "subject/adjust.h"
 #include "subject/crop.h"
 #include "subject/measure.h"
+#include "support/ranges.h"
 
 namespace yd::subject {
+
+/// What a side of the sheet may be.
+inline constexpr Limit kSheetSideLimit_cm{1, 1000};
 
 /// What is decided about the picture before its masses are read.
 struct Composition {

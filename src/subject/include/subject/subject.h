@@ -12,9 +12,13 @@
 #include "subject/regions.h"
 #include "subject/shades.h"
 #include "support/observer.h"
+#include "support/ranges.h"
 #include "support/result.h"
 
 namespace yd::subject {
+
+inline constexpr Limit kSquintLimit{0, 1};
+inline constexpr Limit kMassesLimit{8, 30, true};
 
 struct ReadOptions {
   double squint = 0.5;  ///< 0 to 1

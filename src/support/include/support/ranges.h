@@ -1,11 +1,29 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <cmath>
 #include <initializer_list>
+#include <sstream>
+#include <string>
 
 #include "support/result.h"
 
 namespace yd {
+
+/// What a number of the artist's may be, said once for options, files and the window.
+struct Limit {
+  double least;
+  double most;
+  bool whole = false;  ///< a count
+
+  bool holds(double value) const { return value >= least && value <= most && (!whole || value == std::floor(value)); }
+  /// "must be a whole number from 1 to 60".
+  std::string words() const {
+    std::ostringstream out;
+    out << (whole ? "must be a whole number from " : "must be a number from ") << least << " to " << most;
+    return out.str();
+  }
+};
 
 /// A number of the field `where` that has to lie from `least` to `most`; what is no number lies nowhere.
 struct Range {

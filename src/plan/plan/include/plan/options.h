@@ -8,11 +8,13 @@
 
 #include "order/order.h"
 #include "order/passes.h"
+#include "recipe/geometry.h"
 #include "recipe/rests_on.h"
 #include "recipe/school.h"
 #include "tray/tray.h"
 #include "coat/underpaint.h"
 #include "recipe/value_fit.h"
+#include "support/ranges.h"
 
 namespace yd::plan {
 
@@ -72,6 +74,18 @@ struct PassMark {
   bool operator==(const PassMark&) const = default;
 };
 const char* name(PassMark::State state);
+
+/// What the numbers of PlanOptions may be; who reads them from a file or a command line asks the same.
+inline constexpr Limit kSticksLimit{1, 60, true};
+inline constexpr Limit kStrokesLimit{1, kMostStrokes, true};
+inline constexpr Limit kHandLimit{0, 0.5};
+inline constexpr Limit kPassesLimit{1, 1000, true};
+inline constexpr Limit kMinutesLimit{5, 1e5};
+inline constexpr Limit kSittingLimit_minutes{15, 600};
+inline constexpr Limit kLightPressLimit{0.2, 3};
+inline constexpr Limit kFirmPressLimit{0.2, 2};
+inline constexpr Limit kPaceLimit{1 / kSlowestPace, kSlowestPace};
+inline constexpr Limit kTrayPriceLimit{0, 10};
 
 struct PlanOptions {
   int most_sticks = 12;          ///< 1 to 60

@@ -28,6 +28,8 @@ std::unique_ptr<image_u8_t, decltype(&image_u8_destroy)> grey_of(const LightImag
 }  // namespace
 
 std::vector<MarkSeen> marks_seen(const Photo& photo) {
+  // The library reads beyond a picture of a few pixels.
+  if (std::min(photo.image.width, photo.image.height) < kLeastPhotoSide) return {};
   const std::unique_ptr<apriltag_family_t, decltype(&tag36h11_destroy)> family(tag36h11_create(), &tag36h11_destroy);
   const std::unique_ptr<apriltag_detector_t, decltype(&apriltag_detector_destroy)> detector(apriltag_detector_create(),
                                                                                             &apriltag_detector_destroy);

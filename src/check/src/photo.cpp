@@ -77,6 +77,8 @@ Result<Photo> open_photo(const subject::RawPicture& picture) {
   out.scale = std::max(1.0, static_cast<double>(std::max(picture.width, picture.height)) / kPhotoSide);
   const cv::Size size(std::max(1, static_cast<int>(std::lround(picture.width / out.scale))),
                       std::max(1, static_cast<int>(std::lround(picture.height / out.scale))));
+  if (std::min(size.width, size.height) < kLeastPhotoSide)
+    return bad_value("photograph", "is too small or too narrow to be read");
   out.image = LightImage(size.width, size.height);
   static_assert(sizeof(colour::Light) == 3 * sizeof(float));
   cv::Mat small(size, CV_32FC3, out.image.data.data());

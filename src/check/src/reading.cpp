@@ -127,6 +127,15 @@ std::vector<float> own_differences(const cv::Mat& difference, const cv::Mat& pur
   return out;
 }
 
+/// Smooth over a few centimetres, a fifth of a thousand pixels wide.
+cv::Mat far_off(const cv::Mat& fine) {
+  const double shrink = std::min(1.0, 200.0 / std::max(fine.cols, fine.rows));
+  cv::Mat out;
+  cv::resize(fine, out, cv::Size(), shrink, shrink, cv::INTER_AREA);
+  cv::GaussianBlur(out, out, cv::Size(0, 0), kGlareBlur * std::max(out.cols, out.rows));
+  return out;
+}
+
 /// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
 /// in the sheet lies over targets alike.
 void find_glare(Reading& out, const board::BoardMap& map, const cv::Mat& pure, std::size_t count) {
@@ -138,16 +147,15 @@ void find_glare(Reading& out, const board::BoardMap& map, const cv::Mat& pure, s
   });
   // Of speckle a target's middle pixel is not its mean; a little further off it is even.
   cv::GaussianBlur(left, left, {0, 0}, 1);
+  cv::minMaxLoc(far_off(left), &out.too_dark, &out.too_light);
+  out.too_dark = -out.too_dark;
   const std::vector<float> own = own_differences(left, weight, map, count);
   parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x)
       left.at<float>(y, x) = (left.at<float>(y, x) - own[map.target.at(x, y)]) * weight.at<float>(y, x);
   });
-  const double shrink = std::min(1.0, 200.0 / std::max(left.cols, left.rows));
-  for (cv::Mat* m : {&left, &weight}) {
-    cv::resize(*m, *m, cv::Size(), shrink, shrink, cv::INTER_AREA);
-    cv::GaussianBlur(*m, *m, cv::Size(0, 0), kGlareBlur * std::max(m->cols, m->rows));
-  }
+  left = far_off(left);
+  weight = far_off(weight);
   constexpr double kTooMixed = 0.05;  // of purity: nothing is said of such a place
   left.setTo(0, weight < kTooMixed);
   cv::divide(left, cv::max(weight, kTooMixed), left);

@@ -46,7 +46,8 @@ Result<Report> check_photo(const Photo& photo, const Work& w, Observer& observer
   if (!out.usable()) return out;
   LightImage straight = put_right(photo, located.picture, out.light, board.width, board.height);
   out.reading = read_work(std::move(straight), std::move(board), *w.subject, *w.map, work.plan());
-  out.troubles = troubles_of(out.reading, located.sheet.has_value() || out.light.by == Reference::printed_greys);
+  const bool sheet_seen = located.sheet.has_value() || out.light.by == Reference::printed_greys;
+  out.troubles = troubles_of(out.reading, sheet_seen, out.likeness);
   if (!out.usable()) return out;
   if (observer.cancelled()) return stopped();
   observer.progress(0.6, "comparing");

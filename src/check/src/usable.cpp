@@ -34,8 +34,8 @@ double clipped(const Photo& photo, const Placement& picture) {
 }  // namespace
 
 const char* name(Trouble trouble) {
-  constexpr std::array names{"too-small", "blurred",      "too-light", "too-dark",
-                             "glare",     "no-reference", "uneven",    "another-picture"};
+  constexpr std::array names{"too-small",    "blurred", "too-light",       "too-dark", "glare",
+                             "no-reference", "uneven",  "another-picture", "shadow"};
   return names[static_cast<std::size_t>(trouble)];
 }
 
@@ -64,9 +64,12 @@ std::vector<Trouble> troubles_of(const Photo& photo, const Located& located, con
   return out;
 }
 
-std::vector<Trouble> troubles_of(const Reading& reading, bool sheet_seen) {
+std::vector<Trouble> troubles_of(const Reading& reading, bool sheet_seen, double likeness) {
   std::vector<Trouble> out;
-  if (reading.glare > kMostGlare) out.push_back(Trouble::glare);
+  // Where a shadow covers most of a target, the rest of it looks as if light lay there.
+  const bool shaded = reading.too_dark > reading.too_light;
+  if (reading.glare > kMostGlare) out.push_back(shaded ? Trouble::shadow : Trouble::glare);
+  if (!out.empty() && likeness < kDoubtful) out.insert(out.begin(), Trouble::another_picture);
   std::vector<double> off;
   for (const MassReading& m : reading.masses) off.push_back(m.whole.de00);
   std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());

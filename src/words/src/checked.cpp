@@ -66,6 +66,9 @@ QString trouble(check::Trouble trouble) {
       return Checked::tr(
           "Light lies on the work in one place. Turn the board away from the lamp or the window, or take it from the "
           "other side.");
+    case check::Trouble::shadow:
+      return Checked::tr(
+          "A shadow lies on part of the work, of a hand, the easel or a leaf. Take it where the light is even.");
     case check::Trouble::no_reference:
       return Checked::tr(
           "No bare paper is seen round the picture, so its light cannot be judged. Take the whole sheet, with a "

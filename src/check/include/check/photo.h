@@ -12,6 +12,8 @@ using LightImage = subject::Grid<colour::Light>;
 
 /// Long side a photograph is worked on at, pixels. Smaller ones are kept as they are.
 inline constexpr int kPhotoSide = 1600;
+/// Shorter side from which it can be worked on at all, pixels at that size.
+inline constexpr int kLeastPhotoSide = 48;
 
 /// A photograph in linear light, averaged to its working size.
 struct Photo {
@@ -21,7 +23,7 @@ struct Photo {
   double clipped = 0;         ///< share of the file's pixels at the top of a channel
 };
 
-/// Errors: `bad_value` for an empty picture, `bad_format` for an unusable profile.
+/// Errors: `bad_value` for an empty picture and one of less than kLeastPhotoSide, `bad_format` for an unusable profile.
 Result<Photo> open_photo(const subject::RawPicture& picture);
 /// The same of 8-bit sRGB.
 Result<Photo> open_photo(const subject::Grid<colour::Rgb8>& picture);

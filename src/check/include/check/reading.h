@@ -31,7 +31,8 @@ struct Reading {
   std::vector<Compared> shades;     ///< the same with both seen from a little further off: a shade that lies in threads
                                     ///< among others is not told as off because the picture was placed a hair aside
   double glare = 0;  ///< light that lies on the work in one place and not as a mass is off, share of white
-  double glare_u = 0, glare_v = 0;  ///< where, shares of the picture
+  double glare_u = 0, glare_v = 0;     ///< where, shares of the picture
+  double too_light = 0, too_dark = 0;  ///< how far it is off at most either way, over a few centimetres, share of white
 };
 
 /// Means over the pixels of each mass and target, in linear light, away from the borders of masses.

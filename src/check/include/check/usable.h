@@ -8,10 +8,10 @@
 namespace yd::check {
 
 /// Why a photograph will not do; the words, with what to do about it, are made elsewhere (words/checked.h).
-enum class Trouble { too_small, blurred, too_light, too_dark, glare, no_reference, uneven, another_picture };
-inline constexpr std::array kAllTroubles{Trouble::too_small, Trouble::blurred,        Trouble::too_light,
-                                         Trouble::too_dark,  Trouble::glare,          Trouble::no_reference,
-                                         Trouble::uneven,    Trouble::another_picture};
+enum class Trouble { too_small, blurred, too_light, too_dark, glare, no_reference, uneven, another_picture, shadow };
+inline constexpr std::array kAllTroubles{Trouble::too_small, Trouble::blurred,         Trouble::too_light,
+                                         Trouble::too_dark,  Trouble::glare,           Trouble::no_reference,
+                                         Trouble::uneven,    Trouble::another_picture, Trouble::shadow};
 const char* name(Trouble trouble);
 
 inline constexpr double kLeastSide_px = 350;  ///< of the picture's longer side in the file
@@ -21,6 +21,8 @@ inline constexpr double kMostClipped = 0.04;  ///< of the picture's pixels, beyo
 inline constexpr double kDimPaper = 0.07;
 /// Of white: without a lamp 0.015 at most as a rule, with one of half of white 0.028 at least.
 inline constexpr double kMostGlare = 0.025;
+/// Below this likeness a photograph whose light is off is more likely one of something else.
+inline constexpr double kDoubtful = 0.6;
 inline constexpr double kStrange = 5;     ///< CIEDE2000, of half the masses: the paper was none
 inline constexpr double kMostUneven = 6;  ///< light on the brightest place to the darkest
 
@@ -28,6 +30,6 @@ inline constexpr double kMostUneven = 6;  ///< light on the brightest place to t
 std::vector<Trouble> troubles_of(const Photo& photo, const Located& located, const LightFix& fix);
 /// And after: glare; and where no end of the sheet is seen, whether what lies round the picture can be its paper at
 /// all.
-std::vector<Trouble> troubles_of(const Reading& reading, bool sheet_seen);
+std::vector<Trouble> troubles_of(const Reading& reading, bool sheet_seen, double likeness);
 
 }  // namespace yd::check

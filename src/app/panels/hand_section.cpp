@@ -103,7 +103,13 @@ void HandSection::refresh() {
   for (QWidget* w : std::initializer_list<QWidget*>{take_, keep_}) w->setEnabled(found != nullptr);
   forget_->setEnabled(session_.choices().plan.presses != optics::HandPressure{});
   facts_->set_facts(found ? hand_facts(found->calibration) : QList<Fact>{});
+  const bool doubtful = found && calibrate::contradictory(found->calibration);
+  take_->setText(doubtful ? tr("Take it even so") : tr("Plan with it"));
   if (calibrator_.busy()) return about_->setText(tr("Fitting hand and sticks …"));
+  if (doubtful)
+    return about_->setText(tr(
+        "The readings contradict each other or the sticks: no hand explains them. Measure again before planning with "
+        "them."));
   const QString rests_on = words::rests_on(session_.choices().plan.rests_on);
   if (!rests_on.isEmpty()) return about_->setText(tr("The plan rests on %1.").arg(rests_on));
   about_->setText(

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <set>
+#include <tuple>
 
 #include "colour/ciede2000.h"
 #include "colour/observer.h"
@@ -21,30 +21,59 @@ constexpr double kHand = 0.35;    // and a hand, as a share
 constexpr double kFurthest = 25;  // of a masstone, in L, a or b
 constexpr int kRounds = 5;
 constexpr std::size_t kEvery = 4;  // reading that is left out to judge by
+// Of so many readings most are of strokes that were laid before, to a fiftieth of full pressure, which no hand holds.
+constexpr std::size_t kMany = 400;
+constexpr double kFiftieth = 50;
+
+/// Readings of one stroke: their mean, and how many they are. The squares of many are the same but for a constant.
+struct Repeated {
+  Reading mean;
+  double times = 1;
+};
+
+std::map<int, std::vector<Repeated>> by_stick(std::span<const Reading> readings) {
+  std::map<int, std::vector<Repeated>> out;
+  std::map<std::tuple<int, double, plan::Technique>, std::size_t> known;
+  for (Reading r : readings) {
+    if (readings.size() > kMany) r.stroke.pressure = std::ceil(r.stroke.pressure * kFiftieth) / kFiftieth;
+    std::vector<Repeated>& of = out[r.stroke.stick];
+    const auto [at, fresh] =
+        known.emplace(std::tuple{r.stroke.stick, r.stroke.pressure, r.stroke.technique}, of.size());
+    if (fresh) {
+      of.push_back({r, 1});
+      continue;
+    }
+    Repeated& same = of[at->second];
+    ++same.times;
+    colour::Lab& mean = same.mean.lab;
+    mean = {mean.l + (r.lab.l - mean.l) / same.times, mean.a + (r.lab.a - mean.a) / same.times,
+            mean.b + (r.lab.b - mean.b) / same.times};
+  }
+  return out;
+}
 
 class Fit {
  public:
-  Fit(std::vector<Reading> readings, const media::Paper& paper, const media::Collection& collection,
+  Fit(std::span<const Reading> readings, const media::Paper& paper, const media::Collection& collection,
       const optics::Parameters& parameters)
-      : readings_(std::move(readings)), paper_(paper), sticks_(collection.sticks), parameters_(parameters) {
-    for (const Reading& r : readings_) by_stick_[r.stroke.stick].push_back(r);
+      : paper_(paper), sticks_(collection.sticks), parameters_(parameters), by_stick_(by_stick(readings)) {
     for (const auto& [stick, some] : by_stick_) taken_for_[stick] = sticks_[static_cast<std::size_t>(stick)];
   }
 
   Status run(Observer& observer) {
     for (int round = 0; round < kRounds; ++round) {
-      if (observer.cancelled()) return Error{Error::Code::cancelled, "calibration", "stopped"};
+      if (observer.cancelled()) return stopped();
       observer.progress(static_cast<double>(round) / kRounds, "fitting hand and sticks");
-      fit_hand();
-      fit_sticks();
+      fit_hand(observer);
+      observer.progress((round + 0.5) / kRounds, "fitting hand and sticks");
+      fit_sticks(observer);
     }
-    return success();
+    return observer.cancelled() ? Status(stopped()) : success();
   }
 
   Calibration result() const {
     Calibration out;
     out.hand = parameters_.hand;
-    out.readings = static_cast<int>(readings_.size());
     for (const auto& [stick, was] : taken_for_) {
       StickFound found{stick, sticks_[static_cast<std::size_t>(stick)].lab, 0, 0};
       found.moved_de00 = colour::ciede2000(found.lab, was.lab);
@@ -55,6 +84,8 @@ class Fit {
   }
 
  private:
+  static Error stopped() { return {Error::Code::cancelled, "calibration", "stopped"}; }
+
   colour::Lab predicted(const OffcutStroke& s, const media::Stick& stick, const optics::Parameters& p) const {
     return plan::evaluate(paper_.ground, p, std::span(&stick, 1), {{0, s.pressure, s.technique, false, 0}}, {})
         .look.lab;
@@ -63,12 +94,14 @@ class Fit {
   /// Squares of one stick's readings, in units of their scatter.
   double off(int stick, const media::Stick& as, const optics::Parameters& p) const {
     double sum = 0;
-    for (const Reading& r : by_stick_.at(stick)) sum += colour::squares_seen(predicted(r.stroke, as, p), r.lab);
+    for (const Repeated& r : by_stick_.at(stick))
+      sum += r.times * colour::squares_seen(predicted(r.mean.stroke, as, p), r.mean.lab);
     return sum / (kScatter * kScatter);
   }
 
-  void fit_hand() {
+  void fit_hand(const Observer& observer) {
     const auto cost = [&](std::span<const double> x) {
+      if (observer.cancelled()) return 0.0;
       optics::Parameters p = parameters_;
       p.hand = {x[0], x[1]};
       std::vector<int> sticks;
@@ -93,10 +126,11 @@ class Fit {
     return off(stick, with_masstone(was, lab), parameters_) + moved * moved;
   }
 
-  void fit_sticks() {
+  void fit_sticks(const Observer& observer) {
     std::vector<int> sticks;
     for (const auto& [stick, some] : by_stick_) sticks.push_back(stick);
     parallel::each(sticks.size(), [&](std::size_t i) {
+      if (observer.cancelled()) return;
       const media::Stick& was = taken_for_.at(sticks[i]);
       media::Stick& now = sticks_[static_cast<std::size_t>(sticks[i])];
       const auto cost = [&](std::span<const double> x) { return cost_of_stick(sticks[i], {x[0], x[1], x[2]}); };
@@ -125,11 +159,10 @@ class Fit {
     return std::sqrt(variance / 3);
   }
 
-  std::vector<Reading> readings_;
   const media::Paper& paper_;
   std::vector<media::Stick> sticks_;
   optics::Parameters parameters_;
-  std::map<int, std::vector<Reading>> by_stick_;
+  std::map<int, std::vector<Repeated>> by_stick_;
   std::map<int, media::Stick> taken_for_;
 };
 
@@ -189,15 +222,19 @@ Result<Calibration> calibrate(std::span<const Reading> readings, const media::Pa
     before = mean_off(out, paper, collection, parameters);
     after = mean_off(out, paper, calibrated(collection, judged), calibrated(parameters, judged));
   }
-  Fit fit({readings.begin(), readings.end()}, paper, collection, parameters);
+  Fit fit(readings, paper, collection, parameters);
   Stretch rest(observer, 0.5, 1);
   const Status done = fit.run(rest);
   if (!done) return done.error();
   Calibration out = fit.result();
+  out.readings = static_cast<int>(readings.size());
+  out.left_de00 = mean_off(readings, paper, calibrated(collection, out), calibrated(parameters, out));
   out.before_de00 = before;
   out.after_de00 = after;
   return out;
 }
+
+bool contradictory(const Calibration& c) { return std::max(c.left_de00, c.after_de00) > kContradicts; }
 
 plan::RestsOn rests_on(const Calibration& c) { return {c.artist, c.paper, c.date, c.readings, c.after_de00}; }
 

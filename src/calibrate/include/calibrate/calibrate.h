@@ -44,7 +44,14 @@ struct Calibration {
   int readings = 0;
   double before_de00 = 0;  ///< CIEDE2000, mean, on readings that were left out of the fit, as it was predicted before …
   double after_de00 = 0;  ///< … and by what the others say; -1 where there are too few to leave any out
+  double left_de00 = 0;   ///< CIEDE2000, mean, that the fit leaves on the readings it was made by
 };
+
+/// CIEDE2000 from which readings are explained by no hand and no sticks near those they are said to be of: a usual hand
+/// leaves 1 to 3.
+inline constexpr double kContradicts = 8;
+/// Whether the readings contradict each other or the sticks; such a calibration is not taken unless it is asked for.
+bool contradictory(const Calibration& calibration);
 
 /// What a plan with it rests on.
 plan::RestsOn rests_on(const Calibration& calibration);

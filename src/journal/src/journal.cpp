@@ -7,7 +7,9 @@
 #include <QFileInfo>
 #include <QSqlError>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 
+#include "files/read.h"
 #include "held.h"
 #include "schema.h"
 #include "statement.h"
@@ -22,6 +24,48 @@ Result<qint64> one_number(const QSqlDatabase& database, const QString& sql) {
 }
 
 Error damaged(const QString& file) { return {Error::Code::bad_format, file.toStdString(), "the journal is damaged"}; }
+
+/// Written into our files, so that nobody takes them for another program's, nor ours for theirs ("YDjl").
+constexpr qint64 kApplicationId = 0x59446A6C;
+
+Error not_ours(const QString& file) {
+  return {Error::Code::io, file.toStdString(), "is a database of another program; it is left as it is"};
+}
+
+/// The schema of a journal, 0 for a file that holds nothing yet. Looks only. Errors: `too_new`, `io` for what another
+/// program made, `bad_format` for a damaged file.
+Result<int> schema_of(const QSqlDatabase& database, const QString& file) {
+  const auto id = one_number(database, "PRAGMA application_id");
+  if (!id) return id.error();
+  const auto version = one_number(database, "PRAGMA user_version");
+  if (!version) return version.error();
+  const auto tables = one_number(database, "SELECT count(*) FROM sqlite_master");
+  if (!tables) return tables.error();
+  const auto own = one_number(
+      database, "SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('works', 'passes', 'recipes')");
+  if (!own) return own.error();
+  // The first files carried no id.
+  const bool empty = id.value() == 0 && version.value() == 0 && tables.value() == 0;
+  const bool ours = id.value() == kApplicationId || empty || (id.value() == 0 && own.value() == 3);
+  if (!ours) return not_ours(file);
+  if (version.value() < 0) return damaged(file);
+  if (version.value() > kSchema) {
+    return Error{Error::Code::too_new, file.toStdString(),
+                 "was written by a newer version of Yawning Dune; it is left as it is"};
+  }
+  return static_cast<int>(version.value());
+}
+
+/// The same of a file, before it is opened for writing.
+Result<int> schema_of(const QString& file) {
+  if (QFileInfo(file).size() == 0) return 0;
+  if (const Status may = files::may_read(file); !may) return may.error();
+  const auto connection = connect_to(file, Access::read);
+  if (!connection) return connection.error();
+  const auto out = schema_of(QSqlDatabase::database(connection.value(), false), file);
+  disconnect_from(connection.value());
+  return out;
+}
 
 Status step_up(const QSqlDatabase& database, int from) {
   Transaction all(database);
@@ -48,7 +92,9 @@ Journal::~Journal() { disconnect_from(connection_); }
 QSqlDatabase Journal::database() const { return QSqlDatabase::database(connection_, false); }
 
 Result<std::unique_ptr<Journal>> Journal::open(const QString& file) {
-  const auto connection = connect_to(file, false);
+  const auto schema = schema_of(file);
+  if (!schema) return schema.error();
+  const auto connection = connect_to(file, Access::write);
   if (!connection) return connection.error();
   std::unique_ptr<Journal> out(new Journal(connection.value(), file));
   *out->held_ = Held(file, Held::How::with_others);
@@ -57,18 +103,34 @@ Result<std::unique_ptr<Journal>> Journal::open(const QString& file) {
   return out;
 }
 
+Result<std::unique_ptr<Journal>> Journal::open_to_read(const QString& file) {
+  const auto schema = schema_of(file);
+  if (!schema) return schema.error();
+  if (schema.value() == 0) return Error{Error::Code::not_found, file.toStdString(), "is no journal yet"};
+  const auto connection = connect_to(file, Access::read);
+  if (!connection) return connection.error();
+  std::unique_ptr<Journal> out(new Journal(connection.value(), file));
+  if (schema.value() == kSchema) return out;
+  // One of an older version is read as a copy of it is, brought up to date.
+  auto folder = std::make_unique<QTemporaryDir>();
+  const QString copy = folder->filePath(kJournalFile);
+  if (Status copied = Statement(out->database(), "VACUUM INTO ?").bind(copy).run(); !copied) return copied.error();
+  auto newer = open(copy);
+  if (newer) newer.value()->copied_ = std::move(folder);
+  return newer;
+}
+
 Status Journal::migrate() {
-  const auto version = one_number(database(), "PRAGMA user_version");
+  // Another program may have written meanwhile.
+  const auto version = schema_of(database(), file_);
   if (!version) return version.error();
-  if (version.value() < 0) return damaged(file_);
-  if (version.value() > kSchema) {
-    return Error{Error::Code::too_new, file_.toStdString(),
-                 "was written by a newer version of Yawning Dune; it is left as it is"};
-  }
-  for (auto from = static_cast<int>(version.value()); from < kSchema; ++from) {
+  for (int from = version.value(); from < kSchema; ++from) {
     if (Status done = step_up(database(), from); !done) return done;
   }
-  return success();
+  const auto id = one_number(database(), "PRAGMA application_id");
+  if (!id) return id.error();
+  if (id.value() == kApplicationId) return success();
+  return Statement(database(), QString("PRAGMA application_id = %1").arg(kApplicationId)).run();
 }
 
 Status Journal::back_up(const QString& to) const {
@@ -82,7 +144,7 @@ Status Journal::back_up(const QString& to) const {
 }
 
 Status check_file(const QString& file) {
-  const auto connection = connect_to(file, true);
+  const auto connection = connect_to(file, Access::read);
   if (!connection) return connection.error();
   Status out = success();
   {

@@ -2,6 +2,7 @@
 #include "statement.h"
 
 #include <QFileInfo>
+#include <QUrl>
 #include <QSqlError>
 #include <atomic>
 #include <cerrno>
@@ -16,6 +17,8 @@ constexpr int kFull = 13;
 constexpr int kIo = 10;
 constexpr int kReadOnly = 8;
 constexpr int kBusy = 5;
+constexpr int kCannotOpen = 14;
+constexpr int kNoSuchThing = 1;
 
 /// SQLite knows a full disk, but not a quota that is used up; the system's own number is still there.
 bool is_full(int code, int system) { return code == kFull || (code == kIo && (system == EDQUOT || system == ENOSPC)); }
@@ -30,6 +33,9 @@ Error sql_error(const QString& file, const QSqlError& error) {
   if (is_full(code, system)) return {Error::Code::io, where, "the disk is full; nothing was written"};
   if (code == kReadOnly) return {Error::Code::io, where, "is read-only; nothing was written"};
   if (code == kBusy) return {Error::Code::io, where, "is held by another program; nothing was written"};
+  if (code == kCannotOpen) return {Error::Code::io, where, "cannot be opened"};
+  // A table or a column is missing: somebody changed it.
+  if (code == kNoSuchThing) return {Error::Code::io, where, "is not kept as this program keeps a journal"};
   return {Error::Code::io, where, error.databaseText().toStdString()};
 }
 
@@ -63,28 +69,51 @@ Status Transaction::commit() {
   return done;
 }
 
-Result<QString> connect_to(const QString& file, bool read_only) {
+namespace {
+
+QSqlDatabase add_database(const QString& name, const QString& file, const QString& options) {
+  QSqlDatabase database = QSqlDatabase::addDatabase("QSQLITE", name);
+  database.setDatabaseName(file);
+  database.setConnectOptions("QSQLITE_BUSY_TIMEOUT=5000" + options);
+  return database;
+}
+
+Status open_to_write(QSqlDatabase& database, const QString& file) {
+  if (!database.open()) return sql_error(file, database.lastError());
+  for (const char* setting : {"PRAGMA journal_mode = WAL", "PRAGMA synchronous = FULL", "PRAGMA foreign_keys = ON"}) {
+    if (Status set = Statement(database, setting).run(); !set) return set;
+  }
+  return success();
+}
+
+/// A log beside the file needs a place to be shared in; where there is none the file is read by itself.
+Status open_to_read(QSqlDatabase& database, const QString& file) {
+  const auto readable = [&] { return database.open() && QSqlQuery("PRAGMA schema_version", database).next(); };
+  if (readable()) return success();
+  const QSqlError first = database.lastError();
+  database.close();
+  database.setDatabaseName(QUrl::fromLocalFile(QFileInfo(file).absoluteFilePath()).toString(QUrl::FullyEncoded) +
+                           "?immutable=1");
+  database.setConnectOptions("QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI");
+  if (!QFileInfo(QFileInfo(file).path()).isWritable() && readable()) return success();
+  database.close();
+  database.setDatabaseName(file);
+  database.setConnectOptions("QSQLITE_BUSY_TIMEOUT=5000;QSQLITE_OPEN_READONLY");
+  return database.open() ? Statement(database, "PRAGMA schema_version").run() : Status(sql_error(file, first));
+}
+
+}  // namespace
+
+Result<QString> connect_to(const QString& file, Access access) {
   static std::atomic<int> count{0};
   const QString name = QString("journal %1").arg(++count);
-  QSqlDatabase database = QSqlDatabase::addDatabase("QSQLITE", name);
-  if (!database.isValid()) {
-    database = {};
-    QSqlDatabase::removeDatabase(name);
-    return Error{Error::Code::io, file.toStdString(), "Qt's SQLite driver is not installed"};
-  }
-  database.setDatabaseName(file);
-  database.setConnectOptions(read_only ? "QSQLITE_BUSY_TIMEOUT=5000;QSQLITE_OPEN_READONLY"
-                                       : "QSQLITE_BUSY_TIMEOUT=5000");
-  Status opened = success();
-  if (!database.open()) {
-    opened = sql_error(file, database.lastError());
-  } else if (!read_only) {
-    for (const char* setting : {"PRAGMA journal_mode = WAL", "PRAGMA synchronous = FULL", "PRAGMA foreign_keys = ON"}) {
-      if (opened) opened = Statement(database, setting).run();
-    }
+  Status opened = Error{Error::Code::io, file.toStdString(), "Qt's SQLite driver is not installed"};
+  {
+    QSqlDatabase database = add_database(name, file, access == Access::read ? ";QSQLITE_OPEN_READONLY" : "");
+    if (database.isValid())
+      opened = access == Access::read ? open_to_read(database, file) : open_to_write(database, file);
   }
   if (opened) return name;
-  database = {};
   disconnect_from(name);
   return opened.error();
 }

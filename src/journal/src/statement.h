@@ -64,8 +64,10 @@ class Transaction {
   bool open_ = false;
 };
 
-/// A connection with our settings; the name of it, to be removed by the caller.
-Result<QString> connect_to(const QString& file, bool read_only);
+enum class Access { read, write };
+/// A connection with our settings; the name of it, to be removed by the caller. One to read changes nothing on the
+/// disk; in a folder that cannot be written to it takes the file as one that stands still.
+Result<QString> connect_to(const QString& file, Access access);
 void disconnect_from(const QString& connection);
 
 }  // namespace yd::journal

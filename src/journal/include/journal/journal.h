@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QSqlDatabase>
+#include <QTemporaryDir>
 #include <memory>
 
 #include "journal/records.h"
@@ -33,7 +34,10 @@ class Held;
 class Journal {
  public:
   /// Makes the file where there is none and brings an older schema up to date.
+  /// Makes nothing of a file that another program or a newer version of this one wrote.
   static Result<std::unique_ptr<Journal>> open(const QString& file);
+  /// To be looked at: nothing in it is changed, and what would put something in fails.
+  static Result<std::unique_ptr<Journal>> open_to_read(const QString& file);
   ~Journal();
   Journal(const Journal&) = delete;
   Journal& operator=(const Journal&) = delete;
@@ -95,7 +99,9 @@ class Journal {
 
   QString connection_;
   QString file_;
-  std::unique_ptr<Held> held_;  ///< while it is open nobody mends it
+  std::unique_ptr<Held> held_;
+  std::unique_ptr<QTemporaryDir>
+      copied_;  ///< in which the file is that is read, where it is a copy  ///< while it is open nobody mends it
 };
 
 /// Whether SQLite finds the file whole; opens it for itself, so that it may run beside. Errors as `open`.

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
-#include "formats/archive.h"
+#include "files/write.h"
 #include "formats/collection_file.h"
 #include "formats/offcut_file.h"
 #include "pictures/pictures.h"
@@ -73,7 +73,7 @@ Status run_offcuts(const OffcutArguments& a) {
   const std::vector<calibrate::OffcutStroke> strokes = calibrate::offcut_strokes(w.plan.tray, a.count);
   const QByteArray table = a.simulate ? formats::write_offcuts(simulated(strokes, w, *a.simulate), w.collection)
                                       : formats::write_offcuts(strokes, w.collection);
-  return formats::write_atomically(QString::fromStdString(a.csv_file), table);
+  return files::write_bytes(QString::fromStdString(a.csv_file), table);
 }
 
 Status run_calibrate(const CalibrateArguments& a) {
@@ -86,6 +86,12 @@ Status run_calibrate(const CalibrateArguments& a) {
                                           materials->model.parameters, observer);
   if (!found) return found.error();
   calibrate::Calibration calibration = found.value();
+  if (calibrate::contradictory(calibration) && !a.even_so) {
+    return bad_value(a.readings_file,
+                     "readings that no hand explains: they are off by " +
+                         std::to_string(std::lround(std::max(calibration.left_de00, calibration.after_de00))) +
+                         " CIEDE2000 on average; measure again, or take them with --even-so");
+  }
   calibration.artist = a.artist;
   calibration.paper = materials->paper.id;
   calibration.date = QDate::currentDate().toString(Qt::ISODate).toStdString();

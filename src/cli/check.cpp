@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: MIT
+#include <algorithm>
 #include <array>
 #include <cstdio>
 
@@ -17,7 +18,9 @@ Result<check::Quad> corners_of(const std::string& text) {
   const int read = std::sscanf(text.c_str(), "%lf,%lf,%lf,%lf,%lf,%lf,%lf,%lf%c", &v[0], &v[1], &v[2], &v[3], &v[4],
                                &v[5], &v[6], &v[7], &rest);
   const check::Quad out{{{v[0], v[1]}, {v[2], v[3]}, {v[4], v[5]}, {v[6], v[7]}}};
-  if (read != 8 || !check::is_convex(out))
+  constexpr double kFarthest = 1e6;  // pixels; what is no number is no place either
+  const bool places = std::all_of(v.begin(), v.end(), [](double x) { return x >= -kFarthest && x <= kFarthest; });
+  if (read != 8 || !places || !check::is_convex(out))
     return bad_value("--corners",
                      "\"" + text +
                          "\" must be eight numbers: x,y of the picture's top left, top right, bottom right "
@@ -109,7 +112,9 @@ Status run_check(const CheckArguments& a) {
     if (!given) return given.error();
     in.corners = given.value();
   }
-  const auto report = check::check_work(photo.value(), in, observer);
+  const auto opened = check::open_photo(photo.value());
+  if (!opened) return Error{opened.error().code, a.photo_file, opened.error().what};
+  const auto report = check::check_photo(opened.value(), in, observer);
   if (!report) return report.error();
   return write_json(report_to_json(report.value(), w), a.json_file);
 }

@@ -97,6 +97,7 @@ struct CalibrateArguments {
   std::string strokes_file;       ///< what was laid, where the readings are an instrument's
   std::string paper, collection;  ///< ids; empty: the usual ones
   std::string artist;             ///< whose hand it is
+  bool even_so = false;           ///< although the readings contradict each other
   std::string json_file;          ///< empty: standard output
 };
 /// Hand and masstones from offcut strokes that were measured.

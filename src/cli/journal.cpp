@@ -7,8 +7,9 @@
 #include <cstdio>
 
 #include "commands.h"
-#include "formats/archive.h"
+#include "files/write.h"
 #include "journal/take_out.h"
+#include "support/plain_line.h"
 #include "work.h"
 
 namespace yd::cli {
@@ -18,10 +19,16 @@ Result<std::unique_ptr<journal::Journal>> open(const JournalArguments& a) {
   const QString file =
       a.file.empty() ? QDir(journal::usual_folder()).filePath(journal::kJournalFile) : QString::fromStdString(a.file);
   if (!QFileInfo::exists(file)) return Error{Error::Code::not_found, file.toStdString(), "there is no journal"};
-  return journal::Journal::open(file);
+  return journal::Journal::open_to_read(file);
 }
 
-void print(const QString& text) { std::fputs(text.toUtf8().constData(), stdout); }
+/// A line, whatever a title holds.
+void print_line(const QString& text) { std::printf("%s\n", plain_line(text.toStdString()).c_str()); }
+
+/// As it is but for what would steer the terminal.
+void print_text(const QString& text) {
+  for (const QString& line : text.split('\n')) print_line(line);
+}
 
 QString day(qint64 at_s) { return QDateTime::fromSecsSinceEpoch(at_s).toString("yyyy-MM-dd"); }
 
@@ -59,11 +66,11 @@ Status run_journal_list(const JournalArguments& a) {
   const auto works = j.value()->works(query.value());
   if (!works) return works.error();
   for (const journal::Work& w : works.value()) {
-    print(QString("%1  %2  %3 of %4 passes  %5, %6\n")
-              .arg(w.id.left(8), day(w.touched_s))
-              .arg(w.done, 3)
-              .arg(w.passes, 3)
-              .arg(w.title, w.paper));
+    print_line(QString("%1  %2  %3 of %4 passes  %5, %6")
+                   .arg(w.id.left(8), day(w.touched_s))
+                   .arg(w.done, 3)
+                   .arg(w.passes, 3)
+                   .arg(w.title, w.paper));
   }
   return success();
 }
@@ -75,7 +82,7 @@ Status run_journal_show(const JournalArguments& a) {
   if (!id) return id.error();
   const auto text = journal::markdown_of(*j.value(), id.value());
   if (!text) return text.error();
-  print(text.value());
+  print_text(text.value());
   return success();
 }
 
@@ -86,7 +93,7 @@ Status run_journal_recipes(const JournalArguments& a) {
   if (!query) return query.error();
   const auto recipes = j.value()->recipes(query.value());
   if (!recipes) return recipes.error();
-  for (const journal::Recipe& r : recipes.value()) print(QString("%1 (%2): %3\n").arg(r.title, r.paper, r.words));
+  for (const journal::Recipe& r : recipes.value()) print_line(QString("%1 (%2): %3").arg(r.title, r.paper, r.words));
   return success();
 }
 
@@ -100,12 +107,12 @@ Status run_journal_export(const JournalArguments& a) {
     if (to.endsWith(".zip", Qt::CaseInsensitive)) return journal::write_folder(*j.value(), id.value(), to);
     const auto text = journal::markdown_of(*j.value(), id.value());
     if (!text) return text.error();
-    return formats::write_atomically(to, text.value().toUtf8());
+    return files::write_bytes(to, text.value().toUtf8());
   }
   const auto bytes =
       to.endsWith(".csv", Qt::CaseInsensitive) ? journal::works_csv(*j.value()) : journal::json_of(*j.value());
   if (!bytes) return bytes.error();
-  return formats::write_atomically(to, bytes.value());
+  return files::write_bytes(to, bytes.value());
 }
 
 }  // namespace yd::cli

@@ -2,20 +2,21 @@
 #include <cstdio>
 #include <nlohmann/json.hpp>
 
-#include "commands.h"
-#include "formats/archive.h"
+#include "work.h"
+#include "files/write.h"
 #include "formats/plan_json.h"
 #include "formats/thumbnail.h"
 #include "media/collection.h"
 #include "media/paper.h"
 #include "pictures/screen.h"
+#include "support/plain_line.h"
 
 namespace yd::cli {
 
 Status run_thumbnail(const ThumbnailArguments& a) {
-  const QImage image = formats::thumbnail_of(QString::fromStdString(a.file), {a.size, a.size});
-  if (image.isNull()) return Error{Error::Code::bad_format, a.file, "is no project and no picture that can be read"};
-  return formats::write_atomically(QString::fromStdString(a.png_file), pictures::png(image));
+  const auto image = formats::thumbnail_of(QString::fromStdString(a.file), {a.size, a.size});
+  if (!image) return image.error();
+  return files::write_bytes(QString::fromStdString(a.png_file), pictures::png(image.value()));
 }
 
 Status run_papers(bool json) {
@@ -24,10 +25,11 @@ Status run_papers(bool json) {
   nlohmann::json out = nlohmann::json::array();
   for (const media::Paper& p : papers.value()) {
     out.push_back(media::to_json(p));
-    if (!json) std::printf("%-28s %-36s L* %5.1f  tooth %.2f\n", p.id.c_str(), p.name.c_str(), p.lab.l, p.tooth.depth);
+    if (!json)
+      std::printf("%-28s %-36s L* %5.1f  tooth %.2f\n", plain_line(p.id).c_str(), plain_line(p.name).c_str(), p.lab.l,
+                  p.tooth.depth);
   }
-  if (json) std::printf("%s\n", out.dump(1).c_str());
-  return success();
+  return json ? write_json(out, {}) : success();
 }
 
 Status run_collections(bool json) {
@@ -44,10 +46,10 @@ Status run_collections(bool json) {
                         {"pigments", s.pigments}});
     }
     out.push_back({{"id", c.id}, {"name", c.name}, {"sticks", sticks}});
-    if (!json) std::printf("%-28s %-36s %4zu sticks\n", c.id.c_str(), c.name.c_str(), c.sticks.size());
+    if (!json)
+      std::printf("%-28s %-36s %4zu sticks\n", plain_line(c.id).c_str(), plain_line(c.name).c_str(), c.sticks.size());
   }
-  if (json) std::printf("%s\n", out.dump(1).c_str());
-  return success();
+  return json ? write_json(out, {}) : success();
 }
 
 }  // namespace yd::cli

@@ -27,7 +27,7 @@ Status run_photograph(const PhotographArguments& a) {
   const Work& w = work.value();
   const int all = static_cast<int>(w.plan.passes.size());
   const int done = a.done < 0 ? all : a.done;
-  if (done > all) return bad_value("done", "is more than the " + std::to_string(all) + " passes of the plan");
+  if (done > all) return bad_value("--done", "is more than the " + std::to_string(all) + " passes of the plan");
   const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
   const standin::Hand hand{w.options.hand, a.forgets, a.seed};
   const plan::Plan painted = standin::painted_by(w.plan, hand);

@@ -173,8 +173,7 @@ Status run_swatch(const SwatchArguments& a) {
     Status s = swatch.add(a.layers[i], "layer " + std::to_string(i + 1));
     if (!s) return s;
   }
-  std::printf("%s\n", swatch.result().dump(1).c_str());
-  return success();
+  return write_json(swatch.result(), {});
 }
 
 }  // namespace yd::cli

@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: MIT
 #include <QFileInfo>
 #include <array>
-#include <cstdio>
+#include <charconv>
+#include <string_view>
 #include <nlohmann/json.hpp>
 
 #include "exports/fonts.h"
 #include "exports/printed_sheet.h"
-#include "formats/archive.h"
+#include "files/write.h"
 #include "formats/collection_file.h"
 #include "formats/offcut_file.h"
 #include "formats/plan_json.h"
@@ -28,9 +29,14 @@ Result<printed::Sheet> size_of(const std::string& text) {
   for (const Named& n : kNamed) {
     if (text == n.name) return printed::Sheet{n.width, n.height, 1, printed::Purpose::sticks};
   }
-  char rest = 0;
-  if (std::sscanf(text.c_str(), "%dx%d%c", &out.width_mm, &out.height_mm, &rest) != 2)
-    return bad_value("--size", "\"" + text + "\" must be a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres");
+  const auto x = text.find('x');
+  const auto side = [](std::string_view part, int& to) {
+    const auto [end, code] = std::from_chars(part.data(), part.data() + part.size(), to);
+    return code == std::errc{} && end == part.data() + part.size();
+  };
+  const bool two = x != std::string::npos && side(std::string_view(text).substr(0, x), out.width_mm) &&
+                   side(std::string_view(text).substr(x + 1), out.height_mm);
+  if (!two) return bad_value("--size", "\"" + text + "\" must be a5, a4, a3, letter, or WIDTHxHEIGHT in millimetres");
   return out;
 }
 
@@ -105,8 +111,7 @@ Status read_strokes(const SwatchesArguments& a, const swatches::SheetReading& sh
   if (!strokes) return strokes.error();
   const auto readings = swatches::readings_of(sheet, strokes.value());
   if (!readings) return readings.error();
-  return formats::write_atomically(QString::fromStdString(a.csv_file),
-                                   formats::write_offcuts(readings.value(), m.collection));
+  return files::write_bytes(QString::fromStdString(a.csv_file), formats::write_offcuts(readings.value(), m.collection));
 }
 
 }  // namespace
@@ -114,7 +119,7 @@ Status read_strokes(const SwatchesArguments& a, const swatches::SheetReading& sh
 Status run_sheet(const SheetArguments& a) {
   if (a.corners) {
     exports::load_fonts();
-    return formats::write_atomically(QString::fromStdString(a.file), exports::corner_marks_pdf());
+    return files::write_bytes(QString::fromStdString(a.file), exports::corner_marks_pdf());
   }
   const auto materials = load_materials(a.paper.empty() ? swatches::kPrintable : a.paper, a.collection);
   if (!materials) return materials.error();
@@ -132,7 +137,7 @@ Status run_sheet(const SheetArguments& a) {
   const QStringList labels = for_strokes ? exports::cell_strokes(strokes.value(), materials->collection)
                                          : exports::cell_numbers(layout.value());
   const QString file = QString::fromStdString(a.file);
-  Status written = formats::write_atomically(file, exports::printed_sheet(file, layout.value(), labels));
+  Status written = files::write_bytes(file, exports::printed_sheet(file, layout.value(), labels));
   if (!written || a.photo_file.empty()) return written;
   return photograph(a, layout.value(), strokes.value(), materials.value());
 }
@@ -150,7 +155,7 @@ Status run_swatches(const SwatchesArguments& a) {
   const auto picture = read_picture(a.photo_file);
   if (!picture) return picture.error();
   const auto photo = check::open_photo(picture.value());
-  if (!photo) return photo.error();
+  if (!photo) return Error{photo.error().code, a.photo_file, photo.error().what};
   const auto sheet = swatches::read_sheet(photo.value(), materials->paper.lab);
   if (!sheet) return Error{sheet.error().code, a.photo_file, sheet.error().what};
   if (!a.strokes_file.empty()) return read_strokes(a, sheet.value(), materials.value());

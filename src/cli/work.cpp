@@ -3,10 +3,9 @@
 
 #include <algorithm>
 #include <array>
-#include <cstdio>
 #include <nlohmann/json.hpp>
 
-#include "formats/archive.h"
+#include "files/write.h"
 #include "formats/offcut_file.h"
 #include "formats/palette_file.h"
 #include "formats/plan_json.h"
@@ -60,14 +59,18 @@ Status take_school(const WorkArguments& a, plan::PlanOptions& options) {
 
 Status take_underpainting(const WorkArguments& a, plan::PlanOptions& options) {
   std::optional<plan::CoatChoice>& coat = options.underpaint.picture;
-  Status taken = success();
+  // Said right or not at all, also where no coat is asked for that they would be the colours of.
+  plan::CoatColours colours{};
+  Status taken = take(a.coat_colours, plan::coat_colours_by_name, colours);
+  if (!taken) return taken;
   if (a.coat == "none") {
     options.underpaint = {};
   } else if (a.coat) {
     if (!coat) coat = plan::CoatChoice{};
     taken = take(a.coat, plan::coat_medium_by_name, coat->medium);
   }
-  return taken && coat ? take(a.coat_colours, plan::coat_colours_by_name, coat->colours) : taken;
+  if (taken && coat && a.coat_colours) coat->colours = colours;
+  return taken;
 }
 
 /// "NAME:0.5" taken apart; without a number the amount stays.
@@ -267,10 +270,10 @@ nlohmann::json corners_to_json(const std::array<subject::Point, 4>& corners) {
 }
 
 Status write_json(const nlohmann::json& json, const std::string& file) {
-  const std::string text = json.dump(1) + "\n";
-  if (!file.empty()) return formats::write_atomically(QString::fromStdString(file), QByteArray::fromStdString(text));
-  std::fputs(text.c_str(), stdout);
-  return success();
+  // A name in it that is no UTF-8 is shown as far as it is text.
+  const std::string text = json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
+  return files::write_bytes(file.empty() ? QString(files::kStandardOutput) : QString::fromStdString(file),
+                            QByteArray::fromStdString(text));
 }
 
 }  // namespace yd::cli

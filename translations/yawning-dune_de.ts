@@ -172,6 +172,10 @@
             <source>leave it: no stick of the tray makes it better</source>
             <translation>so lassen: keine Kreide der Ablage macht es besser</translation>
         </message>
+        <message>
+            <source>A shadow lies on part of the work, of a hand, the easel or a leaf. Take it where the light is even.</source>
+            <translation>Auf einem Teil der Arbeit liegt ein Schatten, von einer Hand, der Staffelei oder einem Blatt. Dort aufnehmen, wo das Licht gleichmäßig ist.</translation>
+        </message>
     </context>
     <context>
         <name>Coats</name>
@@ -1077,6 +1081,98 @@
         <message>
             <source>the journal is damaged and open in another window; close that one and start again</source>
             <translation>das Werkbuch ist beschädigt und in einem anderen Fenster offen; schließen Sie jenes und beginnen Sie neu</translation>
+        </message>
+        <message>
+            <source>is too small or too narrow to be read</source>
+            <translation>ist zu klein oder zu schmal zum Lesen</translation>
+        </message>
+        <message>
+            <source>is no journal yet</source>
+            <translation>ist noch kein Werkbuch</translation>
+        </message>
+        <message>
+            <source>is a pipe or a device, not a file</source>
+            <translation>ist eine Pipe oder ein Gerät, keine Datei</translation>
+        </message>
+        <message>
+            <source>is a pipe that nobody reads</source>
+            <translation>ist eine Pipe, die niemand liest</translation>
+        </message>
+        <message>
+            <source>is no picture of a kind that is read: %1</source>
+            <translation>ist kein Bild einer Art, die gelesen wird: %1</translation>
+        </message>
+        <message>
+            <source>PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF or AVIF</source>
+            <translation>PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF oder AVIF</translation>
+        </message>
+        <message>
+            <source>must end in .png, .jpg or .jpeg</source>
+            <translation>muss auf .png, .jpg oder .jpeg enden</translation>
+        </message>
+        <message>
+            <source>must have no more than 4 layers</source>
+            <translation>darf nicht mehr als 4 Lagen haben</translation>
+        </message>
+        <message>
+            <source>it is closed</source>
+            <translation>sie ist geschlossen</translation>
+        </message>
+        <message>
+            <source>nobody reads it any more</source>
+            <translation>niemand liest sie mehr</translation>
+        </message>
+        <message>
+            <source>must be a whole number from %1 to %2</source>
+            <translation>muss eine ganze Zahl von %1 bis %2 sein</translation>
+        </message>
+        <message>
+            <source>is read here and would be lost; write to another file</source>
+            <translation>wird hier gelesen und ginge verloren; in eine andere Datei schreiben</translation>
+        </message>
+        <message>
+            <source>%1; nothing was saved</source>
+            <translation>%1; es wurde nichts gespeichert</translation>
+        </message>
+        <message>
+            <source>is a database of another program; it is left as it is</source>
+            <translation>ist eine Datenbank eines anderen Programms; sie bleibt, wie sie ist</translation>
+        </message>
+        <message>
+            <source>is not kept as this program keeps a journal</source>
+            <translation>ist nicht so geführt, wie dieses Programm ein Werkbuch führt</translation>
+        </message>
+        <message>
+            <source>cannot be opened</source>
+            <translation>lässt sich nicht öffnen</translation>
+        </message>
+        <message>
+            <source>is a folder</source>
+            <translation>ist ein Ordner</translation>
+        </message>
+        <message>
+            <source>there is no such folder</source>
+            <translation>diesen Ordner gibt es nicht</translation>
+        </message>
+        <message>
+            <source>its folder cannot be written to</source>
+            <translation>in den Ordner lässt sich nicht schreiben</translation>
+        </message>
+        <message>
+            <source>is no file that can be written</source>
+            <translation>ist keine Datei, in die sich schreiben lässt</translation>
+        </message>
+        <message>
+            <source>it is no file that can be written</source>
+            <translation>das ist keine Datei, in die sich schreiben lässt</translation>
+        </message>
+        <message>
+            <source>would have a name that is no text (UTF-8)</source>
+            <translation>hätte einen Namen, der kein Text ist (UTF-8)</translation>
+        </message>
+        <message>
+            <source>must be the name of a file</source>
+            <translation>muss der Name einer Datei sein</translation>
         </message>
     </context>
     <context>
@@ -6327,6 +6423,10 @@
             <source>Bring it back</source>
             <translation>Zurückholen</translation>
         </message>
+        <message>
+            <source>Work that could not be brought back twice was put aside, so that it ends no window more: %1</source>
+            <translation>Arbeit, die sich zweimal nicht zurückholen ließ, liegt nun beiseite, damit sie kein Fenster mehr beendet: %1</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::FindingModel</name>
@@ -6482,6 +6582,14 @@
         <message>
             <source>Open a picture: its tray is what is tried on an offcut.</source>
             <translation>Ein Bild öffnen: seine Ablage wird auf dem Probestück erprobt.</translation>
+        </message>
+        <message>
+            <source>Take it even so</source>
+            <translation>Trotzdem nehmen</translation>
+        </message>
+        <message>
+            <source>The readings contradict each other or the sticks: no hand explains them. Measure again before planning with them.</source>
+            <translation>Die Messungen widersprechen einander oder den Kreiden: Keine Hand erklärt sie. Vor dem Planen noch einmal messen.</translation>
         </message>
     </context>
     <context>

@@ -172,6 +172,10 @@
             <source>leave it: no stick of the tray makes it better</source>
             <translation>dejarlo: ninguna barra de la bandeja lo mejora</translation>
         </message>
+        <message>
+            <source>A shadow lies on part of the work, of a hand, the easel or a leaf. Take it where the light is even.</source>
+            <translation>Hay una sombra sobre parte del trabajo, de una mano, del caballete o de una hoja. Fotografiar donde la luz sea uniforme.</translation>
+        </message>
     </context>
     <context>
         <name>Coats</name>
@@ -1077,6 +1081,98 @@
         <message>
             <source>the journal is damaged and open in another window; close that one and start again</source>
             <translation>el cuaderno está dañado y abierto en otra ventana; ciérrela y empiece de nuevo</translation>
+        </message>
+        <message>
+            <source>is too small or too narrow to be read</source>
+            <translation>es demasiado pequeña o demasiado estrecha para leerla</translation>
+        </message>
+        <message>
+            <source>is no journal yet</source>
+            <translation>aún no es un cuaderno</translation>
+        </message>
+        <message>
+            <source>is a pipe or a device, not a file</source>
+            <translation>es una tubería o un dispositivo, no un archivo</translation>
+        </message>
+        <message>
+            <source>is a pipe that nobody reads</source>
+            <translation>es una tubería que nadie lee</translation>
+        </message>
+        <message>
+            <source>is no picture of a kind that is read: %1</source>
+            <translation>no es una imagen de un tipo que se lee: %1</translation>
+        </message>
+        <message>
+            <source>PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF or AVIF</source>
+            <translation>PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF o AVIF</translation>
+        </message>
+        <message>
+            <source>must end in .png, .jpg or .jpeg</source>
+            <translation>debe acabar en .png, .jpg o .jpeg</translation>
+        </message>
+        <message>
+            <source>must have no more than 4 layers</source>
+            <translation>no debe tener más de 4 capas</translation>
+        </message>
+        <message>
+            <source>it is closed</source>
+            <translation>está cerrada</translation>
+        </message>
+        <message>
+            <source>nobody reads it any more</source>
+            <translation>ya nadie la lee</translation>
+        </message>
+        <message>
+            <source>must be a whole number from %1 to %2</source>
+            <translation>debe ser un número entero de %1 a %2</translation>
+        </message>
+        <message>
+            <source>is read here and would be lost; write to another file</source>
+            <translation>se lee aquí y se perdería; escribir en otro archivo</translation>
+        </message>
+        <message>
+            <source>%1; nothing was saved</source>
+            <translation>%1; no se ha guardado nada</translation>
+        </message>
+        <message>
+            <source>is a database of another program; it is left as it is</source>
+            <translation>es una base de datos de otro programa; se deja como está</translation>
+        </message>
+        <message>
+            <source>is not kept as this program keeps a journal</source>
+            <translation>no se lleva como este programa lleva un cuaderno</translation>
+        </message>
+        <message>
+            <source>cannot be opened</source>
+            <translation>no se puede abrir</translation>
+        </message>
+        <message>
+            <source>is a folder</source>
+            <translation>es una carpeta</translation>
+        </message>
+        <message>
+            <source>there is no such folder</source>
+            <translation>no existe esa carpeta</translation>
+        </message>
+        <message>
+            <source>its folder cannot be written to</source>
+            <translation>no se puede escribir en su carpeta</translation>
+        </message>
+        <message>
+            <source>is no file that can be written</source>
+            <translation>no es un archivo en el que se pueda escribir</translation>
+        </message>
+        <message>
+            <source>it is no file that can be written</source>
+            <translation>no es un archivo en el que se pueda escribir</translation>
+        </message>
+        <message>
+            <source>would have a name that is no text (UTF-8)</source>
+            <translation>tendría un nombre que no es texto (UTF-8)</translation>
+        </message>
+        <message>
+            <source>must be the name of a file</source>
+            <translation>debe ser el nombre de un archivo</translation>
         </message>
     </context>
     <context>
@@ -6327,6 +6423,10 @@
             <source>Bring it back</source>
             <translation>Recuperarlo</translation>
         </message>
+        <message>
+            <source>Work that could not be brought back twice was put aside, so that it ends no window more: %1</source>
+            <translation>Un trabajo que no se pudo recuperar dos veces se ha apartado, para que no cierre ninguna ventana más: %1</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::FindingModel</name>
@@ -6482,6 +6582,14 @@
         <message>
             <source>Open a picture: its tray is what is tried on an offcut.</source>
             <translation>Abrir una imagen: su bandeja es lo que se prueba en un recorte.</translation>
+        </message>
+        <message>
+            <source>Take it even so</source>
+            <translation>Tomarlo de todos modos</translation>
+        </message>
+        <message>
+            <source>The readings contradict each other or the sticks: no hand explains them. Measure again before planning with them.</source>
+            <translation>Las lecturas se contradicen entre sí o con las barras: ninguna mano las explica. Medir de nuevo antes de planificar con ellas.</translation>
         </message>
     </context>
     <context>

@@ -172,6 +172,10 @@
             <source>leave it: no stick of the tray makes it better</source>
             <translation>le laisser : aucun bâton du plateau ne fait mieux</translation>
         </message>
+        <message>
+            <source>A shadow lies on part of the work, of a hand, the easel or a leaf. Take it where the light is even.</source>
+            <translation>Une ombre est posée sur une partie du travail : une main, le chevalet ou une feuille. Photographier là où la lumière est égale.</translation>
+        </message>
     </context>
     <context>
         <name>Coats</name>
@@ -712,7 +716,7 @@
         </message>
         <message>
             <source>is no colour</source>
-            <translation>n’est pas une couleur</translation>
+            <translation>n&apos;est pas une couleur</translation>
         </message>
         <message>
             <source>shows a sheet for offcut strokes, not for sticks</source>
@@ -1077,6 +1081,98 @@
         <message>
             <source>the journal is damaged and open in another window; close that one and start again</source>
             <translation>le carnet est abîmé et ouvert dans une autre fenêtre ; fermez-la et recommencez</translation>
+        </message>
+        <message>
+            <source>is too small or too narrow to be read</source>
+            <translation>est trop petit ou trop étroit pour être lu</translation>
+        </message>
+        <message>
+            <source>is no journal yet</source>
+            <translation>n&apos;est pas encore un carnet</translation>
+        </message>
+        <message>
+            <source>is a pipe or a device, not a file</source>
+            <translation>est un tube ou un périphérique, pas un fichier</translation>
+        </message>
+        <message>
+            <source>is a pipe that nobody reads</source>
+            <translation>est un tube que personne ne lit</translation>
+        </message>
+        <message>
+            <source>is no picture of a kind that is read: %1</source>
+            <translation>n&apos;est pas une image d&apos;un type qui est lu : %1</translation>
+        </message>
+        <message>
+            <source>PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF or AVIF</source>
+            <translation>PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF ou AVIF</translation>
+        </message>
+        <message>
+            <source>must end in .png, .jpg or .jpeg</source>
+            <translation>doit finir par .png, .jpg ou .jpeg</translation>
+        </message>
+        <message>
+            <source>must have no more than 4 layers</source>
+            <translation>ne doit pas avoir plus de 4 couches</translation>
+        </message>
+        <message>
+            <source>it is closed</source>
+            <translation>elle est fermée</translation>
+        </message>
+        <message>
+            <source>nobody reads it any more</source>
+            <translation>plus personne ne la lit</translation>
+        </message>
+        <message>
+            <source>must be a whole number from %1 to %2</source>
+            <translation>doit être un nombre entier de %1 à %2</translation>
+        </message>
+        <message>
+            <source>is read here and would be lost; write to another file</source>
+            <translation>est lu ici et serait perdu ; écrire dans un autre fichier</translation>
+        </message>
+        <message>
+            <source>%1; nothing was saved</source>
+            <translation>%1 ; rien n&apos;a été enregistré</translation>
+        </message>
+        <message>
+            <source>is a database of another program; it is left as it is</source>
+            <translation>est une base de données d&apos;un autre programme ; elle reste telle quelle</translation>
+        </message>
+        <message>
+            <source>is not kept as this program keeps a journal</source>
+            <translation>n&apos;est pas tenu comme ce programme tient un carnet</translation>
+        </message>
+        <message>
+            <source>cannot be opened</source>
+            <translation>ne peut pas être ouvert</translation>
+        </message>
+        <message>
+            <source>is a folder</source>
+            <translation>est un dossier</translation>
+        </message>
+        <message>
+            <source>there is no such folder</source>
+            <translation>ce dossier n&apos;existe pas</translation>
+        </message>
+        <message>
+            <source>its folder cannot be written to</source>
+            <translation>son dossier n&apos;est pas accessible en écriture</translation>
+        </message>
+        <message>
+            <source>is no file that can be written</source>
+            <translation>n&apos;est pas un fichier où l&apos;on peut écrire</translation>
+        </message>
+        <message>
+            <source>it is no file that can be written</source>
+            <translation>ce n&apos;est pas un fichier où l&apos;on peut écrire</translation>
+        </message>
+        <message>
+            <source>would have a name that is no text (UTF-8)</source>
+            <translation>aurait un nom qui n&apos;est pas du texte (UTF-8)</translation>
+        </message>
+        <message>
+            <source>must be the name of a file</source>
+            <translation>doit être le nom d&apos;un fichier</translation>
         </message>
     </context>
     <context>
@@ -6327,6 +6423,10 @@
             <source>Bring it back</source>
             <translation>Le reprendre</translation>
         </message>
+        <message>
+            <source>Work that could not be brought back twice was put aside, so that it ends no window more: %1</source>
+            <translation>Un travail qui n&apos;a pas pu être récupéré deux fois a été mis de côté, pour qu&apos;il ne ferme plus aucune fenêtre : %1</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::FindingModel</name>
@@ -6482,6 +6582,14 @@
         <message>
             <source>Open a picture: its tray is what is tried on an offcut.</source>
             <translation>Ouvrir une image : son plateau est ce qu’on essaie sur une chute.</translation>
+        </message>
+        <message>
+            <source>Take it even so</source>
+            <translation>Le prendre quand même</translation>
+        </message>
+        <message>
+            <source>The readings contradict each other or the sticks: no hand explains them. Measure again before planning with them.</source>
+            <translation>Les mesures se contredisent ou contredisent les bâtons : aucune main ne les explique. Mesurer à nouveau avant de planifier avec elles.</translation>
         </message>
     </context>
     <context>

@@ -3,16 +3,19 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDateTime>
+#include <QHashSeed>
 #include <QStandardPaths>
 #include <QTableView>
 #include <QTimer>
 #include <algorithm>
 #include <clocale>
+#include <cstdio>
 #include <functional>
 
 #include "session/keeper.h"
 #include "session/own_collections.h"
 #include "session/sentences.h"
+#include "support/plain_line.h"
 #include "widgets/style.h"
 #include "window/main_window.h"
 #include "words/language.h"
@@ -53,11 +56,24 @@ void picture_when_ready(yd::app::MainWindow& window, yd::app::Session& session, 
     // At the easel the mark is drawn as the hand moves; a box may still be read, schools be tried.
     auto* grab = new QTimer(&window);
     QObject::connect(grab, &QTimer::timeout, &window, [&window, file] {
-      if (!window.sheets().busy()) QCoreApplication::exit(window.grab().save(file) ? 0 : 2);
+      if (window.sheets().busy()) return;
+      const bool saved = window.grab().save(file);
+      if (!saved) std::fprintf(stderr, "yawning-dune: %s: cannot be saved\n", qPrintable(file));
+      QCoreApplication::exit(saved ? 0 : 2);
     });
     grab->start(shot.easel ? 1800 : 400);
   };
   if (!opened) return take();
+  // What cannot be opened or planned is never ready.
+  const auto give_up = [](const QString& why) {
+    std::fprintf(stderr, "yawning-dune: %s\n", yd::plain_line(why.toStdString()).c_str());
+    QCoreApplication::exit(2);
+  };
+  QObject::connect(&checker, &yd::app::Checker::failed, &window, give_up);
+  QObject::connect(&window.files(), &yd::app::FileActions::refused, &window, give_up);
+  QObject::connect(&session, &yd::app::Session::failed, &window, [&session, give_up](const QString& why) {
+    if (!session.planned()) give_up(why);
+  });
   const auto when_idle = [&session, &advice, &checker, take, shot] {
     if (session.busy() || advice.busy() || checker.busy() || !session.planned()) return;
     if (shot.photo.isEmpty() || checker.has_photo()) return take();
@@ -162,7 +178,8 @@ struct Ended {
 Ended run(QApplication& application, QSettings& settings, const Wishes& w, const QString& file) {
   auto materials = yd::app::load_materials();
   if (!materials) {
-    qCritical("%s", qPrintable(yd::app::sentence(materials.error())));
+    std::fprintf(stderr, "yawning-dune: %s\n",
+                 yd::plain_line(yd::app::sentence(materials.error()).toStdString()).c_str());
     return {2, false, {}};
   }
   const QString folder =
@@ -200,6 +217,7 @@ Ended run(QApplication& application, QSettings& settings, const Wishes& w, const
 }  // namespace
 
 int main(int argc, char** argv) {
+  QHashSeed::setDeterministicGlobalSeed();  // Qt writes the fonts of a PDF in the order of their hashes
   QApplication application(argc, argv);
   // Qt takes over the system's language with its decimal comma; the parsers of C libraries read a point.
   std::setlocale(LC_NUMERIC, "C");

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include <QGuiApplication>
+#include <QHashSeed>
 #include <clocale>
 #include <csignal>
 #include <cstdio>
@@ -107,7 +108,8 @@ void hold_standard_places() {
 
 int main(int argc, char** argv) {
   hold_standard_places();
-  std::signal(SIGPIPE, SIG_IGN);  // a reader that is gone is an output that could not be written
+  QHashSeed::setDeterministicGlobalSeed();  // Qt writes the fonts of a PDF in the order of their hashes
+  std::signal(SIGPIPE, SIG_IGN);            // a reader that is gone is an output that could not be written
   // Qt's picture readers remark on small faults of a file; standard error is for our one line.
   qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
   // Qt's picture plugins want an application object to find their folder, what is printed needs fonts; none needs a

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include <algorithm>
 #include <QFileInfo>
-#include <QUuid>
 #include <chrono>
 
 #include "board/figures.h"
@@ -69,11 +68,11 @@ Status save_project(const PlanArguments& a, Work w, const board::BoardImage& pai
   if (a.project_file.empty()) return success();
   formats::Project& p = w.project;
   p.reference_name = QFileInfo(p.reference_name).fileName();
-  if (p.work_id.isEmpty()) p.work_id = QUuid::createUuid().toString(QUuid::WithoutBraces);
   p.plan = w.options;
   p.paper = w.paper;
   p.collection = w.collection;
   p.thumbnail = formats::thumbnail_bytes(pictures::to_image(painted));
+  if (p.work_id.isEmpty()) p.work_id = formats::work_id_of(p);
   return formats::save_project(QString::fromStdString(a.project_file), p, plan);
 }
 
@@ -99,11 +98,12 @@ Status run_plan(const PlanArguments& a) {
     formats::add_reach(json, w.plan, reach.value());
     formats::add_lights(json, w.plan, w.paper, w.collection, w.model.parameters);
   }
-  json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   if (a.advice) json["advice"] = findings_of(w);
   Status files = write_files(a, w, map, figures, guide, observer);
   if (!files) return files;
   if (Status saved = save_project(a, w, painted, json); !saved) return saved;
+  // Told, not kept: a project is the same whenever it is made.
+  json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   return write_json(json, a.json_file);
 }
 

@@ -10,6 +10,7 @@
 #include "formats/palette_file.h"
 #include "formats/plan_json.h"
 #include "formats/project.h"
+#include "job/settle.h"
 #include "media/fields.h"
 #include "media/shipped.h"
 #include "pictures/pictures.h"
@@ -101,24 +102,44 @@ Status take_colours(const WorkArguments& a, subject::OwnColours& colours) {
   return success();
 }
 
-/// What was given goes before what the project says.
-Status take_options(const WorkArguments& a, formats::Project& p) {
-  plan::PlanOptions& options = p.plan;
+Result<std::array<double, 3>> circle_of(const std::string& text) {
+  std::array<double, 3> out{};
+  char rest = 0;
+  const bool three = std::sscanf(text.c_str(), "%lf,%lf,%lf%c", &out[0], &out[1], &out[2], &rest) == 3;
+  if (!three || !std::all_of(out.begin(), out.end(), [](double v) { return v >= 0 && v <= 1; }))
+    return bad_value("--focus", "\"" + text + "\" must be X,Y,R, three numbers from 0 to 1");
+  return out;
+}
+
+Status take_focus(const WorkArguments& a, subject::ReadOptions& options) {
+  if (a.focus.empty()) return success();
+  const auto circle = circle_of(a.focus);
+  if (!circle) return circle.error();
+  options.focus.push_back({circle.value()[0], circle.value()[1], circle.value()[2]});
+  return success();
+}
+
+/// What was given goes before what the project says; what names paper and sticks may stand for others than its own.
+Status take_options(const WorkArguments& a, const Work& w, job::Choices& c) {
+  plan::PlanOptions& options = c.plan;
   if (a.sticks) options.most_sticks = *a.sticks;
   if (a.strokes) options.most_strokes = *a.strokes;
   if (a.passes) options.wish_passes = a.passes;
   if (a.time_minutes) options.wish_minutes = a.time_minutes;
   if (a.hand) options.hand = *a.hand;
-  if (a.masses) p.read.masses = *a.masses;
-  if (a.width_cm) p.composition.width_cm = *a.width_cm;
-  if (a.height_cm) p.composition.height_cm = *a.height_cm;
+  if (a.masses) c.read.masses = *a.masses;
+  if (a.width_cm) c.composition.width_cm = *a.width_cm;
+  if (a.height_cm) c.composition.height_cm = *a.height_cm;
+  c.paper = w.paper.id;
+  c.collection = w.collection.id;
   if (a.fit) {
     const auto fit = plan::fit_by_name(*a.fit);
     if (!fit) return fit.error();
     options.fit = fit.value();
   }
   if (Status taken = take_school(a, options); !taken) return taken;
-  if (Status taken = take_colours(a, p.read.colours); !taken) return taken;
+  if (Status taken = take_colours(a, c.read.colours); !taken) return taken;
+  if (Status taken = take_focus(a, c.read); !taken) return taken;
   return take_underpainting(a, options);
 }
 
@@ -133,25 +154,14 @@ Status take_materials(const WorkArguments& a, const formats::Project& p, Work& w
   if (a.paper || p.paper.id.empty()) {
     auto paper = find_paper(w.papers, a.paper.value_or(media::kUsualPaper));
     if (!paper) return paper.error();
-    w.paper = std::move(paper).value();
+    // The project's own copy of the paper it is on stays.
+    if (paper->id != p.paper.id) w.paper = std::move(paper).value();
   }
   w.collection = p.collection;
   if (a.collection || p.collection.id.empty()) {
     auto collection = media::find_collection(a.collection.value_or(media::kUsualCollection));
     if (!collection) return collection.error();
     w.collection = std::move(collection).value();
-  }
-  // What lies on the paper, and what was said of sticks, belongs to the project's own paper and collection.
-  const bool other_sheet = !p.paper.id.empty() && w.paper.id != p.paper.id;
-  const bool other_sticks = !p.collection.id.empty() && w.collection.id != p.collection.id;
-  if (other_sheet || other_sticks) w.options.laid.clear(), w.options.rest.clear();
-  if (other_sticks) {
-    w.options.by_hand.clear();
-    w.options.rest.clear();
-    w.options.order_by_hand.clear();
-    w.options.given_tray.clear();
-    w.options.wishes.must_have.clear();
-    w.options.wishes.forbidden.clear();
   }
   return success();
 }
@@ -171,15 +181,6 @@ Status take_calibration(const WorkArguments& a, Work& w) {
   return success();
 }
 
-Result<std::array<double, 3>> circle_of(const std::string& text) {
-  std::array<double, 3> out{};
-  char rest = 0;
-  const bool three = std::sscanf(text.c_str(), "%lf,%lf,%lf%c", &out[0], &out[1], &out[2], &rest) == 3;
-  if (!three || !std::all_of(out.begin(), out.end(), [](double v) { return v >= 0 && v <= 1; }))
-    return bad_value("--focus", "\"" + text + "\" must be X,Y,R, three numbers from 0 to 1");
-  return out;
-}
-
 Result<subject::Subject> in_scheme(subject::Subject subject, const std::string& wanted, subject::ReadOptions& options) {
   const auto bands =
       subject::gradient_neighbours(subject.softened, subject.labels, static_cast<int>(subject.masses.size()));
@@ -194,21 +195,53 @@ Result<subject::Subject> in_scheme(subject::Subject subject, const std::string& 
   return bad_value("--scheme", "\"" + wanted + "\" is none of: " + known);
 }
 
-/// What `a` says of the reading is then said in the project too.
-Result<subject::Subject> read(formats::Project& p, const WorkArguments& a, Observer& observer) {
+/// What `a` says of the reading is then said in the choices too.
+Result<subject::Subject> read(const formats::Project& p, job::Choices& c, const WorkArguments& a, Observer& observer) {
   const auto raw = pictures::decode(p.reference, p.reference_name);
   if (!raw) return raw.error();
-  const auto image = subject::working_image(raw.value(), subject::kWorkingSide, p.composition.crop);
+  const auto image = subject::working_image(raw.value(), subject::kWorkingSide, c.composition.crop);
   if (!image) return image.error();
-  subject::ReadOptions& options = p.read;
-  if (!a.focus.empty()) {
-    const auto circle = circle_of(a.focus);
-    if (!circle) return circle.error();
-    options.focus.push_back({circle.value()[0], circle.value()[1], circle.value()[2]});
-  }
-  auto subject = subject::read_subject(subject::adjust(image.value(), p.composition.adjust), options, observer);
+  auto subject = subject::read_subject(subject::adjust(image.value(), c.composition.adjust), c.read, observer);
   if (!subject || a.scheme.empty()) return subject;
-  return in_scheme(std::move(subject).value(), a.scheme, options);
+  return in_scheme(std::move(subject).value(), a.scheme, c.read);
+}
+
+double aspect_of(const subject::Subject& s) { return static_cast<double>(s.image.width) / s.image.height; }
+
+/// The plan of the project as it stands, which its marks of the easel speak of; none where nothing is marked.
+Result<std::optional<plan::Plan>> marked_plan(const formats::Project& p, const optics::Parameters& parameters,
+                                              Observer& observer) {
+  job::Choices now = formats::choices_of(p);
+  if (now.marks.empty()) return std::optional<plan::Plan>();
+  const auto subject = read(p, now, {}, observer);
+  if (!subject) return subject.error();
+  const plan::PlanOptions options = job::options_for(now, aspect_of(subject.value()));
+  auto plan = plan::make_plan(subject.value(), p.paper, p.collection, plan::parameters_for(options, parameters),
+                              options, observer);
+  if (!plan) return plan.error();
+  return std::optional(std::move(plan).value());
+}
+
+/// The project with what was given, and all that hangs on it put right as the window does.
+Status take_choices(const WorkArguments& a, formats::Project& p, Work& w, Observer& observer) {
+  job::Choices now = formats::choices_of(p);
+  const bool begun = !p.paper.id.empty();  // a project; a picture has no choices that anything hangs on
+  job::Choices wished = now;
+  if (Status taken = take_options(a, w, wished); !taken) return taken;
+  if (begun && wished != now) {
+    const auto marked = marked_plan(p, w.model.parameters, observer);
+    if (!marked) return marked.error();
+    wished = job::settled(wished, now, marked.value() ? &*marked.value() : nullptr);
+  }
+  auto subject = read(p, wished, a, observer);
+  if (!subject) return subject.error();
+  w.subject = std::move(subject).value();
+  w.options = job::options_for(wished, aspect_of(w.subject));
+  w.sheet = wished.composition.sheet(aspect_of(w.subject));
+  formats::take_choices(p, wished);
+  p.paper = w.paper;
+  p.collection = w.collection;
+  return success();
 }
 
 }  // namespace
@@ -240,20 +273,11 @@ Result<Work> load_work(const WorkArguments& a, bool planned, Observer& observer)
   auto project = project_of(a);
   if (!project) return project.error();
   formats::Project& p = project.value();
-  const Status taken = take_options(a, p);
-  if (!taken) return taken.error();
   Work w;
-  w.options = p.plan;
-  const Status found = take_materials(a, p, w);
-  if (!found) return found.error();
+  if (const Status found = take_materials(a, p, w); !found) return found.error();
+  if (const Status taken = take_choices(a, p, w, observer); !taken) return taken.error();
   w.model.parameters = plan::parameters_for(w.options, w.model.parameters);
-  const Status known = take_calibration(a, w);
-  if (!known) return known.error();
-  auto subject = read(p, a, observer);
-  if (!subject) return subject.error();
-  w.subject = std::move(subject).value();
-  w.sheet = p.composition.sheet(static_cast<double>(w.subject.image.width) / w.subject.image.height);
-  w.options.sheet_cm2 = w.sheet.width_cm * w.sheet.height_cm;
+  if (const Status known = take_calibration(a, w); !known) return known.error();
   w.weights = p.ground_weights;
   w.project = std::move(p);
   if (!planned) return w;

@@ -90,6 +90,42 @@ calibrate::Calibration fitted(std::span<const Reading> readings) {
 class TestCalibrate : public QObject {
   Q_OBJECT
  private slots:
+  // 36 CIEDE2000 were left on what was held out, without a word.
+  void readings_that_no_hand_explains_are_told() {
+    Observer observer;
+    const auto found = [&](const std::vector<Reading>& readings) {
+      return calibrate::calibrate(readings, trial::paper(), trial::shipped_collection(), model(), observer).value();
+    };
+    std::vector<Reading> readings = readings_of(Artist(5), 24, 5);
+    QVERIFY(!calibrate::contradictory(found(readings)));
+    // Shuffled among the strokes, and all black: neither is a hand.
+    std::vector<Reading> shuffled = readings;
+    for (std::size_t i = 0; i < shuffled.size(); ++i) shuffled[i].lab = readings[(i * 7 + 5) % readings.size()].lab;
+    QVERIFY(calibrate::contradictory(found(shuffled)));
+    for (Reading& r : readings) r.lab = {0, 0, 0};
+    QVERIFY(calibrate::contradictory(found(readings)));
+    // Too few to leave any out say it as well.
+    readings.resize(5);
+    QVERIFY(calibrate::contradictory(found(readings)));
+  }
+
+  // Strokes that were laid again weigh as often as they were measured.
+  void repeated_strokes_are_as_good_as_apart() {
+    Observer observer;
+    const auto found = [&](const std::vector<Reading>& readings) {
+      return calibrate::calibrate(readings, trial::paper(), trial::shipped_collection(), model(), observer).value();
+    };
+    const std::vector<Reading> once = readings_of(Artist(6), 24, 6);
+    std::vector<Reading> twice;
+    for (int n = 0; n < 20; ++n) twice.insert(twice.end(), once.begin(), once.end());  // more than kMany
+    const auto p = found(once);
+    const auto q = found(twice);
+    QCOMPARE(q.readings, 480);
+    // With twenty times the weight the readings are met closer, never worse.
+    QVERIFY2(q.left_de00 <= p.left_de00 + 0.3, qPrintable(QString("%1 %2").arg(p.left_de00).arg(q.left_de00)));
+    QVERIFY(std::abs(q.hand.firm - p.hand.firm) < 0.1);
+  }
+
   void strokes_are_predicted_better_by_36_and_by_12_offcuts() {
     double before = 0;
     double with_36 = 0;

@@ -7,6 +7,7 @@
 #include "check/borders.h"
 #include "check/report.h"
 #include "colour/ciede2000.h"
+#include "colour/light.h"
 #include "held.h"
 #include "photographs.h"
 #include "small_world.h"
@@ -399,6 +400,30 @@ class TestCheck : public QObject {
     QVERIFY(!r.usable());
     QVERIFY(std::find(r.troubles.begin(), r.troubles.end(), check::Trouble::glare) != r.troubles.end() ||
             std::find(r.troubles.begin(), r.troubles.end(), check::Trouble::too_light) != r.troubles.end());
+  }
+
+  // A rectangle of less light over a ninth of the work, where the hand or a leaf kept it off: not "light lies on it".
+  void a_shadow_on_the_work_is_called_one() {
+    const World& w = world();
+    int told = 0;
+    for (const auto& [u, v] : {std::pair{0.1, 0.2}, {0.4, 0.4}, {0.6, 0.1}, {0.55, 0.6}}) {
+      auto photo = standin::photograph(w.board_of(w.plan, w.all()), trial::paper().lab, trial::held(6)).value();
+      const subject::Point a = photo.picture[0];
+      const subject::Point b = photo.picture[2];
+      for (int y = static_cast<int>(a.y + v * (b.y - a.y)); y < a.y + (v + 0.33) * (b.y - a.y); ++y) {
+        for (int x = static_cast<int>(a.x + u * (b.x - a.x)); x < a.x + (u + 0.33) * (b.x - a.x); ++x) {
+          colour::Rgb8& c = photo.image.at(x, y);
+          for (std::uint8_t* level : {&c.r, &c.g, &c.b})
+            *level = colour::level_of_light(0.7 * colour::light_of_level(*level));
+        }
+      }
+      Observer observer;
+      const auto r = check::check_work(trial::raw_of(photo.image), w.work(w.all()), observer).value();
+      const auto why = [&](check::Trouble t) { return std::count(r.troubles.begin(), r.troubles.end(), t) > 0; };
+      QVERIFY(!why(check::Trouble::glare));
+      told += why(check::Trouble::shadow) ? 1 : 0;
+    }
+    QVERIFY2(told >= 2, qPrintable(QString::number(told)));
   }
 
   // Whatever pass was forgotten wherever: where a finger blended shades the work is off by a share of each, and no

@@ -275,6 +275,19 @@ class TestPhoto : public QObject {
 
   void a_photograph_without_pixels_is_refused() {
     QVERIFY(!check::open_photo(subject::RawPicture{}).ok());
+    // The library of printed marks reads beyond pictures of a few pixels, and a strip is one once it is made smaller.
+    for (const auto& [wide, high] : {std::pair{1, 1}, {2, 2}, {4, 4}, {100, 4}, {4, 100}, {9000, 60}}) {
+      const subject::RawPicture small{
+          wide,
+          high,
+          std::vector<std::uint16_t>(3 * static_cast<std::size_t>(wide) * static_cast<std::size_t>(high), 30000),
+          {}};
+      const auto opened = check::open_photo(small);
+      QVERIFY(!opened.ok() && opened.error().code == Error::Code::bad_value);
+    }
+    check::Photo tiny;
+    tiny.image = check::LightImage(3, 3);
+    QVERIFY(check::marks_seen(tiny).empty());
     subject::RawPicture cut;
     cut.width = 10, cut.height = 10;
     cut.rgb.resize(30);

@@ -294,6 +294,46 @@ class TestJournal : public QObject {
     QVERIFY(QFile::exists(f.file()));
   }
 
+  void another_programs_database_is_left_alone() {
+    Folder f;
+    const QStringList theirs{"CREATE TABLE works (id INTEGER)", "INSERT INTO works VALUES (7)"};
+    QVERIFY(told(f.file(), theirs));
+    const QByteArray before = trial::bytes_of(f.file());
+    for (const auto& opened : {Journal::open(f.file()).ok(), Journal::open_to_read(f.file()).ok()}) QVERIFY(!opened);
+    const auto folder = opened_checked(f.dir.path(), kNow);
+    QVERIFY(!folder && folder.error().what.find("another program") != std::string::npos);
+    QCOMPARE(trial::bytes_of(f.file()), before);
+    QCOMPARE(QDir(f.dir.path()).entryList({"*damaged*"}).size(), 0);
+    // Nor is one taken for ours that says whose it is.
+    Folder g;
+    { g.open(); }
+    QVERIFY(told(g.file(), {"PRAGMA application_id = 12345"}));
+    QVERIFY(!Journal::open(g.file()).ok());
+  }
+
+  void a_journal_that_is_looked_at_stays_as_it_is() {
+    Folder f;
+    {
+      auto j = f.open();
+      QVERIFY(j->put(a_work(1)));
+    }
+    // Of the present version, of an older one, and of one that is newer: to the last byte.
+    for (const char* version : {"3", "1", "99"}) {
+      QVERIFY(told(f.file(), {QString("PRAGMA user_version = %1").arg(version)}));
+      if (version[0] == '1') QVERIFY(told(f.file(), {"DROP TABLE drills", "DROP TABLE recipe_uses"}));
+      QVERIFY(told(f.file(), {"PRAGMA wal_checkpoint(TRUNCATE)"}));
+      const QByteArray before = trial::bytes_of(f.file());
+      {
+        const auto j = Journal::open_to_read(f.file());
+        QCOMPARE(j.ok(), version[0] != '9');
+        if (j) QCOMPARE(j.value()->works().value().size(), std::size_t{1});
+        if (j) QCOMPARE(j.value()->recipes().value().size(), std::size_t{0});
+        if (j && version[0] == '3') QVERIFY(!j.value()->put(a_work(2)).ok());
+      }
+      QCOMPARE(trial::bytes_of(f.file()), before);
+    }
+  }
+
   void a_version_that_none_can_be_is_damage() {
     Folder f;
     { f.open(); }

@@ -59,6 +59,42 @@ class TestPictures : public QObject {
     QCOMPARE(raw->rgb[3 * (5 * 64 + 9)], static_cast<std::uint16_t>(36 * 257));
   }
 
+  // A drawing may name other files of the machine, wait for a pipe and grow without bound: it is no picture here,
+  // whatever it is called.
+  void a_drawing_is_no_picture() {
+    const QByteArray svg =
+        R"(<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><rect width="9" height="9"/></svg>)";
+    for (const QByteArray& bytes : {svg, "<?xml version=\"1.0\"?>" + svg, qCompress(svg).mid(4)}) {
+      for (const char* name : {"a.svg", "a.png", "reference.bin"}) {
+        QVERIFY(!pictures::decode(bytes, name).ok());
+        QVERIFY(!pictures::decode_small(bytes, name, {9, 9}).ok());
+      }
+      QVERIFY(pictures::kept_picture(bytes).isNull());
+    }
+  }
+
+  void kinds_are_told_by_content() {
+    for (const char* format : {"PNG", "JPG", "BMP", "PPM", "WEBP", "TIFF"}) {
+      const auto raw = pictures::decode(encode(sample(), format, 100), "picture.txt");
+      QVERIFY2(raw.ok(), format);
+      QCOMPARE(raw->width, 64);
+      QCOMPARE(pictures::decode_small(encode(sample(), format), "x", {32, 32}).value().size(), QSize(32, 20));
+    }
+  }
+
+  // Their readers fill up what is missing, or leave it out, without a word.
+  void a_cut_bmp_or_gif_is_refused() {
+    const QByteArray bmp = encode(sample(), "BMP");
+    for (const qsizetype less : {qsizetype{1}, qsizetype{100}, bmp.size() / 2})
+      QVERIFY(!pictures::decode(bmp.chopped(less), "a.bmp").ok());
+    // One pixel, and two of another with a comment before it (CompuServe 1990, Appendix A of the specification).
+    const QByteArray gif =
+        QByteArray::fromHex("47494638396101000100800000000000ffffff21fe0568656c6c6f002c00000000010001000002024401003b");
+    QVERIFY(pictures::decode(gif, "a.gif").ok());
+    for (qsizetype less = 2; less < gif.size() - 13; ++less)
+      QVERIFY2(!pictures::decode(gif.chopped(less), "a.gif").ok(), qPrintable(QString::number(less)));
+  }
+
   // The same small picture as seeds of the fuzzers: lossless, and as two lossy kinds that Qt itself does not read.
   void heif_and_avif_are_read_data() {
     QTest::addColumn<QString>("ending");

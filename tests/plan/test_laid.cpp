@@ -136,6 +136,30 @@ class TestLaid : public QObject {
     if (trial::kEnough == 2) QVERIFY(strays(plan_once(o, c)) > 0);
   }
 
+  // One layer lies there and four are chosen by hand: five, and an array of four was filled with them.
+  void four_layers_by_hand_over_one_that_lies_there() {
+    const auto c = trial::every(trial::kEnough);
+    plan::PlanOptions o = trial::options_with(8);
+    const plan::Plan before = plan_once(o, c);
+    o.laid = plan::laid_after(before, {}, marks_for(before, 1));
+    o.given_tray = before.tray;
+    const int mass = o.laid[0].parts.front().mass;
+    std::vector<plan::Stroke> chosen;
+    for (std::size_t i = 0; chosen.size() < plan::kMostStrokes; ++i) {
+      const int stick = before.tray[i % before.tray.size()];
+      if (stick != o.laid[0].stick) chosen.push_back({stick, 0.5, plan::Technique::rubbed, false, 0});
+    }
+    o.by_hand = {{mass, chosen}};
+    const plan::Plan after = made_anew(o, c);
+    bool five = false;
+    for (const plan::TargetPlan& t : after.targets) five = five || (t.mass == mass && t.laid + 4 >= 5);
+    QVERIFY(five);
+    o.by_hand[0].strokes.push_back(chosen.front());
+    Observer observer;
+    const auto more = plan::make_plan(the_subject(), trial::paper(), c, trial::parameters(), o, observer);
+    QVERIFY(!more.ok() && more.error().where == "by_hand");
+  }
+
   void what_was_left_out_is_not_on_the_paper() {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);

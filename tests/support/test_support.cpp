@@ -1,10 +1,14 @@
 // SPDX-License-Identifier: MIT
 // What every module leans on: results that cannot be both, progress told in stretches, numbers that come again.
 #include <QTest>
+#include <cmath>
+#include <limits>
 #include <cerrno>
 #include <set>
 #include <vector>
 
+#include "support/plain_line.h"
+#include "support/ranges.h"
 #include "support/disk_words.h"
 #include "support/least.h"
 #include "support/observer.h"
@@ -32,6 +36,36 @@ class Heard : public Observer {
 class TestSupport : public QObject {
   Q_OBJECT
  private slots:
+  // Terminals act on escapes (ECMA-48), and on characters that turn the direction of writing (Unicode 15,
+  // section 23.2).
+  void a_line_from_outside_is_one_plain_line() {
+    QCOMPARE(plain_line("as it is, Évening \xE2\x82\xAC"), std::string("as it is, Évening \xE2\x82\xAC"));
+    QCOMPARE(plain_line("a\nb\tc\r"), std::string("a\\nb\\tc\\x0d"));
+    QCOMPARE(plain_line("\x1b[2Jgone"), std::string("\\x1b[2Jgone"));
+    QCOMPARE(plain_line("\xC2\x9B"
+                        "2J"),
+             std::string("\\u009b2J"));
+    QCOMPARE(plain_line("\xE2\x80\xAE"
+                        "drow"),
+             std::string("\\u202edrow"));
+    QCOMPARE(plain_line("\xE2\x80\xA8x"), std::string("\\u2028x"));
+    // No UTF-8: cut, overlong, a surrogate, beyond the last (RFC 3629, section 3).
+    QCOMPARE(plain_line("\xC3"), std::string("\\xc3"));
+    QCOMPARE(plain_line("\xC0\xAF"), std::string("\\xc0\\xaf"));
+    QCOMPARE(plain_line("\xED\xA0\x80"), std::string("\\xed\\xa0\\x80"));
+    QCOMPARE(plain_line("\xF4\x90\x80\x80"), std::string("\\xf4\\x90\\x80\\x80"));
+    QCOMPARE(plain_line(std::string_view("a\0b", 3)), std::string("a\\x00b"));
+  }
+
+  void a_limit_holds_what_it_says() {
+    constexpr Limit kCount{1, 60, true};
+    for (const double good : {1.0, 12.0, 60.0}) QVERIFY(kCount.holds(good));
+    for (const double bad : {0.0, 61.0, 1.5, std::nan(""), std::numeric_limits<double>::infinity()})
+      QVERIFY(!kCount.holds(bad));
+    QCOMPARE(kCount.words(), std::string("must be a whole number from 1 to 60"));
+    QCOMPARE((Limit{0, 0.5}.words()), std::string("must be a number from 0 to 0.5"));
+  }
+
   void a_result_is_one_or_the_other() {
     Result<std::string> good = std::string("ochre");
     QVERIFY(good.ok() && good);

@@ -261,7 +261,7 @@ class TestBench : public QObject {
     QVERIFY(drawers);
     auto* tray = w.find<app::TrayView>("collection_tray");
     QVERIFY(drawers->isVisible() && tray->isVisible());
-    const QString id = w.session.choices().collection;
+    const QString id = QString::fromStdString(w.session.choices().collection);
     const auto& wishes = [&]() -> const plan::TrayWishes& { return w.session.choices().plan.wishes; };
     const auto lies = [&](int stick) {
       const auto& chosen = w.session.planned()->plan.tray;
@@ -303,7 +303,7 @@ class TestBench : public QObject {
       return w.session.materials().collection(w.session.choices().collection)->sticks[3];
     };
     QVERIFY(!stick().owned);
-    QVERIFY(carried(tray, {w.session.choices().collection, 3}));
+    QVERIFY(carried(tray, {QString::fromStdString(w.session.choices().collection), 3}));
     QVERIFY(w.session.choices().plan.wishes.must_have.empty());
     QVERIFY(w.find<QLabel>("notice_text")->text().contains(words::stick_name(stick())));
     click(w, "notice_action");

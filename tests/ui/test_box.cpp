@@ -131,11 +131,11 @@ class TestBoxPage : public QObject {
     World w;
     QVERIFY(with_box(w, 5));
     click(w, "box_take");
-    const QString id = w.session.choices().collection;
+    const std::string id = w.session.choices().collection;
     const media::Collection before = *w.session.materials().collection(id);
     w.window.sheets().show_box();
     auto* whose = w.find<QComboBox>("box_whose");
-    whose->setCurrentIndex(whose->findData(id));
+    whose->setCurrentIndex(whose->findData(QString::fromStdString(id)));
     QCOMPARE(w.find<QSpinBox>("box_cells")->value(), 5);
     QVERIFY(!w.find<QSpinBox>("box_cells")->isEnabled());
     QVERIFY(!w.find<QComboBox>("box_into")->isVisible());
@@ -157,7 +157,7 @@ class TestBoxPage : public QObject {
     QVERIFY(names[3].startsWith("4 ") && names[3].size() > 2);
     // A sheet of four cells is not of these five sticks.
     QVERIFY(with_box(w, 4));
-    whose->setCurrentIndex(whose->findData(id));
+    whose->setCurrentIndex(whose->findData(QString::fromStdString(id)));
     QVERIFY(!w.find<QPushButton>("box_take")->isEnabled());
     QVERIFY(w.find<QLabel>("box_status")->text().contains("4 cells for 5 sticks"));
     whose->setCurrentIndex(0);

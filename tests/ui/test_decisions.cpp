@@ -260,7 +260,7 @@ class TestDecisions : public QObject {
     QVERIFY(w.find<QLabel>("import_bad")->text().contains("line 22"));
     click(w, "import_take");
     QVERIFY(w.settle());
-    QCOMPARE(w.session.choices().collection, QString("own-mine"));
+    QCOMPARE(w.session.choices().collection, std::string("own-mine"));
     QCOMPARE(w.session.planned()->collection->sticks.size(), std::size_t{20});
     for (const char* name : {"out.gpl", "out.csv", "out.txt", "out.json"}) {
       const QString file = w.dir.filePath(name);

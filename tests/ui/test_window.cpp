@@ -5,11 +5,13 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QMimeData>
+#include <QProcess>
 #include <QPushButton>
 #include <QSlider>
 #include <QTableView>
 #include <algorithm>
 
+#include "bytes_of.h"
 #include "ui_world.h"
 
 using namespace yd;
@@ -100,6 +102,68 @@ class TestWindow : public QObject {
     QCOMPARE(side->currentIndex(), 0);
   }
 
+  // A picture that cannot be opened is never ready: the command ends and says why.
+  void a_picture_of_nothing_ends_with_a_line() {
+    const QTemporaryDir dir;
+    for (const QString& bad : {dir.filePath("none.png"), dir.filePath("none.dune"), QString("/proc/version")}) {
+      QProcess p;
+      QProcessEnvironment own = QProcessEnvironment::systemEnvironment();
+      own.insert("XDG_DATA_HOME", dir.filePath("data"));
+      own.insert("XDG_CONFIG_HOME", dir.filePath("config"));
+      own.insert("QT_QPA_PLATFORM", "offscreen");
+      p.setProcessEnvironment(own);
+      p.start(YD_BINARY_DIR "/src/app/yawning-dune", {"--picture", dir.filePath("w.png"), bad});
+      QVERIFY2(p.waitForFinished(30000), qPrintable(bad));
+      QCOMPARE(p.exitStatus(), QProcess::NormalExit);
+      QCOMPARE(p.exitCode(), 2);
+      QVERIFY(p.readAllStandardError().contains("yawning-dune: "));
+      QVERIFY(!QFile::exists(dir.filePath("w.png")));
+    }
+  }
+
+  void what_was_opened_is_not_written_over() {
+    trial::World w;
+    const QTemporaryDir dir;
+    const QString picture = dir.filePath("mine.png");
+    QVERIFY(QFile::copy(trial::World::demo("salt-works.png"), picture));
+    const QByteArray before = trial::bytes_of(picture);
+    w.window.files().open_path(picture);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.planned());
+    QVERIFY(!w.window.files().save_path(picture));
+    QSignalSpy failed(&w.window.exports().exporter(), &app::Exporter::failed);
+    exports::ExportOptions options;
+    options.what = exports::What::board_png;
+    QVERIFY(!w.window.exports().exporter().begin(picture, options));
+    QCOMPARE(failed.count(), 1);
+    QVERIFY(!w.session.read_files().may_write(w.keeper.journal()->file()).ok());
+    QCOMPARE(trial::bytes_of(picture), before);
+    QVERIFY(w.window.files().save_path(dir.filePath("mine.dune")));
+  }
+
+  // A copy that ends the program would be offered, and end it, for ever.
+  void a_copy_that_could_not_be_brought_back_twice_is_put_aside() {
+    trial::World w;
+    const QString copy = w.dir.filePath("unsaved/1-2-3.dune");
+    QDir().mkpath(w.dir.filePath("unsaved"));
+    QFile f(copy);
+    QVERIFY(f.open(QIODevice::WriteOnly) && f.write("no project at all") > 0);
+    f.close();
+    QFile lock(w.dir.filePath("unsaved/9-9-9.dune.lock"));
+    QVERIFY(lock.open(QIODevice::WriteOnly));
+    lock.close();
+    for (int n = 0; n < app::Autosave::kMostTries; ++n) {
+      QVERIFY(w.autosave.put_aside().isEmpty());
+      QCOMPARE(w.autosave.left_behind(), QStringList{copy});
+      QVERIFY(!app::Autosave::read(copy).ok());  // here the program would have ended
+    }
+    const QStringList aside = w.autosave.put_aside();
+    QCOMPARE(aside.size(), 1);
+    QVERIFY(QFile::exists(aside[0]) && !QFile::exists(copy));
+    QVERIFY(w.autosave.left_behind().isEmpty());
+    QVERIFY(!QFile::exists(lock.fileName()));
+  }
+
   void another_paper_is_planned_and_undone() {
     trial::World w;
     QVERIFY(w.open_demo());
@@ -109,7 +173,7 @@ class TestWindow : public QObject {
     papers->setFocus();
     papers->setCurrentIndex(papers->model()->index(4, 0));
     const QString chosen = papers->currentIndex().data(Qt::UserRole).toString();
-    QCOMPARE(w.session.choices().paper, chosen);
+    QCOMPARE(QString::fromStdString(w.session.choices().paper), chosen);
     QVERIFY(w.settle());
     QCOMPARE(QString::fromStdString(w.session.planned()->paper->id), chosen);
     QVERIFY(w.session.planned()->plan.area_mean_de00 != before->plan.area_mean_de00);
@@ -119,7 +183,7 @@ class TestWindow : public QObject {
     QCOMPARE(w.session.planned()->plan.tray, before->plan.tray);
     w.session.undo_stack().redo();
     QVERIFY(w.settle());
-    QCOMPARE(w.session.choices().paper, chosen);
+    QCOMPARE(QString::fromStdString(w.session.choices().paper), chosen);
   }
 
   void fewer_sticks_by_keyboard_are_one_step_of_undo() {
@@ -260,7 +324,7 @@ class TestWindow : public QObject {
     other.window.files().open_path(file);
     QVERIFY(other.settle());
     QVERIFY(other.session.planned());
-    QCOMPARE(other.session.choices().paper, QString("card-olive"));
+    QCOMPARE(other.session.choices().paper, std::string("card-olive"));
     QCOMPARE(other.session.planned()->plan.tray, before->plan.tray);
     QCOMPARE(other.session.planned()->plan.area_mean_de00, before->plan.area_mean_de00);
     QCOMPARE(other.session.board(), w.session.board());

@@ -78,7 +78,7 @@ void CollectionPage::make_menu() {
 
 bool CollectionPage::planned_with() const {
   const media::Collection* c = model_.collection();
-  return c != nullptr && QString::fromStdString(c->id) == session_.choices().collection;
+  return c != nullptr && c->id == session_.choices().collection;
 }
 
 void CollectionPage::wish(int row, StickWish asked) {
@@ -102,7 +102,7 @@ void CollectionPage::refresh_tray() {
   tray_title_->setVisible(shown);
   tray_->setVisible(shown);
   if (!shown) return;
-  tray_->take_sticks_of(session_.choices().collection);
+  tray_->take_sticks_of(QString::fromStdString(session_.choices().collection));
   tray_->set_sticks(lying_sticks(*planned, 0, 0));
   const int n = static_cast<int>(planned->plan.tray.size());
   tray_title_->setText(tr("Tray: %n stick(s), carry others here", nullptr, n));

@@ -116,14 +116,14 @@ QWidget* GroundPanel::make_weights() {
 void GroundPanel::choose(const QModelIndex& index) {
   if (!index.isValid()) return;
   Choices c = session_.choices();
-  c.paper = index.data(Qt::UserRole).toString();
+  c.paper = index.data(Qt::UserRole).toString().toStdString();
   session_.change(c, tr("Paper"));
 }
 
 void GroundPanel::compare(int row) {
   if (row < 1) return advice_.stop_comparing();
   Choices c = session_.choices();
-  c.paper = other_->itemData(row).toString();
+  c.paper = other_->itemData(row).toString().toStdString();
   advice_.compare(c);
 }
 
@@ -139,7 +139,7 @@ void GroundPanel::refresh() {
   }
   {
     const QSignalBlocker quiet(list_->selectionModel());
-    list_->setCurrentIndex(model_.index(model_.row_of(session_.choices().paper)));
+    list_->setCurrentIndex(model_.index(model_.row_of(QString::fromStdString(session_.choices().paper))));
   }
   list_->viewport()->update();
   if (paper == nullptr) return;

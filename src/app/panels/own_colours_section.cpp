@@ -181,6 +181,7 @@ void OwnColoursSection::ask_palette() {
 
 void OwnColoursSection::borrow(const QString& file) {
   if (reader_.busy()) return;
+  session_.read_files().note(file);
   palette_->setText(tr("Reading its colours …"));
   reader_.run([file](Observer&) -> Result<subject::OwnColours> {
     auto palette = formats::palette_of_file(file);

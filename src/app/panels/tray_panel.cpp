@@ -106,12 +106,14 @@ QLayout* TrayPanel::make_collection() {
   auto* box = button(tr("Photograph a box…"), "collection_box");
   auto* save = button(tr("Export…"), "collection_export");
   connect(box, &QPushButton::clicked, this, &TrayPanel::box_asked);
-  connect(edit, &QPushButton::clicked, this, [this] { emit edit_asked(session_.choices().collection); });
+  connect(edit, &QPushButton::clicked, this,
+          [this] { emit edit_asked(QString::fromStdString(session_.choices().collection)); });
   connect(import, &QPushButton::clicked, this, &TrayPanel::import_asked);
-  connect(save, &QPushButton::clicked, this, [this] { emit export_asked(session_.choices().collection); });
+  connect(save, &QPushButton::clicked, this,
+          [this] { emit export_asked(QString::fromStdString(session_.choices().collection)); });
   connect(collections_, &QComboBox::activated, this, [this](int row) {
     Choices c = session_.choices();
-    c.collection = collections_->itemData(row).toString();
+    c.collection = collections_->itemData(row).toString().toStdString();
     session_.change(c, tr("Collection"));
   });
   auto* grid = new QGridLayout;
@@ -223,7 +225,7 @@ void TrayPanel::refresh_choices() {
     collections_->addItem(tr("%1 (%2)").arg(words::collection_name(c)).arg(c.sticks.size()),
                           QString::fromStdString(c.id));
   }
-  collections_->setCurrentIndex(collections_->findData(session_.choices().collection));
+  collections_->setCurrentIndex(collections_->findData(QString::fromStdString(session_.choices().collection)));
   most_->show_value(session_.choices().plan.most_sticks);
   refresh_wishes();
 }

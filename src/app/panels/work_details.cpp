@@ -159,7 +159,8 @@ void WorkDetails::take_out() {
   dialog->setAcceptMode(QFileDialog::AcceptSave);
   dialog->setDefaultSuffix("zip");
   connect(dialog, &QFileDialog::fileSelected, this, [this, id = id_](const QString& file) {
-    const Status written = journal::write_folder(*keeper_.journal(), id, file);
+    const Status may = session_.read_files().may_write(file);
+    const Status written = !may ? may : journal::write_folder(*keeper_.journal(), id, file);
     if (!written) emit keeper_.failed(sentence(written.error()));
   });
   dialog->open();

@@ -28,6 +28,24 @@ QStringList all_marks_of(const QString& copy) {
   return out;
 }
 QString lock_of(const QString& copy) { return copy + ".lock"; }
+/// How often a copy was brought back and no plan came of it.
+QString tries_of(const QString& copy) { return copy + ".tries"; }
+
+int tries(const QString& copy) {
+  QFile f(tries_of(copy));
+  return f.open(QIODevice::ReadOnly) ? f.readAll().toInt() : 0;
+}
+
+/// Locks of windows that ended without a copy of their work.
+void clear_locks(const QDir& folder) {
+  for (const QFileInfo& info : folder.entryInfoList({"*.dune.lock"}, QDir::Files)) {
+    const QString copy = info.absoluteFilePath().chopped(5);
+    if (QFile::exists(copy)) continue;
+    QLockFile owner(info.absoluteFilePath());
+    owner.setStaleLockTime(0);
+    if (owner.tryLock(0)) owner.unlock();  // takes the file away with it
+  }
+}
 
 /// A name no other running program uses, and none that ran before.
 QString own_copy(const QString& folder) {
@@ -51,6 +69,9 @@ Autosave::Autosave(Session& session, const QString& folder, QObject* parent)
   connect(&session_, &Session::choices_changed, &timer_, qOverload<>(&QTimer::start));
   connect(&session_, &Session::marks_changed, this, &Autosave::mark);
   connect(&session_, &Session::reference_changed, &timer_, qOverload<>(&QTimer::start));
+  connect(&session_, &Session::plan_changed, this, [this] {
+    if (session_.planned()) QFile::remove(tries_of(file_));
+  });
 }
 
 Autosave::~Autosave() { writing_.waitForFinished(); }
@@ -58,17 +79,36 @@ Autosave::~Autosave() { writing_.waitForFinished(); }
 QStringList Autosave::left_behind() const {
   QStringList out;
   const QDir folder(QFileInfo(file_).path());
+  clear_locks(folder);
   for (const QFileInfo& info : folder.entryInfoList({"*.dune"}, QDir::Files, QDir::Time)) {
     const QString copy = info.absoluteFilePath();
     if (copy == QFileInfo(file_).absoluteFilePath()) continue;
     QLockFile owner(lock_of(copy));
     owner.setStaleLockTime(0);
-    if (owner.tryLock(0)) out << copy;
+    if (owner.tryLock(0) && tries(copy) < kMostTries) out << copy;
+  }
+  return out;
+}
+
+QStringList Autosave::put_aside() const {
+  QStringList out;
+  const QDir folder(QFileInfo(file_).path());
+  for (const QFileInfo& info : folder.entryInfoList({"*.dune"}, QDir::Files)) {
+    const QString copy = info.absoluteFilePath();
+    if (tries(copy) < kMostTries) continue;
+    const QString aside = folder.filePath(info.completeBaseName() + ".put-aside");
+    if (!QFile::rename(copy, aside)) continue;
+    QFile::remove(tries_of(copy));
+    out << aside;
   }
   return out;
 }
 
 Result<formats::Project> Autosave::read(const QString& copy) {
+  QFile tried(tries_of(copy));
+  const QByteArray now = QByteArray::number(tries(copy) + 1);
+  if (tried.open(QIODevice::WriteOnly)) tried.write(now);
+  tried.close();
   auto project = formats::load_project(copy);
   if (!project) return project;
   const QString file = marks_of(copy, project.value().plan.laid.size());
@@ -83,6 +123,8 @@ void Autosave::adopt(const QString& copy) {
   writing_.waitForFinished();
   discard(file_);
   QFile::rename(copy, file_);
+  QFile::remove(tries_of(file_));
+  QFile::rename(tries_of(copy), tries_of(file_));
   for (const QString& marks : all_marks_of(copy))
     QFile::rename(marks, file_ + marks.mid(QFileInfo(copy).absoluteFilePath().size()));
   timer_.start();
@@ -90,6 +132,7 @@ void Autosave::adopt(const QString& copy) {
 
 void Autosave::discard(const QString& copy) {
   QFile::remove(copy);
+  QFile::remove(tries_of(copy));
   for (const QString& marks : all_marks_of(copy)) QFile::remove(marks);
 }
 

@@ -27,6 +27,10 @@ class Autosave : public QObject {
   QStringList left_behind() const;
   /// The work of a copy. Errors as load_project.
   static Result<formats::Project> read(const QString& copy);
+  /// Brought back so often without a plan that it is likelier to end the program than to be of use.
+  static constexpr int kMostTries = 2;
+  /// Moves such copies where they are not offered any more, and says where that is.
+  QStringList put_aside() const;
   /// Takes a copy that was brought back over as this program's own.
   void adopt(const QString& copy);
   /// The artist does not want it.

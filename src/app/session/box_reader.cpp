@@ -45,6 +45,7 @@ BoxReader::BoxReader(Session& session, QObject* parent)
           this, [](double, const QString&) {}, [this](const auto& outcome) { finished(outcome); }) {}
 
 void BoxReader::write_sheet(const QString& file, const printed::Sheet& sheet, const media::Collection* known) {
+  if (const Status may = session_.read_files().may_write(file); !may) return emit failed(sentence(may.error()));
   const auto layout = printed::lay_out(sheet);
   if (!layout) return emit failed(sentence(layout.error()));
   const QStringList labels = known == nullptr ? exports::cell_numbers(layout.value()) : exports::cell_sticks(*known);
@@ -62,6 +63,7 @@ void BoxReader::run(Function function) {
 void BoxReader::open(const QString& file, const QString& paper, swatches::Kind kind) {
   const media::Paper* on = session_.materials().paper(paper);
   if (on == nullptr) return;
+  session_.read_files().note(file);
   run([file, kind, sheet_paper = *on,
        parameters = session_.materials().model.parameters](Observer& observer) -> Result<FoundPtr> {
     const auto photo = photo_in(file);

@@ -86,6 +86,7 @@ std::vector<calibrate::OffcutStroke> Calibrator::strokes() const {
 void Calibrator::write_table(const QString& file) {
   const PlannedPtr planned = session_.planned();
   if (!planned) return;
+  if (const Status may = session_.read_files().may_write(file); !may) return emit failed(sentence(may.error()));
   Result<QByteArray> bytes = formats::write_offcuts(strokes(), *planned->collection);
   if (!is_table(file)) bytes = sheet_of(strokes(), *planned->collection, file);
   const Status written = bytes ? files::write_bytes(file, bytes.value()) : Status(bytes.error());
@@ -95,6 +96,7 @@ void Calibrator::write_table(const QString& file) {
 void Calibrator::read_table(const QString& file) {
   const PlannedPtr planned = session_.planned();
   if (runner_.busy() || !planned) return;
+  session_.read_files().note(file);
   runner_.run([planned, file, strokes = strokes(), parameters = session_.materials().model.parameters,
                artist = artist_](Observer& observer) -> Result<FoundPtr> {
     if (file.endsWith(".json", Qt::CaseInsensitive)) return kept_in(file, planned);
@@ -131,6 +133,7 @@ void Calibrator::take() {
 
 void Calibrator::keep(const QString& file) {
   if (!found_) return;
+  if (const Status may = session_.read_files().may_write(file); !may) return emit failed(sentence(may.error()));
   const auto json = formats::calibration_to_json(found_->calibration, *found_->planned->collection);
   const Status written = files::write_bytes(file, QByteArray::fromStdString(json.dump(1) + "\n"));
   if (!written) emit failed(sentence(written.error()));

@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "looks/images.h"
-#include "session/choice_rules.h"
+#include "job/settle.h"
 #include "session/photo_file.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
@@ -78,6 +78,7 @@ void Checker::run(Function function) {
 
 void Checker::open(const QString& file) {
   if (running_) return;
+  session_.read_files().note(file);
   run([file](Observer&) -> Result<std::shared_ptr<const Taken>> {
     auto photo = photo_in(file);
     if (!photo) return photo.error();
@@ -260,7 +261,7 @@ void Checker::take() {
   if (!checked_ || checked_->laid.empty() || checked_->planned != session_.planned()) return;
   Choices next = session_.choices();
   next.plan.laid = checked_->laid;
-  forget_passes(next.marks);
+  job::forget_passes(next.marks);
   next.plan.order_by_hand.clear();
   next.plan.given_tray = checked_->planned->plan.tray;
   next.plan.rest =

@@ -31,6 +31,10 @@ void Exporter::cancel() {
 bool Exporter::begin(const QString& file, exports::ExportOptions options) {
   const PlannedPtr planned = session_.planned();
   if (busy() || !planned) return false;
+  if (const Status may = session_.read_files().may_write(file); !may) {
+    emit failed(sentence(may.error()));
+    return false;
+  }
   file_ = file;
   reporter_ = std::make_shared<Reporter>(this, [this](double f, const QString& step) { emit progressed(f, step); });
   watcher_.setFuture(QtConcurrent::run(

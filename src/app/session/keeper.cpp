@@ -46,6 +46,7 @@ Keeper::Keeper(Session& session, const QString& folder, std::function<qint64()> 
         emit failed(trouble_);
         emit changed();
       }) {
+  session_.read_files().note(QDir(folder).filePath(journal::kJournalFile));
   auto opened = journal::open_folder(folder, now_s_());
   if (opened) {
     opened_ = std::move(opened).value();

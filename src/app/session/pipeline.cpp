@@ -9,8 +9,7 @@ namespace yd::app {
 namespace {
 
 template <class List>
-auto* find(const List& list, const QString& id) {
-  const std::string wanted = id.toStdString();
+auto* find(const List& list, const std::string& wanted) {
   for (const auto& item : list) {
     if (item.id == wanted) return &item;
   }
@@ -50,14 +49,13 @@ exports::PlanView view_of(const Planned& p, const optics::Parameters& parameters
           p.guide};
 }
 
-const media::Paper* Materials::paper(const QString& id) const { return find(papers, id); }
+const media::Paper* Materials::paper(const std::string& id) const { return find(papers, id); }
 
-const media::Collection* Materials::collection(const QString& id) const { return find(collections, id); }
+const media::Collection* Materials::collection(const std::string& id) const { return find(collections, id); }
 
 std::string Materials::own_id(const std::string& name) const {
   std::string out = "own-" + name;
-  for (int n = 2; collection(QString::fromStdString(out)) != nullptr; ++n)
-    out = "own-" + name + "-" + std::to_string(n);
+  for (int n = 2; collection(out) != nullptr; ++n) out = "own-" + name + "-" + std::to_string(n);
   return out;
 }
 

@@ -25,8 +25,12 @@ struct Materials {
   std::vector<media::Paper> papers;
   std::vector<media::Collection> collections;
 
-  const media::Paper* paper(const QString& id) const;
-  const media::Collection* collection(const QString& id) const;
+  const media::Paper* paper(const std::string& id) const;
+  const media::Paper* paper(const char* id) const { return paper(std::string(id)); }
+  const media::Paper* paper(const QString& id) const { return paper(id.toStdString()); }
+  const media::Collection* collection(const std::string& id) const;
+  const media::Collection* collection(const char* id) const { return collection(std::string(id)); }
+  const media::Collection* collection(const QString& id) const { return collection(id.toStdString()); }
   /// For a collection of the artist's with this name, one that no other has.
   std::string own_id(const std::string& name) const;
 };

@@ -6,7 +6,7 @@
 
 #include "formats/plan_json.h"
 #include "session/boards.h"
-#include "session/choice_rules.h"
+#include "job/settle.h"
 #include "session/commands.h"
 #include "session/reporter.h"
 #include "session/sentences.h"
@@ -28,7 +28,7 @@ Session::~Session() {
 }
 
 void Session::open_picture(const QByteArray& bytes, const QString& name) {
-  forget_picture(choices_);
+  job::forget_picture(choices_);
   work_id_ = QUuid::createUuid().toString(QUuid::WithoutBraces);
   begin(bytes, name);
   emit choices_changed();
@@ -52,13 +52,7 @@ void Session::begin(const QByteArray& bytes, const QString& name) {
 }
 
 void Session::open_project(formats::Project project) {
-  choices_.composition = project.composition;
-  choices_.read = project.read;
-  choices_.plan = project.plan;
-  choices_.ground_weights = project.ground_weights;
-  choices_.marks = project.marks;
-  choices_.paper = QString::fromStdString(project.paper.id);
-  choices_.collection = QString::fromStdString(project.collection.id);
+  choices_ = formats::choices_of(project);
   // The project's own copies win over what ships: the plan must come out as it was.
   const auto put = [](auto& list, auto item) {
     const auto same = std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.id == item.id; });
@@ -80,11 +74,7 @@ formats::Project Session::project() const {
   p.work_id = work_id_;
   p.reference = reference_;
   p.reference_name = reference_name_;
-  p.read = choices_.read;
-  p.plan = choices_.plan;
-  p.composition = choices_.composition;
-  p.ground_weights = choices_.ground_weights;
-  p.marks = choices_.marks;
+  formats::take_choices(p, choices_);
   p.paper = *materials_.paper(choices_.paper);
   p.collection = *materials_.collection(choices_.collection);
   return p;
@@ -105,7 +95,7 @@ void Session::change(const Choices& wished, const QString& text, Merge merge) {
             .arg(formats::kMostMarks));
     return;
   }
-  const Choices next_choices = settled(wished, choices_, planned_ ? &planned_->plan : nullptr);
+  const Choices next_choices = job::settled(wished, choices_, planned_ ? &planned_->plan : nullptr);
   if (next_choices == choices_) return;
   undo_.push(new ChoiceCommand(this, next_choices, text, merge));
 }
@@ -290,10 +280,10 @@ void Session::put_sticks(const media::Collection& wished, Choices then, const QS
   const media::Collection* known = materials_.collection(id);
   const auto before = known == nullptr ? std::nullopt : std::optional(*known);
   media::Collection after = wished;
-  if (before && choices_.collection == id) {
+  if (before && choices_.collection == wished.id) {
     // Marks name passes of the present plan, which ends here; what they say is on the paper is kept.
     if (planned_) then.plan.laid = plan::laid_after(planned_->plan, then.plan.laid, then.marks);
-    forget_passes(then.marks);
+    job::forget_passes(then.marks);
     keep_sticks_on_paper(then.plan, *before, after);
     move_sticks(then.plan, *before, after);
   }
@@ -308,7 +298,7 @@ void Session::put_collection(const std::string& id, const std::optional<media::C
   if (same != all.end() && collection) *same = *collection;
   if (same != all.end() && !collection) all.erase(same);
   emit collection_changed(QString::fromStdString(id));
-  if (choices.collection == QString::fromStdString(id)) plan_dirty_ = true;
+  if (choices.collection == id) plan_dirty_ = true;
   apply(choices);
 }
 

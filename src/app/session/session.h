@@ -13,6 +13,7 @@
 #include <variant>
 
 #include "formats/project.h"
+#include "session/read_files.h"
 #include "session/pipeline.h"
 
 namespace yd::app {
@@ -62,6 +63,7 @@ class Session : public QObject {
   SubjectPtr subject() const { return subject_; }
   PlannedPtr planned() const { return planned_; }
   QUndoStack& undo_stack() { return undo_; }
+  ReadFiles& read_files() { return read_files_; }
   bool busy() const { return work_ != Work::none; }
 
   /// Starts a new project from picture bytes.
@@ -161,6 +163,7 @@ class Session : public QObject {
   PlannedPtr planned_;
   ReachPtr reach_;
   colour::Illuminant light_ = colour::Illuminant::d50;
+  ReadFiles read_files_;
   QUndoStack undo_;
   int cursor_ = 0;
   int lit_pass_ = 0;

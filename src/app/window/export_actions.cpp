@@ -45,7 +45,8 @@ void ExportActions::ask_marks() {
   dialog->setAcceptMode(QFileDialog::AcceptSave);
   dialog->setDefaultSuffix("pdf");
   connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& file) {
-    const Status written = files::write_bytes(file, exports::corner_marks_pdf());
+    const Status may = session_.read_files().may_write(file);
+    const Status written = may ? files::write_bytes(file, exports::corner_marks_pdf()) : may;
     notice_.show_sentence(written ? tr("Written: %1").arg(QDir::toNativeSeparators(file)) : sentence(written.error()));
   });
   dialog->open();

@@ -98,8 +98,9 @@ void FileActions::finish_reading() {
   const QString file = std::exchange(reading_file_, {});
   const QString copy = std::exchange(bringing_back_, {});
   const std::shared_ptr<Read> read = reading_.result();
+  session_.read_files().note(file);
   if (auto* bytes = std::get_if<Result<QByteArray>>(read.get())) {
-    if (!*bytes) return notice_.show_sentence(sentence(bytes->error()));
+    if (!*bytes) return refuse(bytes->error());
     notice_.hide();
     session_.open_picture(bytes->value(), QFileInfo(file).fileName());
     set_file({}, true);
@@ -116,12 +117,22 @@ void FileActions::finish_reading() {
   emit title_changed();
 }
 
+void FileActions::refuse(const Error& error) {
+  notice_.show_sentence(sentence(error));
+  emit refused(sentence(error));
+}
+
 void FileActions::refuse_project(const Error& error, const QString& copy) {
-  if (copy.isEmpty()) return notice_.show_sentence(sentence(error));
+  if (copy.isEmpty()) return refuse(error);
   notice_.ask(sentence(error), tr("Throw it away"), [copy] { Autosave::discard(copy); });
 }
 
 bool FileActions::save_path(const QString& file) {
+  // A project may be saved over a project, but not over the picture it is about.
+  if (const Status may = session_.read_files().may_write(file); !may && !is_project(file)) {
+    notice_.show_sentence(sentence(may.error()));
+    return false;
+  }
   formats::Project project = session_.project();
   if (session_.planned()) project.thumbnail = formats::thumbnail_bytes(session_.planned()->finished);
   const Status status = formats::save_project(file, project, session_.plan_copy());
@@ -201,6 +212,9 @@ bool FileActions::may_close(const std::function<void()>& close) {
 }
 
 void FileActions::offer_recovery() {
+  for (const QString& aside : autosave_.put_aside())
+    notice_.show_sentence(
+        tr("Work that could not be brought back twice was put aside, so that it ends no window more: %1").arg(aside));
   const QStringList left = autosave_.left_behind();
   if (left.isEmpty()) return;
   const QString& copy = left.first();

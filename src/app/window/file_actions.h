@@ -45,6 +45,8 @@ class FileActions : public QObject {
   void title_changed();
   /// The project lies in this file now: it was opened or saved.
   void saved(const QString& file);
+  /// A file could not be opened, and why.
+  void refused(const QString& sentence);
   /// What is being read, in words; empty when done.
   void reading_changed(const QString& text);
 
@@ -57,6 +59,7 @@ class FileActions : public QObject {
   void when_nothing_is_at_stake(const QString& action, std::function<void()> then);
   void start_reading(const QString& file, const std::function<Read()>& read);
   void finish_reading();
+  void refuse(const Error& error);
   void refuse_project(const Error& error, const QString& copy);
   void bring_back(const QString& copy);
   void save();

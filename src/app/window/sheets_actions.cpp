@@ -59,7 +59,7 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   connect(&stages, &Stages::stage_changed, this, &SheetsActions::back);
   const auto take_paper = [this](const QString& paper) {
     Choices c = session_.choices();
-    c.paper = paper;
+    c.paper = paper.toStdString();
     session_.change(c, tr("Paper"));
     back();
   };
@@ -93,7 +93,7 @@ void SheetsActions::back() {
 
 void SheetsActions::take_collection(const QString& id) {
   Choices c = session_.choices();
-  c.collection = id;
+  c.collection = id.toStdString();
   session_.change(c, tr("Collection"));
   collection_->show_collection(id);
   centre_.setCurrentWidget(collection_);
@@ -191,6 +191,7 @@ void SheetsActions::import_dialog() {
 }
 
 void SheetsActions::import_file(const QString& file) {
+  session_.read_files().note(file);
   const auto bytes = pictures::read_bytes(file);
   if (!bytes) return notice_.show_sentence(sentence(bytes.error()));
   const Status shown = import_->show_file(bytes.value(), file);
@@ -216,6 +217,7 @@ void SheetsActions::export_dialog(const QString& collection) {
 Status SheetsActions::export_to(const QString& file, const QString& collection) {
   const media::Collection* c = session_.materials().collection(collection);
   if (c == nullptr) return bad_value("collection", "is not there");
+  if (Status may = session_.read_files().may_write(file); !may) return may;
   QByteArray bytes;
   if (file.endsWith(".csv", Qt::CaseInsensitive)) {
     bytes = formats::write_csv(*c);

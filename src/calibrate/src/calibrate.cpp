@@ -21,9 +21,10 @@ constexpr double kHand = 0.35;    // and a hand, as a share
 constexpr double kFurthest = 25;  // of a masstone, in L, a or b
 constexpr int kRounds = 5;
 constexpr std::size_t kEvery = 4;  // reading that is left out to judge by
-// Of so many readings most are of strokes that were laid before, to a fiftieth of full pressure, which no hand holds.
+// Of so many readings most are of strokes that were laid before, to a tenth of full pressure, finer than a hand holds
+// it.
 constexpr std::size_t kMany = 400;
-constexpr double kFiftieth = 50;
+constexpr double kTenth = 10;
 
 /// Readings of one stroke: their mean, and how many they are. The squares of many are the same but for a constant.
 struct Repeated {
@@ -35,7 +36,7 @@ std::map<int, std::vector<Repeated>> by_stick(std::span<const Reading> readings)
   std::map<int, std::vector<Repeated>> out;
   std::map<std::tuple<int, double, plan::Technique>, std::size_t> known;
   for (Reading r : readings) {
-    if (readings.size() > kMany) r.stroke.pressure = std::ceil(r.stroke.pressure * kFiftieth) / kFiftieth;
+    if (readings.size() > kMany) r.stroke.pressure = std::ceil(r.stroke.pressure * kTenth) / kTenth;
     std::vector<Repeated>& of = out[r.stroke.stick];
     const auto [at, fresh] =
         known.emplace(std::tuple{r.stroke.stick, r.stroke.pressure, r.stroke.technique}, of.size());

@@ -12,6 +12,7 @@
 #include "print_words.h"
 #include "subject/measure.h"
 #include "subject/outline.h"
+#include "pdf_same.h"
 
 namespace yd::exports {
 namespace {
@@ -191,7 +192,7 @@ QByteArray outline_pdf(const PlanView& plan, const OutlineOptions& options) {
     }
   }
   painter.end();
-  return out;
+  return made_the_same(std::move(out));
 }
 
 }  // namespace yd::exports

@@ -13,6 +13,7 @@
 #include "print_words.h"
 #include "words/names.h"
 #include "words/lengths.h"
+#include "pdf_same.h"
 
 namespace yd::exports {
 namespace {
@@ -102,7 +103,7 @@ Result<QByteArray> plan_pdf(const PlanView& plan, const PdfOptions& options, Obs
     cross_sections(page, plan);
     safety(page, plan);
   }
-  return out;
+  return made_the_same(std::move(out));
 }
 
 }  // namespace yd::exports

@@ -14,6 +14,7 @@
 #include "exports/plan_pdf.h"
 #include "printed/marks.h"
 #include "words/names.h"
+#include "pdf_same.h"
 
 namespace yd::exports {
 namespace {
@@ -78,7 +79,7 @@ QByteArray pdf_of(const QSizeF& page_mm, const std::function<void(QPainter&)>& d
   painter.scale(kDotsPerMm, kDotsPerMm);
   draw(painter);
   painter.end();
-  return out;
+  return made_the_same(std::move(out));
 }
 
 }  // namespace

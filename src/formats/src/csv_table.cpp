@@ -101,7 +101,7 @@ class Row {
     }
     const auto lab = colour();
     if (!lab) return lab.error();
-    media::Stick s = media::stick_of(lab.value(), at(CsvField::name).toStdString(), medium);
+    media::Stick s = media::stick_of(lab.value(), csv_text(at(CsvField::name).toStdString()), medium);
     const QStringList pigments = at(CsvField::pigments).split(QRegularExpression("[\\s,;/+]+"), Qt::SkipEmptyParts);
     for (const QString& p : pigments) s.pigments.push_back(p.toStdString());
     s.lightfast = at(CsvField::lightfast).toUpper().toStdString();
@@ -211,7 +211,20 @@ Result<ImportedSticks> sticks_from_csv(const CsvTable& table, const std::vector<
   return out;
 }
 
-QByteArray csv_quoted(const std::string& text) {
+namespace {
+
+bool is_formula(std::string_view text) {
+  return !text.empty() && std::string_view("=+-@\t\r").find(text[0]) != std::string_view::npos;
+}
+
+}  // namespace
+
+std::string csv_text(const std::string& field) {
+  return !field.empty() && field[0] == '\'' && is_formula(std::string_view(field).substr(1)) ? field.substr(1) : field;
+}
+
+QByteArray csv_quoted(const std::string& given) {
+  const std::string text = is_formula(given) ? "'" + given : given;
   QByteArray out(static_cast<qsizetype>(2 * text.size() + 2), '\0');
   out.resize(
       static_cast<qsizetype>(csv_write(out.data(), static_cast<std::size_t>(out.size()), text.data(), text.size())));

@@ -10,6 +10,7 @@
 #include <optional>
 
 #include "formats/collection_file.h"
+#include "formats/csv.h"
 #include "formats/plan_json.h"
 #include "media/fields.h"
 
@@ -58,7 +59,7 @@ std::optional<double> pressure_of(const OffcutRow& row) {
 Result<calibrate::OffcutStroke> stroke_of(const OffcutRow& row, const std::string& where, int line,
                                           const media::Collection& collection) {
   calibrate::OffcutStroke out;
-  const std::string id = row.text(0).toStdString();
+  const std::string id = csv_text(row.text(0).toStdString());
   const auto stick = std::find_if(collection.sticks.begin(), collection.sticks.end(),
                                   [&](const media::Stick& s) { return s.id == id; });
   if (stick == collection.sticks.end())
@@ -131,8 +132,13 @@ QByteArray table(const QByteArrayList& rows) {
 }
 
 QByteArray row_of(const calibrate::OffcutStroke& s, const media::Collection& c) {
-  return QByteArrayList{QByteArray::fromStdString(c.sticks[static_cast<std::size_t>(s.stick)].id),
-                        QByteArray::number(s.pressure), plan::name(s.technique)}
+  // As it is where that is no matter: people read and type the table.
+  const std::string& id = c.sticks[static_cast<std::size_t>(s.stick)].id;
+  const QByteArray quoted = csv_quoted(id);
+  const bool plain =
+      quoted.size() == static_cast<qsizetype>(id.size()) + 2 && id.find_first_of(",;\t\r\n") == std::string::npos;
+  return QByteArrayList{plain ? QByteArray::fromStdString(id) : quoted, QByteArray::number(s.pressure),
+                        plan::name(s.technique)}
       .join(',');
 }
 

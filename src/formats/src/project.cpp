@@ -2,6 +2,7 @@
 #include "formats/project.h"
 
 #include <QFileInfo>
+#include <QUuid>
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
@@ -130,6 +131,24 @@ Result<Project> project_of(const Result<Entries>& entries, const QString& file) 
 }
 
 }  // namespace
+
+job::Choices choices_of(const Project& p) {
+  return {p.composition, p.read, p.plan, p.marks, p.ground_weights, p.paper.id, p.collection.id};
+}
+
+void take_choices(Project& p, const job::Choices& c) {
+  p.composition = c.composition;
+  p.read = c.read;
+  p.plan = c.plan;
+  p.marks = c.marks;
+  p.ground_weights = c.ground_weights;
+}
+
+QString work_id_of(const Project& project) {
+  const QUuid ours("{8d1c0f5e-6f5c-4f6b-9a53-5d0a7a3f2b11}");
+  const QByteArray all = to_bytes(head(project)) + to_bytes(media::to_json(project.collection)) + project.reference;
+  return QUuid::createUuidV5(ours, all).toString(QUuid::WithoutBraces);
+}
 
 Status save_project(const QString& file, const Project& project, const json& plan_copy) {
   Entries entries;

@@ -50,11 +50,14 @@ class WatchedBytes : public QIODevice {
   explicit WatchedBytes(const QByteArray& bytes) : bytes_(bytes) { open(ReadOnly | Unbuffered); }
   qint64 size() const override { return bytes_.size(); }
   bool ran_out() const { return ran_out_; }
-  void begin_watching() { ran_out_ = false; }
+  /// The same of readers that ask for what they want and no more.
+  bool fell_short() const { return fell_short_; }
+  void begin_watching() { ran_out_ = fell_short_ = false; }
 
  protected:
   qint64 readData(char* to, qint64 most) override {
     const qint64 n = std::min(most, bytes_.size() - pos());
+    fell_short_ = fell_short_ || n < most;
     if (n <= 0) ran_out_ = most > 0;
     if (n <= 0) return 0;
     std::memcpy(to, bytes_.constData() + pos(), static_cast<std::size_t>(n));
@@ -65,6 +68,7 @@ class WatchedBytes : public QIODevice {
  private:
   const QByteArray& bytes_;
   bool ran_out_ = false;
+  bool fell_short_ = false;
 };
 
 /// The decoders' own lines on standard error are for those who write decoders. Most go through Qt's log; libpng and
@@ -148,8 +152,8 @@ class Decoder {
     watched_.begin_watching();
     const QImage image = reader_.read();
     // These readers fill what is missing with grey or leave it out, and say nothing.
-    const bool asks_for_all = kind_ == "jpeg" || kind_ == "bmp" || kind_ == "ppm";
-    const bool cut = (asks_for_all && watched_.ran_out()) || (kind_ == "gif" && !gif_is_whole(bytes_));
+    const bool cut = (kind_ == "jpeg" && watched_.ran_out()) || (kind_ == "bmp" && watched_.fell_short()) ||
+                     (kind_ == "gif" && !gif_is_whole(bytes_));
     if (cut) return Error{Error::Code::bad_format, plain(where), "is cut short"};
     if (image.isNull())
       return Error{Error::Code::bad_format, plain(where), "is damaged or cut short: " + plain(reader_.errorString())};

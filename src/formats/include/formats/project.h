@@ -5,6 +5,7 @@
 #include <QString>
 #include <nlohmann/json_fwd.hpp>
 
+#include "job/choices.h"
 #include "media/collection.h"
 #include "media/paper.h"
 #include "advice/ground_choice.h"
@@ -40,6 +41,13 @@ struct Project {
   media::Collection collection;
   QByteArray thumbnail;  ///< the Board as PNG, at most 512 pixels a side; empty: none. Written, not read back
 };
+
+/// What was chosen in a project, and such choices put into one; paper and sticks themselves stay.
+job::Choices choices_of(const Project& project);
+void take_choices(Project& project, const job::Choices& choices);
+
+/// For a work that has no id yet: the same picture, choices and materials are the same work (RFC 4122, version 5).
+QString work_id_of(const Project& project);
 
 /// `plan_copy` may be null. Errors: `io` naming the file; the file that was there is kept whole.
 Status save_project(const QString& file, const Project& project, const nlohmann::json& plan_copy);

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: MIT
-#include "session/choice_rules.h"
+#include "job/settle.h"
 
 #include <algorithm>
 
-namespace yd::app {
+namespace yd::job {
 namespace {
 
 /// What stays true of choices that name masses when edits are added: a merged mass is gone, later ones move up.
@@ -141,4 +141,4 @@ Choices settled(const Choices& wished, const Choices& now, const plan::Plan* pla
   return next;
 }
 
-}  // namespace yd::app
+}  // namespace yd::job

@@ -2,10 +2,11 @@
 // What hangs on a choice goes with it, and what does not stays.
 #include <QTest>
 
-#include "session/choice_rules.h"
+#include "job/settle.h"
+#include "support/random.h"
 
 using namespace yd;
-using app::Choices;
+using job::Choices;
 
 namespace {
 
@@ -22,28 +23,64 @@ Choices worked_on() {
   pass.pass = "0/1/2";
   pass.state = plan::PassMark::State::done;
   plan::PassMark chore = pass;
-  chore.pass = std::string(app::kChoreMark) + "drawing/1";
+  chore.pass = std::string(job::kChoreMark) + "drawing/1";
   c.marks = {pass, chore};
   return c;
 }
 
+void change_something(Choices& c, Random& random) {
+  switch (random.below(9)) {
+    case 0:
+      c.plan.most_sticks = 1 + static_cast<int>(random.below(30));
+      break;
+    case 1:
+      c.plan.school = plan::kSchools[random.below(plan::kSchools.size())];
+      break;
+    case 2:
+      c.paper = random.below(2) == 0 ? "card-olive" : "laid-buff";
+      break;
+    case 3:
+      c.collection = random.below(2) == 0 ? "other" : "third";
+      break;
+    case 4:
+      c.read.masses = 8 + static_cast<int>(random.below(20));
+      break;
+    case 5: {
+      subject::MassEdit merge;
+      merge.kind = subject::MassEdit::Kind::merge;
+      merge.mass = 0;
+      merge.other = 1 + static_cast<int>(random.below(4));
+      c.read.edits.push_back(merge);
+      break;
+    }
+    case 6:
+      c.plan.given_tray = {static_cast<int>(random.below(20))};
+      break;
+    case 7:
+      c.composition.width_cm = 20 + static_cast<double>(random.below(60));
+      break;
+    default:
+      c.read.colours.mood = subject::Mood::vivid;
+  }
+}
+
 }  // namespace
 
-class TestChoices : public QObject {
+class TestSettle : public QObject {
   Q_OBJECT
  private slots:
   void nothing_hangs_on_the_course() {
     const Choices now = worked_on();
     Choices wished = now;
     wished.plan.course = plan::Course::features_first;
-    QVERIFY(app::settled(wished, now, nullptr) == wished);
+    QVERIFY(job::settled(wished, now, nullptr) == wished);
   }
 
   void other_masses_take_what_names_them_along() {
     const Choices now = worked_on();
     Choices wished = now;
     wished.read.masses += 4;
-    const Choices next = app::settled(wished, now, nullptr);
+    const Choices next = job::settled(wished, now, nullptr);
     QVERIFY(next.plan.by_hand.empty() && next.plan.ways.empty() && next.marks.empty());
     // A coat for a plane names no mass.
     QCOMPARE(next.plan.underpaint.exceptions.size(), std::size_t{1});
@@ -58,7 +95,7 @@ class TestChoices : public QObject {
     merge.mass = 0;
     merge.other = 1;
     wished.read.edits.push_back(merge);
-    const Choices next = app::settled(wished, now, nullptr);
+    const Choices next = job::settled(wished, now, nullptr);
     QCOMPARE(next.plan.by_hand.size(), std::size_t{1});
     QCOMPARE(next.plan.by_hand[0].mass, 2);
     QCOMPARE(next.plan.ways.size(), std::size_t{1});
@@ -71,7 +108,7 @@ class TestChoices : public QObject {
     const Choices now = worked_on();
     Choices wished = now;
     wished.collection = "other";
-    const Choices next = app::settled(wished, now, nullptr);
+    const Choices next = job::settled(wished, now, nullptr);
     QVERIFY(next.plan.wishes.must_have.empty() && next.plan.given_tray.empty() && next.plan.by_hand.empty());
     QVERIFY(next.marks.empty());
     QCOMPARE(next.plan.ways.size(), now.plan.ways.size());
@@ -81,22 +118,35 @@ class TestChoices : public QObject {
     const Choices now = worked_on();
     Choices wished = now;
     wished.plan.most_sticks += 2;
-    QVERIFY(app::settled(wished, now, nullptr).plan.given_tray.empty());
+    QVERIFY(job::settled(wished, now, nullptr).plan.given_tray.empty());
     wished.plan.given_tray = {7, 8};
-    QCOMPARE(app::settled(wished, now, nullptr).plan.given_tray, (std::vector<int>{7, 8}));
+    QCOMPARE(job::settled(wished, now, nullptr).plan.given_tray, (std::vector<int>{7, 8}));
+  }
+
+  // What is settled stays as it is, whatever was changed before.
+  void settling_twice_changes_nothing() {
+    Random random(4);
+    for (int round = 0; round < 500; ++round) {
+      const Choices now = worked_on();
+      Choices wished = now;
+      for (int n = 0; n < 3; ++n) change_something(wished, random);
+      const Choices next = job::settled(wished, now, nullptr);
+      QVERIFY(job::settled(next, next, nullptr) == next);
+      QVERIFY(job::settled(now, now, nullptr) == now);
+    }
   }
 
   void passes_are_forgotten_what_was_done_besides_is_not() {
     auto marks = worked_on().marks;
-    app::forget_passes(marks);
+    job::forget_passes(marks);
     QCOMPARE(marks.size(), std::size_t{1});
     QVERIFY(marks[0].pass.find("drawing") != std::string::npos);
     Choices c = worked_on();
-    app::forget_picture(c);
+    job::forget_picture(c);
     QVERIFY(c.marks.empty() && c.plan.by_hand.empty() && c.plan.underpaint.empty());
     QCOMPARE(c.plan.wishes.must_have, std::vector<int>{5});
   }
 };
 
-QTEST_APPLESS_MAIN(TestChoices)
-#include "test_choices.moc"
+QTEST_APPLESS_MAIN(TestSettle)
+#include "test_settle.moc"

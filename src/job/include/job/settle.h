@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
-#include "session/choices.h"
+#include "job/choices.h"
 
-namespace yd::app {
+namespace yd::job {
 
 /// A fresh sheet: nothing is laid, no order was wished.
 void take_fresh_sheet(Choices& choices);
@@ -16,4 +16,4 @@ void forget_picture(Choices& choices);
 /// the collection, what lies on the paper stays. `plan`: the present one, or null.
 Choices settled(const Choices& wished, const Choices& now, const plan::Plan* plan);
 
-}  // namespace yd::app
+}  // namespace yd::job

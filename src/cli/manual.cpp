@@ -71,9 +71,12 @@ near and dark to light. What it writes is JSON on standard output where nothing 
 .PP
 Wherever a command asks for
 .I FILE
-it takes a picture (PNG, JPEG, WebP, TIFF, BMP, HEIF, AVIF) or a
+it takes a picture (PNG, JPEG, WebP, TIFF, BMP, GIF, PPM, HEIF, AVIF) or a
 .I .dune
-project; options given on the command line go before those of the project.
+project; options given on the command line go before those of the project, and what hangs on them is put right as the window does.
+What it reads it never writes over; where a file is asked for to write to,
+.B \-
+is standard output, and a device or a pipe is written to as it is.
 .SH COMMANDS
 )";
 
@@ -83,6 +86,9 @@ constexpr const char* kTail = R"(.SH EXIT STATUS
 .TP
 .B YAWNING_DUNE_DATA
 Folder with the papers, collections, model parameters, fonts and icons, in place of the ones that ship.
+.TP
+.B SOURCE_DATE_EPOCH
+Seconds since 1970: the date that a PDF carries. All else that is written is the same whenever it is.
 .SH FILES
 .TP
 .I ~/.local/share/Yawning Dune/Yawning Dune

@@ -9,9 +9,10 @@
 namespace {
 
 const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
-const QStringList kCore = QStringList{"support", "parallel", "fit", "colour", "optics", "media", "subject"} + kRooms +
-                          QStringList{"board", "printed", "standin", "check", "calibrate", "swatches", "practice"};
-const QStringList kLayers = kCore + QStringList{"words", "pictures", "formats", "exports", "journal"};
+const QStringList kCore =
+    QStringList{"support", "parallel", "fit", "colour", "optics", "media", "subject"} + kRooms +
+    QStringList{"board", "job", "printed", "standin", "check", "calibrate", "swatches", "practice"};
+const QStringList kLayers = kCore + QStringList{"files", "words", "pictures", "formats", "exports", "journal"};
 
 struct Include {
   QString file, folder, name;

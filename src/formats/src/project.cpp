@@ -150,7 +150,7 @@ QString work_id_of(const Project& project) {
   return QUuid::createUuidV5(ours, all).toString(QUuid::WithoutBraces);
 }
 
-Status save_project(const QString& file, const Project& project, const json& plan_copy) {
+Result<QByteArray> project_bytes(const Project& project, const json& plan_copy) {
   Entries entries;
   entries[kProjectEntry] = to_bytes(head(project));
   entries[kReferenceEntry] = project.reference;
@@ -158,7 +158,11 @@ Status save_project(const QString& file, const Project& project, const json& pla
   if (!plan_copy.is_null()) entries[kPlanEntry] = to_bytes(plan_copy);
   if (!project.thumbnail.isEmpty()) entries[kThumbnailEntry] = project.thumbnail;
   entries[kTypeEntry] = kProjectMimeType;
-  const auto bytes = pack_archive(entries, kTypeEntry);
+  return pack_archive(entries, kTypeEntry);
+}
+
+Status save_project(const QString& file, const Project& project, const json& plan_copy) {
+  const auto bytes = project_bytes(project, plan_copy);
   if (!bytes) return Error{Error::Code::io, file.toStdString(), bytes.error().what};
   // What could not be opened again must not take the place of what can.
   const auto again = project_of(read_archive(bytes.value(), file), file);

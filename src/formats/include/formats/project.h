@@ -49,7 +49,10 @@ void take_choices(Project& project, const job::Choices& choices);
 /// For a work that has no id yet: the same picture, choices and materials are the same work (RFC 4122, version 5).
 QString work_id_of(const Project& project);
 
-/// `plan_copy` may be null. Errors: `io` naming the file; the file that was there is kept whole.
+/// What the file of a project holds, whether or not it could be opened again. Errors: `io`.
+Result<QByteArray> project_bytes(const Project& project, const nlohmann::json& plan_copy);
+/// `plan_copy` may be null. Errors: `io` naming the file, those of load_project where it could not be opened again; the
+/// file that was there is kept whole.
 Status save_project(const QString& file, const Project& project, const nlohmann::json& plan_copy);
 
 /// Errors: `too_new`, `bad_format`, `too_large`, `bad_value` naming file and field.

@@ -5,7 +5,6 @@
 
 #include "check/report.h"
 #include "formats/plan_json.h"
-#include "guide/guide.h"
 #include "words/checked.h"
 #include "work.h"
 
@@ -101,8 +100,7 @@ Status run_check(const CheckArguments& a) {
     return bad_value("--done", "is more than the " + std::to_string(all) + " passes of the plan");
   const auto photo = read_picture(a.photo_file);
   if (!photo) return photo.error();
-  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
-  const board::BoardMap map = board::make_map(w.subject, w.plan, w.paper, guide.touches);
+  const board::BoardMap map = job::guided(w.plan, w.subject, w.studio(), w.options.sheet_cm2).map;
   check::Work in{&w.plan, &w.subject,     &map,    &w.paper, &w.collection, &w.model.parameters,
                  {},      w.options.hand, a.strip, {}};
   in.done.assign(all, a.passes_done < 0 ? 1 : 0);

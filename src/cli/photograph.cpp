@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: MIT
 #include "formats/plan_json.h"
-#include "guide/guide.h"
 #include "pictures/pictures.h"
 #include "standin/camera.h"
 #include "standin/hand.h"
@@ -28,12 +27,10 @@ Status run_photograph(const PhotographArguments& a) {
   const int all = static_cast<int>(w.plan.passes.size());
   const int done = a.done < 0 ? all : a.done;
   if (done > all) return bad_value("--done", "is more than the " + std::to_string(all) + " passes of the plan");
-  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
   const standin::Hand hand{w.options.hand, a.forgets, a.seed};
   const plan::Plan painted = standin::painted_by(w.plan, hand);
-  const board::BoardMap map = board::make_map(w.subject, w.plan, w.paper, guide.touches);
-  const board::BoardImage board =
-      board::render(map, board::palette_after(painted, done, w.paper, w.collection, w.model.parameters));
+  const board::BoardMap map = job::guided(w.plan, w.subject, w.studio(), w.options.sheet_cm2).map;
+  const board::BoardImage board = job::board_after(map, painted, done, w.studio());
   standin::Camera camera = standin::handheld(a.seed);
   camera.glare = a.glare;
   standin::Sheet sheet(w.paper.lab);

@@ -3,7 +3,6 @@
 #include <QFileInfo>
 #include <chrono>
 
-#include "board/figures.h"
 #include "exports/export_file.h"
 #include "formats/plan_json.h"
 #include "formats/thumbnail.h"
@@ -13,7 +12,6 @@
 #include "advice/judge.h"
 #include "work.h"
 #include "words/findings.h"
-#include "advice/delicate.h"
 
 namespace yd::cli {
 namespace {
@@ -23,10 +21,9 @@ struct Wanted {
   exports::What what;
 };
 
-Status write_files(const PlanArguments& a, const Work& w, const board::BoardMap& map, const board::Figures& figures,
-                   const plan::Guide& guide, Observer& observer) {
-  const exports::PlanView view{w.plan, w.subject, w.paper, w.collection, w.model.parameters,
-                               map,    w.sheet,   figures, guide};
+Status write_files(const PlanArguments& a, const Work& w, const job::Finished& done, Observer& observer) {
+  const exports::PlanView view{w.plan,   w.subject, w.paper,      w.collection, w.model.parameters,
+                               done.map, w.sheet,   done.figures, done.guide};
   exports::ExportOptions options;
   options.title = QFileInfo(QString::fromStdString(a.file)).completeBaseName();
   options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
@@ -84,13 +81,8 @@ Status run_plan(const PlanArguments& a) {
   auto work = load_work(a, true, observer);
   if (!work) return work.error();
   Work& w = work.value();
-  plan::mark_delicate(w.plan, w.paper, w.collection.sticks, w.model.parameters, w.options.hand);
-  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
-  const auto map = board::make_map(w.subject, w.plan, w.paper, guide.touches);
-  const auto painted = board::render(map, board::palette_after(w.plan, static_cast<int>(w.plan.passes.size()), w.paper,
-                                                               w.collection, w.model.parameters));
-  const board::Figures figures = board::figures_of(w.plan, w.subject, painted, w.options.sheet_cm2);
-  nlohmann::json json = formats::plan_to_json(w.plan, guide, w.subject, w.paper, w.collection, figures);
+  const job::Finished done = job::finished(w.plan, w.subject, w.studio(), w.options);
+  nlohmann::json json = formats::plan_to_json(w.plan, done.guide, w.subject, w.paper, w.collection, done.figures);
   if (a.reach) {
     const auto reach =
         plan::judge_reach({&w.plan, &w.paper, w.papers, &w.collection, &w.model.parameters, w.options}, observer);
@@ -99,9 +91,9 @@ Status run_plan(const PlanArguments& a) {
     formats::add_lights(json, w.plan, w.paper, w.collection, w.model.parameters);
   }
   if (a.advice) json["advice"] = findings_of(w);
-  Status files = write_files(a, w, map, figures, guide, observer);
+  Status files = write_files(a, w, done, observer);
   if (!files) return files;
-  if (Status saved = save_project(a, w, painted, json); !saved) return saved;
+  if (Status saved = save_project(a, w, done.board, json); !saved) return saved;
   // Told, not kept: a project is the same whenever it is made.
   json["seconds"] = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
   return write_json(json, a.json_file);

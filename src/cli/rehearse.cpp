@@ -3,7 +3,6 @@
 
 #include "advice/delicate.h"
 #include "formats/plan_json.h"
-#include "guide/guide.h"
 #include "pictures/pictures.h"
 #include "standin/hand.h"
 #include "work.h"
@@ -36,15 +35,14 @@ Status run_rehearse(const RehearseArguments& a) {
   const double aspect = w.sheet.width_cm / w.sheet.height_cm;
   standin::RehearsalInput in{&w.plan, &w.subject, &w.paper, &w.collection, &w.model.parameters};
   in.long_side_mm = 10 * std::sqrt(w.options.sheet_cm2 * std::max(aspect, 1 / aspect));
-  const plan::Guide guide = plan::make_guide({&w.plan, &w.subject, &w.paper, w.collection.sticks, w.options.sheet_cm2});
-  in.touches = guide.touches;
+  const job::Guided guided = job::guided(w.plan, w.subject, w.studio(), w.options.sheet_cm2);
+  in.touches = guided.guide.touches;
   const standin::Hand hand{w.options.hand, a.forgets, a.seed};
   const auto rehearsed = standin::rehearse(in, hand, a.painters, observer);
   if (!rehearsed) return rehearsed.error();
   const standin::Rehearsal& r = rehearsed.value();
   if (!a.board_file.empty()) {
-    const board::BoardMap map = board::make_map(w.subject, w.plan, w.paper, guide.touches);
-    Status written = pictures::write_png(QString::fromStdString(a.board_file), standin::board_by(in, map, hand));
+    Status written = pictures::write_png(QString::fromStdString(a.board_file), standin::board_by(in, guided.map, hand));
     if (!written) return written;
   }
   nlohmann::json painters = nlohmann::json::array();

@@ -5,6 +5,7 @@
 
 #include "commands.h"
 #include "formats/project.h"
+#include "job/finished.h"
 #include "media/model.h"
 #include "advice/ground_choice.h"
 #include "plan/plan.h"
@@ -24,6 +25,7 @@ struct Work {
   plan::GroundWeights weights = plan::kGroundWeights;
   formats::Project project;  ///< reference and choices, as given and as said; paper and sticks stand above
   plan::Plan plan;           ///< empty where `planned` was not asked for
+  job::Studio studio() const { return {&paper, &collection, &model.parameters}; }
 };
 /// What is planned with, without a picture.
 struct PlanMaterials {

@@ -4,6 +4,7 @@
 #include "looks/images.h"
 #include "pictures/pictures.h"
 #include "advice/delicate.h"
+#include "job/finished.h"
 
 namespace yd::app {
 namespace {
@@ -25,11 +26,10 @@ SubjectPtr drawn(subject::Subject subject) {
   return out;
 }
 
+/// What a look over the plan finds, once it is finished or in another order.
 void look_over(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
   p.options = options;
   p.parameters = parameters;
-  plan::mark_delicate(p.plan, *p.paper, p.collection->sticks, parameters, options.hand);
-  p.guide = plan::make_guide({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, options.sheet_cm2});
   p.findings = plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
 }
 
@@ -101,14 +101,13 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   out->subject = subject;
   out->paper = std::make_shared<media::Paper>(paper);
   out->collection = std::make_shared<media::Collection>(collection);
+  job::Finished done = job::finished(out->plan, *subject, {&paper, &collection, &parameters}, options);
   look_over(*out, parameters, options);
-  out->map = board::make_map(*subject, out->plan, paper, out->guide.touches);
+  out->guide = std::move(done.guide);
+  out->map = std::move(done.map);
+  out->figures = done.figures;
+  out->finished = to_image(done.board);
   if (out->plan.work) out->next = plan::stick_to_get(out->plan.work->problem(), out->plan.work->tray.sticks);
-  const auto palette =
-      board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), paper, collection, parameters);
-  const board::BoardImage painted = board::render(out->map, palette);
-  out->finished = to_image(painted);
-  out->figures = board::figures_of(out->plan, *subject, painted, options.sheet_cm2);
   return PlannedPtr(out);
 }
 
@@ -119,11 +118,14 @@ Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Paramet
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>(*planned);
   out->plan = std::move(plan).value();
-  if (options.sheet_cm2 != planned->options.sheet_cm2) {
-    const auto palette = board::palette_after(out->plan, static_cast<int>(out->plan.passes.size()), *out->paper,
-                                              *out->collection, parameters);
-    out->figures = board::figures_of(out->plan, *out->subject, board::render(out->map, palette), options.sheet_cm2);
-  }
+  const job::Studio studio{out->paper.get(), out->collection.get(), &parameters};
+  // Where each colour shows, and so the Board, are those of the recipes; the figure hangs on how large it is seen.
+  if (options.sheet_cm2 != planned->options.sheet_cm2)
+    out->figures =
+        board::figures_of(out->plan, *out->subject, job::board_of(out->map, out->plan, studio), options.sheet_cm2);
+  plan::mark_delicate(out->plan, *out->paper, out->collection->sticks, parameters, options.hand);
+  out->guide =
+      plan::make_guide({&out->plan, out->subject.get(), out->paper.get(), out->collection->sticks, options.sheet_cm2});
   look_over(*out, parameters, options);
   return PlannedPtr(out);
 }

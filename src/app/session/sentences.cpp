@@ -2,6 +2,7 @@
 #include "session/sentences.h"
 
 #include "looks/translate.h"
+#include "support/plain_line.h"
 #include "words/facts.h"
 
 namespace yd::app {
@@ -31,7 +32,8 @@ QString advice(Error::Code code) {
 }  // namespace
 
 QString sentence(const Error& error) {
-  const QString what = words::fact(error);
+  // A name in it may hold anything.
+  const QString what = QString::fromStdString(plain_line(words::fact(error).toStdString()));
   const QString then = advice(error.code);
   return then.isEmpty() ? what + "." : what + ". " + then;
 }

@@ -31,7 +31,7 @@ class JobMaker {
   std::vector<Pass> make() {
     for (const TargetPlan& t : in_.targets) {
       for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
-        Use& use = uses_[way_of(t.recipe.strokes[i])];
+        Use& use = uses_[pass_of(t.recipe.strokes[i])];
         use.area += t.area;
         use.on_top = use.on_top && i + 1 == t.recipe.strokes.size();
       }
@@ -116,14 +116,13 @@ class JobMaker {
 
   void add_stroke(const TargetPlan& t, int index, const Stroke& s) {
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(s.stick)];
-    const Use& use = uses_[way_of(s)];
+    const Use& use = uses_[pass_of(s)];
     JobKey k = key_of(t);
     const bool highlight = use.on_top && use.area < kAccentArea && stick.lab.l >= kAccentLight &&
                            s.technique == Technique::laid;  // what is rubbed is no highlight
     k.accent = highlight || s.level >= kAccentLevel ? 1 : 0;
     k.level = s.level;
-    const bool lights_first = in_.rules[static_cast<std::size_t>(t.mass)].school == School::light_coat;
-    k.value = lights_first ? -stick.lab.l : stick.lab.l;
+    k.value = lights_first(in_.rules[static_cast<std::size_t>(t.mass)].school) ? -stick.lab.l : stick.lab.l;
     k.stick = s.stick;
     k.technique = static_cast<int>(s.technique);
     Pass& p = jobs_[k];
@@ -156,11 +155,9 @@ class JobMaker {
     double area = 0;
     bool on_top = true;
   };
-  using Way = std::tuple<int, int, int>;
-  static Way way_of(const Stroke& s) { return {s.level, s.stick, static_cast<int>(s.technique)}; }
 
   const OrderInput& in_;
-  std::map<Way, Use> uses_;
+  std::map<PassKey, Use> uses_;
   std::map<JobKey, Pass> jobs_;
 };
 

@@ -19,8 +19,6 @@ constexpr double kHelps = 14;          // CIEDE2000 from the shade to a stick th
 constexpr double kAlike = 8;           // or to another shade that is built with it
 constexpr int kMostOfMass = 3;         // passes lent to one mass
 
-using Way = std::tuple<int, int, Technique>;  // level, stick, how
-
 /// A pass on a mass that it does not go to yet.
 struct Loan {
   std::vector<ShadeGain> gains;
@@ -38,22 +36,22 @@ class Lending {
       masses_[mass].targets.push_back(t);
       for (std::size_t i = 0; i < target.recipe.strokes.size(); ++i) {
         const Stroke& s = target.recipe.strokes[i];
-        masses_[mass].ways.emplace(s.level, s.stick, s.technique);
+        masses_[mass].ways.insert(pass_of(s));
         const bool to_come = static_cast<int>(i) >= target.laid;
-        if (to_come && s.level < kAccentLevel) ways_[{s.level, s.stick, s.technique}].push_back(target.target);
+        if (to_come && s.level < kAccentLevel) ways_[pass_of(s)].push_back(target.target);
         if (!to_come) masses_[mass].least = std::max(masses_[mass].least, s.level + 1);
       }
     }
   }
 
   void run() {
-    std::vector<Way> ways;
+    std::vector<PassKey> ways;
     for (const auto& [way, shades] : ways_) ways.push_back(way);
     std::vector<std::vector<Loan>> loans(masses_.size());
     while (true) {
       parallel::each(masses_.size(), [&](std::size_t m) {
         if (!loans[m].empty()) return;
-        for (const Way& w : ways) loans[m].push_back(loan(masses_[m], w));
+        for (const PassKey& w : ways) loans[m].push_back(loan(masses_[m], w));
       });
       std::pair<std::size_t, std::size_t> best;
       double worth = kWorthGoing;
@@ -75,15 +73,14 @@ class Lending {
   struct Here {
     std::size_t mass = 0;
     std::vector<std::size_t> targets;
-    std::set<Way> ways;  ///< that go to it already
-    int least = 0;       ///< above what is laid already
+    std::set<PassKey> ways;  ///< that go to it already
+    int least = 0;           ///< above what is laid already
     int lent = 0;
   };
 
-  Loan loan(const Here& mass, const Way& way) const {
+  Loan loan(const Here& mass, const PassKey& way) const {
     Loan out;
-    const int level = std::get<0>(way);
-    if (mass.lent >= kMostOfMass || level < mass.least || !may_join(mass, way)) return out;
+    if (mass.lent >= kMostOfMass || way.level < mass.least || !may_join(mass, way)) return out;
     for (const std::size_t t : mass.targets) {
       const ShadeGain g = gain(t, way);
       if (g.worth > 0) out.worth += g.worth, out.gains.push_back(g);
@@ -92,17 +89,16 @@ class Lending {
   }
 
   /// Two passes of one level meet in a mass only where their order is plain to all: from dark to light.
-  bool may_join(const Here& mass, const Way& way) const {
-    const auto& [level, stick, how] = way;
-    const double l = in_.sticks[static_cast<std::size_t>(stick)].lab.l;
-    const bool lights_first = in_.rules[mass.mass].school == School::light_coat;
-    return std::none_of(mass.ways.begin(), mass.ways.end(), [&, level = level](const Way& here) {
-      const double other = in_.sticks[static_cast<std::size_t>(std::get<1>(here))].lab.l;
-      return here == way || (std::get<0>(here) == level && (lights_first || std::min(l, other) >= kAccentLight));
+  bool may_join(const Here& mass, const PassKey& way) const {
+    const double l = in_.sticks[static_cast<std::size_t>(way.stick)].lab.l;
+    const bool lightest_first = lights_first(in_.rules[mass.mass].school);
+    return std::none_of(mass.ways.begin(), mass.ways.end(), [&](const PassKey& here) {
+      const double other = in_.sticks[static_cast<std::size_t>(here.stick)].lab.l;
+      return here == way || (here.level == way.level && (lightest_first || std::min(l, other) >= kAccentLight));
     });
   }
 
-  ShadeGain gain(std::size_t t, const Way& way) const {
+  ShadeGain gain(std::size_t t, const PassKey& way) const {
     const TargetPlan& target = in_.targets[t];
     const auto& [level, stick, how] = way;
     const media::Stick& s = in_.sticks[static_cast<std::size_t>(stick)];
@@ -128,7 +124,7 @@ class Lending {
   }
 
   /// A veil of white helps hills that other hills of their colour are built with.
-  bool builds_alike(const Way& way, const TargetPlan& target) const {
+  bool builds_alike(const PassKey& way, const TargetPlan& target) const {
     const std::vector<colour::Lab>& shades = ways_.at(way);
     return std::any_of(shades.begin(), shades.end(), [&](const colour::Lab& other) {
       return std::abs(other.l - target.target.l) < kAlike && colour::ciede2000(other, target.target) < kAlike;
@@ -144,11 +140,11 @@ class Lending {
   }
 
   /// As make_jobs orders what is of one level.
-  bool comes_before(const Way& way, const Stroke& other) const {
-    const auto place = [&](int level, int stick, Technique how) {
-      return std::tuple(level, in_.sticks[static_cast<std::size_t>(stick)].lab.l, stick, how);
+  bool comes_before(const PassKey& way, const Stroke& other) const {
+    const auto place = [&](const PassKey& p) {
+      return std::tuple(p.level, in_.sticks[static_cast<std::size_t>(p.stick)].lab.l, p.stick, p.technique);
     };
-    return std::apply(place, way) < place(other.level, other.stick, other.technique);
+    return place(way) < place(pass_of(other));
   }
 
   bool allowed(const TargetPlan& t, const std::vector<Stroke>& strokes, std::size_t place) const {
@@ -174,7 +170,7 @@ class Lending {
   const Finishing& in_;
   std::size_t most_;
   std::vector<Here> masses_;
-  std::map<Way, std::vector<colour::Lab>> ways_;  ///< what may be lent, and the shades that are built with it
+  std::map<PassKey, std::vector<colour::Lab>> ways_;  ///< what may be lent, and the shades that are built with it
 };
 
 }  // namespace

@@ -6,7 +6,6 @@
 #include <optional>
 #include <set>
 #include <span>
-#include <tuple>
 #include <vector>
 
 #include "search/layer_choice.h"
@@ -61,7 +60,6 @@ class Painting {
 
  private:
   struct Bed;
-  using PassKey = std::tuple<int, int, Technique>;  ///< level, stick, how
   struct Listing;
   struct Family;
   /// What a tray lists for every family, and what was chosen of it.

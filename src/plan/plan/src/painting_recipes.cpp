@@ -4,7 +4,6 @@
 #include <cmath>
 #include <map>
 #include <set>
-#include <tuple>
 
 #include "order/schedule.h"
 #include "painting_family.h"
@@ -154,12 +153,12 @@ void Painting::write_recipes(const std::vector<std::size_t>& targets) {
 }
 
 /// The pass that goes over least of the picture, if that is too little for a minute. Of those in `kept` none.
-std::optional<Painting::PassKey> Painting::briefest_pass(const std::set<PassKey>& kept) const {
+std::optional<PassKey> Painting::briefest_pass(const std::set<PassKey>& kept) const {
   std::map<PassKey, double> area;
   for (const TargetPlan& t : in_.targets) {
     for (std::size_t i = static_cast<std::size_t>(t.laid); i < t.recipe.strokes.size(); ++i) {
       const Stroke& s = t.recipe.strokes[i];
-      if (!t.by_hand) area[{s.level, s.stick, s.technique}] += t.area;
+      if (!t.by_hand) area[pass_of(s)] += t.area;
     }
   }
   std::optional<PassKey> out;

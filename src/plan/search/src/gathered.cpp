@@ -4,7 +4,6 @@
 #include <algorithm>
 #include <map>
 #include <optional>
-#include <tuple>
 
 namespace yd::plan {
 namespace {
@@ -13,12 +12,13 @@ namespace {
 class PassOrder {
  public:
   PassOrder(std::span<const LayeredMass> masses, std::span<const LeveledLayering> chosen) : masses_(masses) {
-    std::map<std::tuple<int, Layer>, std::size_t> known;
+    std::map<PassKey, std::size_t> known;
     for (std::size_t m = 0; m < masses.size(); ++m) {
       std::vector<std::size_t> chain;
       const Layering& layering = masses[m].layerings[chosen[m].layering];
       for (std::size_t i = 0; i < layering.size(); ++i) {
-        const auto found = known.try_emplace({chosen[m].levels[i], layering[i]}, ways_.size());
+        const auto found =
+            known.try_emplace({chosen[m].levels[i], layering[i].stick, layering[i].technique}, ways_.size());
         if (found.second) ways_.push_back({layering[i], 0});
         ways_[found.first->second].area += area_of(masses[m], chosen[m].layering, i);
         chain.push_back(found.first->second);

@@ -18,8 +18,6 @@
 namespace yd::plan {
 namespace {
 
-using PassKey = std::tuple<int, int, int>;  // level, stick, technique
-
 constexpr int kMostSweeps = 20;
 
 /// Every rising choice of `count` levels from `first` to `most` - 1.
@@ -39,7 +37,7 @@ std::vector<PassKey> keys(const LayeredMass& mass, const LeveledLayering& l) {
   std::vector<PassKey> out;
   const Layering& layering = mass.layerings[l.layering];
   for (std::size_t i = 0; i < layering.size(); ++i)
-    out.emplace_back(l.levels[i], layering[i].stick, static_cast<int>(layering[i].technique));
+    out.push_back({l.levels[i], layering[i].stick, layering[i].technique});
   return out;
 }
 

@@ -12,8 +12,8 @@ namespace yd {
 
 /// What a number of the artist's may be, said once for options, files and the window.
 struct Limit {
-  double least;
-  double most;
+  double least = 0;
+  double most = 0;
   bool whole = false;  ///< a count
 
   bool holds(double value) const { return value >= least && value <= most && (!whole || value == std::floor(value)); }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <array>
+#include <compare>
 #include <span>
 #include <vector>
 
@@ -31,6 +32,16 @@ struct Stroke {
   int level = 0;           ///< layer of the mass it belongs to, from the paper upwards; of an accent kAccentLevel
   bool operator==(const Stroke&) const = default;
 };
+
+/// What makes strokes one pass wherever they lie and however firmly: the level, the stick, how it is used. Ordered by
+/// level, from the paper upwards.
+struct PassKey {
+  int level = 0;
+  int stick = 0;  ///< index into the collection
+  Technique technique = Technique::laid;
+  auto operator<=>(const PassKey&) const = default;
+};
+inline PassKey pass_of(const Stroke& s) { return {s.level, s.stick, s.technique}; }
 
 /// Whether two piles of strokes are the same on the paper, whatever level each stroke belongs to.
 bool same_strokes(std::span<const Stroke> p, std::span<const Stroke> q);

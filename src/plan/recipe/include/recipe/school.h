@@ -22,6 +22,8 @@ namespace yd::plan {
 enum class School { dark_first, light_coat, flat_broken, tone_map };
 inline constexpr std::array<School, 4> kSchools{School::dark_first, School::light_coat, School::flat_broken,
                                                 School::tone_map};
+/// Whether of one level the lighter stick goes before the darker one; the other schools go from dark to light.
+constexpr bool lights_first(School school) { return school == School::light_coat; }
 const char* name(School school);
 Result<School> school_by_name(const std::string& name);
 

@@ -11,9 +11,9 @@ import shlex
 import sys
 
 GROUPS = {
-    "plan": ["support", "parallel", "colour", "optics", "media", "fit", "subject", "pictures", "plan"],
+    "plan": ["support", "parallel", "colour", "optics", "media", "fit", "subject", "files", "pictures", "plan"],
     "window": ["app"],
-    "work": ["board", "check", "calibrate", "swatches", "standin", "practice", "words", "formats", "exports", "printed",
+    "work": ["board", "job", "check", "calibrate", "swatches", "standin", "practice", "words", "formats", "exports", "printed",
              "journal", "cli"],
     # Apart: a check goes through a whole group for each of some hundred functions of the command line's library.
     "commands": ["cli/main.cpp", "cli/options.cpp", "cli/manual.cpp"],

@@ -62,7 +62,7 @@ Result<int> schema_of(const QString& file) {
   if (const Status may = files::may_read(file); !may) return may.error();
   const auto connection = connect_to(file, Access::read);
   if (!connection) return connection.error();
-  const auto out = schema_of(QSqlDatabase::database(connection.value(), false), file);
+  auto out = schema_of(QSqlDatabase::database(connection.value(), false), file);
   disconnect_from(connection.value());
   return out;
 }

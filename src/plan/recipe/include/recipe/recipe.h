@@ -2,8 +2,8 @@
 #pragma once
 
 #include <array>
-#include <compare>
 #include <span>
+#include <tuple>
 #include <vector>
 
 #include "media/collection.h"
@@ -39,7 +39,10 @@ struct PassKey {
   int level = 0;
   int stick = 0;  ///< index into the collection
   Technique technique = Technique::laid;
-  auto operator<=>(const PassKey&) const = default;
+  bool operator==(const PassKey&) const = default;
+  bool operator<(const PassKey& o) const {
+    return std::tie(level, stick, technique) < std::tie(o.level, o.stick, o.technique);
+  }
 };
 inline PassKey pass_of(const Stroke& s) { return {s.level, s.stick, s.technique}; }
 

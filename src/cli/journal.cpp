@@ -7,6 +7,7 @@
 #include <cstdio>
 
 #include "commands.h"
+#include "files/same.h"
 #include "files/write.h"
 #include "journal/take_out.h"
 #include "support/plain_line.h"
@@ -15,9 +16,13 @@
 namespace yd::cli {
 namespace {
 
+QString file_of(const JournalArguments& a) {
+  return a.file.empty() ? QDir(journal::usual_folder()).filePath(journal::kJournalFile)
+                        : QString::fromStdString(a.file);
+}
+
 Result<std::unique_ptr<journal::Journal>> open(const JournalArguments& a) {
-  const QString file =
-      a.file.empty() ? QDir(journal::usual_folder()).filePath(journal::kJournalFile) : QString::fromStdString(a.file);
+  const QString file = file_of(a);
   if (!QFileInfo::exists(file)) return Error{Error::Code::not_found, file.toStdString(), "there is no journal"};
   return journal::Journal::open_to_read(file);
 }
@@ -98,6 +103,8 @@ Status run_journal_recipes(const JournalArguments& a) {
 }
 
 Status run_journal_export(const JournalArguments& a) {
+  // The program's own journal is named by no option.
+  if (Status may = files::is_no_input(QString::fromStdString(a.to), {file_of(a)}); !may) return may;
   const auto j = open(a);
   if (!j) return j.error();
   const QString to = QString::fromStdString(a.to);

@@ -36,14 +36,19 @@ int tries(const QString& copy) {
   return f.open(QIODevice::ReadOnly) ? f.readAll().toInt() : 0;
 }
 
+/// Whether the program whose copy it is runs no more.
+bool has_ended(const QString& copy) {
+  QLockFile owner(lock_of(copy));
+  owner.setStaleLockTime(0);
+  return owner.tryLock(0);
+}
+
 /// Locks of windows that ended without a copy of their work.
 void clear_locks(const QDir& folder) {
   for (const QFileInfo& info : folder.entryInfoList({"*.dune.lock"}, QDir::Files)) {
     const QString copy = info.absoluteFilePath().chopped(5);
     if (QFile::exists(copy)) continue;
-    QLockFile owner(info.absoluteFilePath());
-    owner.setStaleLockTime(0);
-    if (owner.tryLock(0)) owner.unlock();  // takes the file away with it
+    static_cast<void>(has_ended(copy));  // a lock that is got takes its file away with it
   }
 }
 
@@ -83,9 +88,7 @@ QStringList Autosave::left_behind() const {
   for (const QFileInfo& info : folder.entryInfoList({"*.dune"}, QDir::Files, QDir::Time)) {
     const QString copy = info.absoluteFilePath();
     if (copy == QFileInfo(file_).absoluteFilePath()) continue;
-    QLockFile owner(lock_of(copy));
-    owner.setStaleLockTime(0);
-    if (owner.tryLock(0) && tries(copy) < kMostTries) out << copy;
+    if (has_ended(copy) && tries(copy) < kMostTries) out << copy;
   }
   return out;
 }
@@ -95,7 +98,7 @@ QStringList Autosave::put_aside() const {
   const QDir folder(QFileInfo(file_).path());
   for (const QFileInfo& info : folder.entryInfoList({"*.dune"}, QDir::Files)) {
     const QString copy = info.absoluteFilePath();
-    if (tries(copy) < kMostTries) continue;
+    if (tries(copy) < kMostTries || copy == QFileInfo(file_).absoluteFilePath() || !has_ended(copy)) continue;
     const QString aside = folder.filePath(info.completeBaseName() + ".put-aside");
     if (!QFile::rename(copy, aside)) continue;
     QFile::remove(tries_of(copy));

@@ -2,7 +2,7 @@
 # SPDX-License-Identifier: MIT
 """Writes data/model/parameters.json: every number of the optical model, once, with unit, range and reason.
 
-The values are ours: round numbers chosen so that the facts of the trade in docs/model.md come out together.
+The values are ours: round numbers chosen so that the facts of the trade in docs/model/light.md come out together.
 No published measurement of pastel films is known to us; offcut tests are meant to replace them.
 Run from the project's root after changing a number here: python3 data/tools/make_parameters.py
 """

@@ -41,7 +41,7 @@ Status run_collections(bool json) {
     for (const media::Stick& s : c.sticks) {
       sticks.push_back({{"id", s.id},
                         {"name", s.name},
-                        {"medium", std::string(optics::name(s.medium))},
+                        {"medium", std::string(media::name(s.medium))},
                         {"lab", formats::lab_to_json(s.lab)},
                         {"pigments", s.pigments}});
     }

@@ -79,7 +79,7 @@ nlohmann::json found_to_json(const swatches::BoxFound& box, const media::Collect
   for (const swatches::SwatchFound& f : box.sticks) {
     sticks.push_back({{"cell", f.cell + 1},
                       {"name", f.stick.name},
-                      {"medium", std::string(optics::name(f.stick.medium))},
+                      {"medium", std::string(media::name(f.stick.medium))},
                       {"sure", formats::rounded(f.sure)},
                       {"masstone_lab", formats::lab_to_json(f.stick.lab)},
                       {"doubt", swatches::name(f.doubt)}});

@@ -8,7 +8,7 @@
 #include "job/finished.h"
 #include "media/model.h"
 #include "advice/ground_choice.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/composition.h"
 
 namespace yd::cli {

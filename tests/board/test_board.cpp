@@ -212,9 +212,12 @@ class TestBoard : public QObject {
   void what_was_fitted_is_told_by_area() {
     plan::Plan p;
     p.targets.resize(3);
-    p.targets[0].area = 0.5, p.targets[0].recipe.de00 = 1;
-    p.targets[1].area = 0.46, p.targets[1].recipe.de00 = 2;
-    p.targets[2].area = 0.04, p.targets[2].recipe.de00 = 10;
+    p.targets[0].area = 0.5;
+    p.targets[0].recipe.de00 = 1;
+    p.targets[1].area = 0.46;
+    p.targets[1].recipe.de00 = 2;
+    p.targets[2].area = 0.04;
+    p.targets[2].recipe.de00 = 10;
     const board::Figure f = board::as_fitted(p);
     QVERIFY(std::abs(f.mean - 1.82) < 1e-9);
     QCOMPARE(f.p95, 2.0);

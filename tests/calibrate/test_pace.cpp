@@ -26,7 +26,7 @@ std::vector<TimedPass> times(int n, unsigned seed, double scatter = 0.3) {
   return out;
 }
 
-double of(const calibrate::PaceFit& f, optics::Medium m) { return f.pace.by_medium[static_cast<std::size_t>(m)]; }
+double of(const calibrate::PaceFit& f, optics::Medium m) { return f.pace.of(m); }
 
 }  // namespace
 
@@ -94,7 +94,7 @@ class TestPace : public QObject {
     std::vector<media::Stick> sticks(1);
     sticks[0].medium = optics::Medium::soft;
     plan::Pace slow;
-    slow.by_medium.fill(2);
+    for (const auto m : media::all_media()) slow.by_medium[m] = 2;
     const double usual = plan::minutes_for(p, 400, sticks);
     const double taken = plan::minutes_for(p, 400, sticks, slow);
     const double taking_up = plan::minutes_for(p, 0, sticks);

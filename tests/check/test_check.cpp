@@ -33,8 +33,12 @@ struct World {
   }
   check::Work work(int passes) const {
     check::Work w;
-    w.plan = &plan, w.subject = &subject, w.map = &map;
-    w.paper = &trial::paper(), w.collection = &sticks(), w.parameters = &parameters;
+    w.plan = &plan;
+    w.subject = &subject;
+    w.map = &map;
+    w.paper = &trial::paper();
+    w.collection = &sticks();
+    w.parameters = &parameters;
     w.done.assign(plan.passes.size(), 0);
     std::fill(w.done.begin(), w.done.begin() + passes, 1);
     return w;
@@ -84,7 +88,10 @@ colour::Lab mean_of(const plan::Plan& plan, int mass) {
                                                trial::paper(), sticks().sticks, world().parameters);
     const colour::Lab lab = colour::to_lab(optics::mean(plan::shade(pile, world().parameters, sticks().sticks)));
     const double a = plan.targets[t].area;
-    out.l += a * lab.l, out.a += a * lab.a, out.b += a * lab.b, area += a;
+    out.l += a * lab.l;
+    out.a += a * lab.a;
+    out.b += a * lab.b;
+    area += a;
   }
   return {out.l / area, out.a / area, out.b / area};
 }

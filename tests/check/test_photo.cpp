@@ -57,7 +57,9 @@ std::vector<colour::Lab> read(const check::Photo& photo, const check::Located& a
           const double v = (row + dv) / rows;
           const check::Point p = at.picture.at(u, v);
           const colour::Light c = fix.at(photo.image.at(static_cast<int>(p.x), static_cast<int>(p.y)), u, v);
-          sum.r += c.r, sum.g += c.g, sum.b += c.b;
+          sum.r += c.r;
+          sum.g += c.g;
+          sum.b += c.b;
         }
       }
       const auto k = static_cast<float>(n);
@@ -260,7 +262,8 @@ class TestPhoto : public QObject {
     c.falloff = 0.6;
     QVERIFY(!troubles(c).empty());
     c = trial::held(1);
-    c.width = 320, c.height = 240;
+    c.width = 320;
+    c.height = 240;
     QVERIFY(has(troubles(c), check::Trouble::too_small));
     // Another picture altogether.
     std::vector<colour::Lab> others = invented();
@@ -289,7 +292,8 @@ class TestPhoto : public QObject {
     tiny.image = check::LightImage(3, 3);
     QVERIFY(check::marks_seen(tiny).empty());
     subject::RawPicture cut;
-    cut.width = 10, cut.height = 10;
+    cut.width = 10;
+    cut.height = 10;
     cut.rgb.resize(30);
     QVERIFY(!check::open_photo(cut).ok());
   }
@@ -297,7 +301,8 @@ class TestPhoto : public QObject {
   // Averaged in linear light: half black, half white is light 0.5, whatever the codes say.
   void small_things_add_up_as_light() {
     subject::RawPicture checks;
-    checks.width = 3200, checks.height = 3200;
+    checks.width = 3200;
+    checks.height = 3200;
     for (int i = 0; i < 3200 * 3200; ++i) {
       const bool white = (i % 3200 + i / 3200) % 2 == 0;
       checks.rgb.insert(checks.rgb.end(), 3, white ? 65535 : 0);

@@ -156,7 +156,10 @@ class TestObserver : public QObject {
         const auto m = matching_function(nm);
         const double p = illuminant_power(Illuminant::d50, nm);
         const double r = at(std::clamp(nm, 380, 730));
-        x += p * m[0] * r, y += p * m[1] * r, z += p * m[2] * r, all += p * m[1];
+        x += p * m[0] * r;
+        y += p * m[1] * r;
+        z += p * m[2] * r;
+        all += p * m[1];
       }
       const Lab fine = to_lab(Xyz{100 * x / all, 100 * y / all, 100 * z / all}, weights(Illuminant::d50).white);
       worst = std::max(worst, ciede2000(fine, to_lab(s)));

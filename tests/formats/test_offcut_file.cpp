@@ -87,8 +87,11 @@ class TestOffcutFile : public QObject {
     calibrate::Calibration c;
     c.hand = {0.7, 0.8};
     c.readings = 12;
-    c.before_de00 = 5, c.after_de00 = 1;
-    c.artist = "Ida", c.paper = "cartridge-cream", c.date = "2026-11-26";
+    c.before_de00 = 5;
+    c.after_de00 = 1;
+    c.artist = "Ida";
+    c.paper = "cartridge-cream";
+    c.date = "2026-11-26";
     c.sticks = {{3, {50, 10, -20}, 4.5, 1.25}, {7, {70, 0, 5}, 2, 0.5}};
     const nlohmann::json json = formats::calibration_to_json(c, sticks());
     const auto again = formats::calibration_from_json(json, "c.json", sticks()).value();

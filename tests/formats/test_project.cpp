@@ -94,7 +94,7 @@ formats::Project sample() {
   p.read.colours.palette = {{{20, 4, -8}, 0.25}, {{70, -6, 24}, 0.75}};
   p.read.colours.palette_name = "salt works";
   p.read.colours.palette_amount = 0.5;
-  p.plan.pace.by_medium = {1, 1.5, 1, 2, 1};
+  p.plan.pace.by_medium = {{optics::Medium::pencil, 1.5}, {optics::Medium::soft, 2}};
   p.plan.pace.brush = 0.75;
   p.work_id = "a-work";
   p.composition.light_deg = 135;

@@ -23,7 +23,7 @@ QString write(const QTemporaryDir& dir, const QByteArray& text) {
   return path;
 }
 
-/// The table as docs/model.md holds it.
+/// The table as docs/model/parameters.md holds it.
 std::string to_markdown(const std::vector<media::ParameterInfo>& table) {
   std::ostringstream out;
   out << "| parameter | default | range | unit | reason |\n|---|---:|---|---|---|\n";
@@ -42,7 +42,7 @@ class TestRecords : public QObject {
   void what_ships_loads() {
     const auto all = media::find_collection("generic");
     QVERIFY2(all.ok(), all.ok() ? "" : describe(all.error()).c_str());
-    std::array<int, optics::kMedia> counts{};
+    std::array<int, optics::kNamedMedia> counts{};
     for (const media::Stick& s : all->sticks) ++counts[static_cast<std::size_t>(s.medium)];
     QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::soft)], 141);
     QCOMPARE(counts[static_cast<std::size_t>(optics::Medium::hard)], 36);
@@ -127,7 +127,7 @@ class TestRecords : public QObject {
   }
 
   void the_documented_table_is_the_one_that_is_read() {
-    QVERIFY(QString::fromUtf8(trial::bytes_of(YD_SOURCE_DIR "/docs/model.md"))
+    QVERIFY(QString::fromUtf8(trial::bytes_of(YD_SOURCE_DIR "/docs/model/parameters.md"))
                 .contains(QString::fromStdString(to_markdown(media::load_model()->table))));
   }
 

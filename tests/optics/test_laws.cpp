@@ -60,7 +60,7 @@ constexpr int kEverything = 7 + static_cast<int>(optics::kWashKinds);
 
 void apply(trial::Patch& p, const Step& s) {
   if (s.kind < 5)
-    p.stroke(s.lab, optics::kAllMedia[static_cast<std::size_t>(s.kind)], s.amount);
+    p.stroke(s.lab, static_cast<optics::Medium>(s.kind), s.amount);
   else if (s.kind == 5)
     p.rub();
   else if (s.kind == 6)
@@ -162,7 +162,7 @@ class TestLaws : public QObject {
       RC_ASSERT(p.pile().mean_load() <= load + 1e-6);
       RC_ASSERT(p.tooth_left() >= tooth - 1e-6);
       const auto lab = *any_lab();
-      const auto medium = *rc::gen::elementOf(std::vector(optics::kAllMedia.begin(), optics::kAllMedia.end()));
+      const auto medium = static_cast<optics::Medium>(*rc::gen::inRange<int>(0, optics::kNamedMedia));
       const auto off = [&](double pressure, bool fixed) {
         trial::Patch one({50, 0, 0}, {}, parameters());
         one.stroke(lab, medium, pressure);

@@ -146,7 +146,10 @@ class TestAccents : public QObject {
       double sum = 0;
       double area = 0;
       for (const plan::TargetPlan& t : p.targets) {
-        if (t.seen.a > 12 && t.seen.b > 25) sum += t.area * off(t), area += t.area;
+        if (t.seen.a > 12 && t.seen.b > 25) {
+          sum += t.area * off(t);
+          area += t.area;
+        }
       }
       return area > 0 ? sum / area : 1e9;
     };

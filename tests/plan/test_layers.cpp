@@ -211,7 +211,7 @@ class TestLayers : public QObject {
     QVERIFY(prices.of(0, {{light, Technique::laid}, {black, Technique::rubbed}}) > good + 1);
     for (std::size_t i = 0; i < all.sticks.size(); ++i) {
       if (all.sticks[i].medium == optics::Medium::pencil)
-        QVERIFY(prices.of(0, {{static_cast<int>(i), Technique::laid}}) >= plan::kPrices.broad_point);
+        QVERIFY(prices.of(0, {{static_cast<int>(i), Technique::laid}}) >= plan::prices().layer.broad_point);
     }
   }
 
@@ -227,7 +227,7 @@ class TestLayers : public QObject {
     const int dark = sticks.sticks[0].lab.l < sticks.sticks[1].lab.l ? 0 : 1;
     const Layering laid{{dark, Technique::laid}, {1 - dark, Technique::laid}};
     const Layering rubbed{{dark, Technique::rubbed}, {1 - dark, Technique::rubbed}};
-    const double most = 2 * plan::kPrices.rubbed + plan::kPrices.all_rubbed;
+    const double most = 2 * plan::prices().layer.rubbed + plan::prices().layer.all_rubbed;
     QVERIFY(std::abs(prices.of(0, rubbed) - prices.of(0, laid) - most) < 1e-12);
     QVERIFY(std::abs(prices.of(1, rubbed) - prices.of(1, laid) - most / 2) < 1e-12);
     QVERIFY(std::abs(prices.of(2, rubbed) - prices.of(2, laid)) < 1e-12);

@@ -125,7 +125,10 @@ class TestPlan : public QObject {
       double nearest = 1e9;
       for (const int t : free.tray)
         nearest = std::min(nearest, colour::ciede2000(c.sticks[i].lab, c.sticks[static_cast<std::size_t>(t)].lab));
-      if (nearest > furthest) furthest = nearest, alien = static_cast<int>(i);
+      if (nearest > furthest) {
+        furthest = nearest;
+        alien = static_cast<int>(i);
+      }
     }
     plan::PlanOptions wished = trial::options_with(6);
     wished.wishes.must_have = {alien};

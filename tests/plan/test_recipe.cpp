@@ -8,7 +8,7 @@
 #include "colour/ciede2000.h"
 #include "coat/underpaint.h"
 #include "recipe/geometry.h"
-#include "recipe/school.h"
+#include "craft/school.h"
 #include "recipe/value_fit.h"
 #include "small_world.h"
 #include "support/random.h"
@@ -160,8 +160,8 @@ class TestRecipe : public QObject {
     QVERIFY(!plan::shape_may_follow({School::light_coat, {}}, thin, firm));  // a glaze is never firm
     QVERIFY(plan::shape_may_follow({School::tone_map, {}}, thin, firm));
     QVERIFY(!plan::shape_may_follow({School::tone_map, {}}, firm, thin));  // thin to firm
-    QCOMPARE(plan::usual_strokes(School::flat_broken), 3);
-    QCOMPARE(plan::usual_strokes(School::dark_first), 1);
+    QCOMPARE(School::flat_broken->strokes, 3);
+    QCOMPARE(School::dark_first->strokes, 1);
   }
 
   void a_light_coat_wants_white_under_light_and_firmer_where_lighter() {

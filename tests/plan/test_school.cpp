@@ -223,6 +223,51 @@ class TestSchool : public QObject {
     QVERIFY(p.rules[0].school == School::dark_first);
   }
 
+  // A fifth school is its laws and nothing else: no more than one colour over another, and that one more vivid.
+  void a_school_of_ones_own_is_planned_by() {
+    static const plan::SchoolLaws laws = [] {
+      plan::SchoolLaws s;
+      s.name = "ever-more-vivid";
+      s.follows = [](const media::Stick& under, const media::Stick& over) {
+        return colour::chroma(over.lab) >= colour::chroma(under.lab);
+      };
+      s.presses = [](const plan::StrokeShape& under, const plan::StrokeShape& over) {
+        return over.pressure <= under.pressure;
+      };
+      s.order = plan::SchoolLaws::Order::lights_first;
+      s.whole = true;
+      return s;
+    }();
+    const auto c = trial::every(trial::kEnough);
+    plan::PlanOptions o = trial::options_with(10);
+    o.school = School(laws);
+    const plan::Plan p = plan_with(o, c);
+    QVERIFY(p.school == School(laws) && p.school != School::dark_first);
+    int over = 0;
+    for (const auto& t : p.targets) {
+      const auto& strokes = t.recipe.strokes;
+      for (std::size_t i = 1; i < strokes.size(); ++i, ++over) {
+        QVERIFY(colour::chroma(stick(c, strokes[i].stick).lab) >= colour::chroma(stick(c, strokes[i - 1].stick).lab));
+        QVERIFY(strokes[i].pressure <= strokes[i - 1].pressure);
+      }
+    }
+    QVERIFY2(over > 0, "no stack of two, so no law was tried");
+    // Of one level the lighter stick goes first wherever both lie in one mass.
+    for (std::size_t i = 0; i < p.passes.size(); ++i) {
+      for (std::size_t j = i + 1; j < p.passes.size(); ++j) {
+        const plan::Pass& u = p.passes[i];
+        const plan::Pass& v = p.passes[j];
+        if (u.stick < 0 || v.stick < 0 || u.level != v.level) continue;
+        const bool meet = std::any_of(u.masses.begin(), u.masses.end(), [&](int m) {
+          return std::find(v.masses.begin(), v.masses.end(), m) != v.masses.end();
+        });
+        const bool same_medium = stick(c, u.stick).medium == stick(c, v.stick).medium;
+        if (!meet || !same_medium || u.accent != v.accent || !p.broken.empty() || !p.conflicts.empty()) continue;
+        QVERIFY(stick(c, v.stick).lab.l <= stick(c, u.stick).lab.l + plan::kDarkFirstSlack);
+      }
+    }
+  }
+
   void advice_follows_media_and_subject() {
     std::vector<subject::Mass> masses(1);
     masses[0].area = 1;

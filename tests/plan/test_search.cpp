@@ -27,7 +27,7 @@ double brute_force(const media::Collection& c, const colour::Lab& target, std::s
   double best = plan::kForbidden;
   const auto& sticks = c.sticks;
   const auto consider = [&](std::vector<plan::Stroke> strokes) {
-    const double price = plan::kStrokePrice * static_cast<double>(strokes.size() - 1);
+    const double price = plan::stroke_price() * static_cast<double>(strokes.size() - 1);
     const auto r = plan::evaluate(trial::paper().ground, trial::parameters(), sticks, std::move(strokes), target);
     best = std::min(best, r.de00 + price);
   };
@@ -77,8 +77,8 @@ class TestSearch : public QObject {
       for (std::size_t a = 0; a < c.sticks.size(); a += 3) {
         const auto strokes = table->strokes(t, a, a);
         const auto r = plan::evaluate(trial::paper().ground, trial::parameters(), c.sticks, strokes, kTargets[t]);
-        QVERIFY(std::abs(r.de00 + plan::kStrokePrice * static_cast<double>(strokes.size() - 1) - table->cost(t, a, a)) <
-                colour::kCoarseAgreement);
+        QVERIFY(std::abs(r.de00 + plan::stroke_price() * static_cast<double>(strokes.size() - 1) -
+                         table->cost(t, a, a)) < colour::kCoarseAgreement);
       }
     }
   }
@@ -139,7 +139,9 @@ class TestSearch : public QObject {
     QVERIFY(std::abs(best[0] - 4) < 1e-3F);
     const float off = colour::distance_squared(at, colour::to_din99o(labs[1]));
     const auto calm = static_cast<float>(plan::calm_of(0.5, labs[1]));
-    const float more = calm * plan::kOffAndMarked * 2 * std::min(off, plan::kOffMost * plan::kOffMost);
+    const plan::Prices::Smooth& smooth = plan::prices().smooth;
+    const double seen = std::min<double>(off, smooth.with_colour_most * smooth.with_colour_most);
+    const auto more = static_cast<float>(calm * smooth.with_colour * 2 * seen);
     QVERIFY(std::abs(best[1] - off - 0.5F * 4 - more) < 1e-3F);
   }
 

@@ -3,7 +3,7 @@
 
 #include <vector>
 
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/subject.h"
 
 namespace yd::trial {

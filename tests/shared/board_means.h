@@ -17,7 +17,9 @@ inline std::vector<colour::Lab> means(const board::BoardImage& board, const subj
   for (std::size_t i = 0; i < board.size(); ++i) {
     auto& m = sum[of.data[i]];
     const colour::Rgb8& c = board.data[i];
-    m[0] += colour::light_of_level(c.r), m[1] += colour::light_of_level(c.g), m[2] += colour::light_of_level(c.b);
+    m[0] += colour::light_of_level(c.r);
+    m[1] += colour::light_of_level(c.g);
+    m[2] += colour::light_of_level(c.b);
     m[3] += 1;
   }
   std::vector<colour::Lab> out;

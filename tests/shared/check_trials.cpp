@@ -109,7 +109,8 @@ void add_shades(Tally& t, const Bench& b, const Painted& work, const check::Repo
     double area = 0;
     for (const int i : f.targets) {
       const double a = b.plan.targets[static_cast<std::size_t>(i)].area;
-      sum += a * off(static_cast<std::size_t>(i)), area += a;
+      sum += a * off(static_cast<std::size_t>(i));
+      area += a;
     }
     ++t.parts;
     t.parts_right += sum / area > check::kFault ? 1 : 0;
@@ -186,10 +187,16 @@ constexpr std::array kSpoilt{"too small", "blurred", "burnt out", "too dark", "a
 board::BoardImage spoilt(const board::BoardImage& board, std::size_t how, std::uint64_t seed) {
   standin::Camera c = standin::handheld(seed);
   board::BoardImage shown = board;
-  if (how == 0) c.width = 320, c.height = 240;
+  if (how == 0) {
+    c.width = 320;
+    c.height = 240;
+  }
   if (how == 1) c.blur_px = 14;
   if (how == 2) c.stops = 1.6;
-  if (how == 3) c.stops = -4, c.falloff = 0.5;
+  if (how == 3) {
+    c.stops = -4;
+    c.falloff = 0.5;
+  }
   if (how == 4) c.glare = 0.5;
   if (how == 5) c.margin = 0;
   if (how == 6) {
@@ -212,8 +219,11 @@ void print_spoilt(const Bench& b, int works) {
       const int passes = static_cast<int>(b.plan.passes.size());
       const Painted work = painted(b, {0.15, 0.06, random.next()}, passes);
       check::Work w;
-      w.plan = &b.plan, w.subject = &b.subject, w.map = &b.map;
-      w.paper = &trial::paper(), w.collection = &trial::shipped_collection();
+      w.plan = &b.plan;
+      w.subject = &b.subject;
+      w.map = &b.map;
+      w.paper = &trial::paper();
+      w.collection = &trial::shipped_collection();
       w.parameters = &trial::parameters();
       w.done = work.done;
       Observer observer;
@@ -240,7 +250,9 @@ plan::Plan by_hand(const Easel& e, const standin::Hand& hand) {
   for (std::size_t i = 0; i < e.truly.size(); ++i) {
     plan::Pass& p = out.passes[i];
     p = e.plan.passes[i];
-    p.targets.clear(), p.pressures.clear(), p.levels.clear();
+    p.targets.clear();
+    p.pressures.clear();
+    p.levels.clear();
     for (std::size_t t = 0; t < out.targets.size(); ++t) {
       for (const plan::LaidPass::Part& part : e.truly[i].parts) {
         if (part.mass != out.targets[t].mass || part.shade != out.targets[t].shade) continue;
@@ -277,9 +289,15 @@ bool paint_and_check(const Bench& b, Easel& e, const standin::Hand& hand, std::s
   if (strip) sheet.strip = standin::strip_by(e.plan, paper, trial::shipped_collection(), parameters(), hand);
   const auto photo = standin::photograph(board, sheet, standin::handheld(hand.seed + until)).value();
   check::Work w;
-  w.plan = &e.plan, w.subject = &b.subject, w.map = &b.map;
-  w.paper = &trial::paper(), w.collection = &trial::shipped_collection(), w.parameters = &parameters();
-  w.done = done, w.strip = strip, w.hand = hand.off;
+  w.plan = &e.plan;
+  w.subject = &b.subject;
+  w.map = &b.map;
+  w.paper = &trial::paper();
+  w.collection = &trial::shipped_collection();
+  w.parameters = &parameters();
+  w.done = done;
+  w.strip = strip;
+  w.hand = hand.off;
   Observer observer;
   const auto report = check::check_work(trial::raw_of(photo.image), w, observer);
   // What lies there now, whatever is believed.
@@ -374,8 +392,11 @@ int main(int argc, char** argv) {
         sheet.strip = standin::strip_by(b.plan, trial::paper(), trial::shipped_collection(), trial::parameters(), hand);
       const auto photo = standin::photograph(work.board, sheet, camera).value();
       check::Work w;
-      w.plan = &b.plan, w.subject = &b.subject, w.map = &b.map;
-      w.paper = &trial::paper(), w.collection = &trial::shipped_collection();
+      w.plan = &b.plan;
+      w.subject = &b.subject;
+      w.map = &b.map;
+      w.paper = &trial::paper();
+      w.collection = &trial::shipped_collection();
       w.parameters = &trial::parameters();
       w.done = work.done;
       w.strip = with;

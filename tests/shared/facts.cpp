@@ -47,7 +47,7 @@ void ground_shows_through(const Parameters& q, std::vector<Fact>& out) {
   // Violet lies between blue (about 281 degrees here) and rust (45).
   out.push_back({1, "light blue stroke on rust reads violet, firm turns blue", "hue turned towards blue, degrees",
                  turn(hue(firm), hue(light)), 15});
-  // Hue words of docs/model.md: blue to 292, violet and red-violet to 345, red from 12.
+  // Hue words of docs/model/light.md: blue to 292, violet and red-violet to 345, red from 12.
   out.push_back({1, "… and the light stroke is violet, not rust", "degrees beyond red", -turn(12, hue(light)), 15});
 
   const Lab stick = kPaleBlue;

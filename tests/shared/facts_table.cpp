@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: MIT
 // Prints the facts of the trade as the model measures them, and how far each parameter may move before one breaks.
-// Usage: facts_table [KEY=VALUE ...]; writes the Markdown that docs/model.md carries.
+// Usage: facts_table [KEY=VALUE ...]; writes the Markdown that docs/model/facts.md carries.
 #include <cmath>
 #include <cstdio>
 #include <cstdlib>
@@ -29,7 +29,7 @@ struct Room {
 };
 
 double* slot_of(Parameters& p, const std::string& wanted) {
-  for (auto& [key, slot] : yd::optics::bind(p)) {
+  for (auto& [key, slot] : yd::media::bind(p)) {
     if (key == wanted) return slot;
   }
   return nullptr;
@@ -65,7 +65,7 @@ int main(int argc, char** argv) {
   auto model = yd::media::load_model();
   if (!model) return std::fprintf(stderr, "%s\n", yd::describe(model.error()).c_str()), 2;
   std::map<std::string, double*> slots;
-  for (auto& [key, slot] : yd::optics::bind(model.value().parameters)) slots[key] = slot;
+  for (auto& [key, slot] : yd::media::bind(model.value().parameters)) slots[key] = slot;
   for (int i = 1; i < argc; ++i) {
     const std::string word = argv[i];
     const auto at = word.find('=');

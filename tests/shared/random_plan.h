@@ -3,7 +3,7 @@
 
 #include <algorithm>
 
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "small_world.h"
 #include "support/random.h"
 
@@ -47,7 +47,7 @@ inline plan::Plan random_recipes(Random& random, const subject::Subject& s, cons
   }
   auto made = plan::make_coats(coats, s.masses, paper, sticks.sticks, parameters);
   if (made.ok()) p.coats = std::move(made).value();
-  const auto school = static_cast<plan::School>(random.below(plan::kSchools.size()));
+  const auto school = plan::kSchools[random.below(plan::kSchools.size())];
   p.school = school;
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
     p.rules.push_back({random.uniform() < 0.1 ? plan::School::light_coat : school, plan::Manner::either});

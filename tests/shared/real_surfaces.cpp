@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: MIT
 // Measured surfaces as targets: how well the smoothest reflectance stands in for them, and how many the shipped
-// collection reaches. Prints the table that docs/model.md carries; ends with 1 where a figure is far from what stands
-// there. Usage: real_surfaces [EVERY NTH for reach [GROUNDS]]
+// collection reaches. Prints the table that docs/model/light.md carries; ends with 1 where a figure is far from what
+// stands there. Usage: real_surfaces [EVERY NTH for reach [GROUNDS]]
 
 #include <algorithm>
 #include <cstdio>
@@ -22,7 +22,7 @@ using namespace yd;
 
 namespace {
 
-// Limits a little outside what docs/model.md reports; a change of the model that passes them is to be looked at.
+// Limits a little outside what docs/model/light.md reports; a change of the model that passes them is to be looked at.
 constexpr double kMostMean = 0.9;
 constexpr double kMost95 = 2.5;
 constexpr double kLeastReach = 93;

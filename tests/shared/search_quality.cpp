@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: MIT
 // The guided search for three layers of a tray against working out every layering, on pictures; ends with 1 where it
-// loses more than docs/model.md allows. Usage: search_quality PICTURE ...
+// loses more than docs/model/plan.md allows. Usage: search_quality PICTURE ...
 #include <QCoreApplication>
 #include <algorithm>
 #include <chrono>
@@ -10,7 +10,7 @@
 #include "media/model.h"
 #include "pictures/pictures.h"
 #include "search/layer_search.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 
 using namespace yd;
 
@@ -37,7 +37,10 @@ bool judge(const char* file, const media::Model& model, const media::Paper& pape
     std::vector<colour::Lab> labs;
     std::vector<double> areas;
     for (const auto& t : plan.targets) {
-      if (t.mass == static_cast<int>(m)) labs.push_back(t.target), areas.push_back(t.area);
+      if (t.mass == static_cast<int>(m)) {
+        labs.push_back(t.target);
+        areas.push_back(t.area);
+      }
     }
     shades.add_mass(labs, areas);
   }

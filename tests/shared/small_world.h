@@ -8,7 +8,7 @@
 #include "media/collection.h"
 #include "media/model.h"
 #include "media/paper.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 
 namespace yd::trial {
 

@@ -152,7 +152,8 @@ class TestCamera : public QObject {
       for (int dy = -12; dy <= 12; ++dy) {
         for (int dx = -12; dx <= 12; ++dx, ++n) {
           const double g = image.at(static_cast<int>(at.x) + dx, static_cast<int>(at.y) + dy).g;
-          sum += g, squares += g * g;
+          sum += g;
+          squares += g * g;
         }
       }
       return std::sqrt(std::max(0.0, squares / n - sum / n * sum / n));

@@ -54,7 +54,9 @@ class TestHand : public QObject {
           if (wanted > 0.6 || mass == last) continue;
           last = mass;
           const double off = plan::pressure_on(p.passes[i], t) / wanted - 1;
-          sum += off, squares += off * off, ++n;
+          sum += off;
+          squares += off * off;
+          ++n;
         }
       }
     }

@@ -8,7 +8,8 @@
 
 namespace {
 
-const QStringList kRooms{"recipe", "coat", "search", "tray", "order", "plan", "advice", "guide"};
+const QStringList kRooms{"price", "recipe", "craft",  "coat", "search", "tray", "order",
+                         "brief", "assign", "finish", "make", "advice", "guide"};
 const QStringList kCore =
     QStringList{"support", "parallel", "fit", "colour", "optics", "media", "subject"} + kRooms +
     QStringList{"board", "job", "printed", "standin", "check", "calibrate", "swatches", "practice"};

@@ -58,7 +58,10 @@ double drawn_contrast(QWidget& widget, const QRect& part) {
   QRgb ground = 0;
   int most = 0;
   for (const auto& [colour, n] : count) {
-    if (n > most) ground = colour, most = n;
+    if (n > most) {
+      ground = colour;
+      most = n;
+    }
   }
   double best = 1;
   for (const auto& [colour, n] : count) best = std::max(best, contrast(QColor(colour), QColor(ground)));

@@ -93,14 +93,14 @@ class TestLayers : public QObject {
     QVERIFY(w.find<app::SchoolPage>("school_cards")->isVisible());
     // What each would take comes as its plan is made; the chosen one's is known at once.
     const auto cost = [&](plan::School school) {
-      return w.find<QLabel>(qPrintable(QString("school_cost_%1").arg(static_cast<int>(school))))->text();
+      return w.find<QLabel>(qPrintable(QString("school_cost_%1").arg(plan::name(school))))->text();
     };
     const plan::Plan& now = w.session.planned()->plan;
     QVERIFY2(cost(now.school).startsWith(QString("%1 passes").arg(now.passes.size())), qPrintable(cost(now.school)));
     QTRY_VERIFY_WITH_TIMEOUT(std::all_of(plan::kSchools.begin(), plan::kSchools.end(),
                                          [&](plan::School s) { return cost(s).contains(" min, "); }),
                              60000);
-    auto* take = w.find<QPushButton>("take_school_2");
+    auto* take = w.find<QPushButton>("take_school_flat-broken");
     QVERIFY(take != nullptr && take->isEnabled());
     QTest::mouseClick(take, Qt::LeftButton);
     QVERIFY(w.session.choices().plan.school == plan::School::flat_broken);

@@ -107,8 +107,10 @@ class TestModels : public QObject {
     media::Collection box{"box", "Box", {}};
     box.sticks.push_back(media::stick_of({40, 10, 20}, "umber", optics::Medium::soft));
     box.sticks.push_back(media::stick_of({60, 0, -20}, "cobalt", optics::Medium::soft));
-    box.sticks[0].id = std::string("u"), box.sticks[0].left = 0.1;
-    box.sticks[1].id = std::string("c"), box.sticks[1].left = 0.9;
+    box.sticks[0].id = std::string("u");
+    box.sticks[0].left = 0.1;
+    box.sticks[1].id = std::string("c");
+    box.sticks[1].left = 0.9;
     materials.collections = {box};
     const std::vector<journal::Use> uses{{"u", "umber", optics::Medium::soft, {}, 13, 0.2},
                                          {"c", "cobalt", optics::Medium::soft, {}, 13, 0.2},

@@ -13,7 +13,7 @@
 #include "coat/underpaint.h"
 #include "colour/words.h"
 #include "optics/parameters.h"
-#include "plan/options.h"
+#include "brief/options.h"
 #include "practice/drill.h"
 #include "subject/masses.h"
 #include "subject/own_colours.h"
@@ -224,7 +224,7 @@ class TestLanguages : public QObject {
     QSet<QString> known;
     for (const char* t : words::terms()) known.insert(t);
     QStringList names;
-    for (const auto m : optics::kAllMedia) names << optics::name(m).data();
+    for (const auto m : media::all_media()) names << media::name(m).data();
     for (int i = 0; i < 3; ++i) names << subject::name(static_cast<subject::Role>(i));
     for (int i = 0; i < 3; ++i) names << subject::name(static_cast<subject::Plane>(i));
     for (std::size_t i = 0; i < plan::kCoatMedia; ++i) names << plan::name(static_cast<plan::CoatMedium>(i));

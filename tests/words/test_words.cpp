@@ -326,7 +326,8 @@ class TestWords : public QObject {
   void edges_are_told_and_mended_in_words() {
     check::Fault f;
     f.off = check::Off::edge;
-    f.mass = 0, f.rival = 1;
+    f.mass = 0;
+    f.rival = 1;
     f.amount = 0.3;
     QVERIFY(words::fault(f, scene().masses).contains("too soft"));
     QVERIFY(words::fault_evidence(f).contains("0.3"));

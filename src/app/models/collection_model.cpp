@@ -53,7 +53,7 @@ QVariant CollectionModel::data(const QModelIndex& index, int role) const {
     case words:
       return words::colour_name(s.lab);
     case medium:
-      return role == Qt::EditRole ? QString(optics::name(s.medium).data()) : words::term(optics::name(s.medium).data());
+      return role == Qt::EditRole ? QString(media::name(s.medium).data()) : words::term(media::name(s.medium).data());
     case value:
       return words::number(colour::value_step(s.lab.l), 1);
     case left:

@@ -106,7 +106,7 @@ QList<StockRow> stock_rows(const std::vector<journal::Use>& uses, const Material
     StockRow row{u.stick, to_colour(u.lab), u.length_mm, -1, false};
     const double left = share_left(u.stick_id, materials);
     if (left >= 0) {
-      row.left_mm = left * plan::body_of(u.medium).length_mm;
+      row.left_mm = left * media::facts(u.medium).length_mm;
       row.runs_out = u.share > left;
     }
     out.append(row);
@@ -145,8 +145,7 @@ QList<Fact> pace_facts(const calibrate::PaceFit& fit) {
   fact(tr("Our guess is off by a factor of"), words::number(fit.off_before, 2));
   if (fit.passes < calibrate::kFewestTimes) return out;
   fact(tr("With your times"), words::number(fit.off_after, 2));
-  for (const auto m : optics::kAllMedia)
-    fact(exports::medium_name(m), factor(fit.pace.by_medium[static_cast<std::size_t>(m)]));
+  for (const auto m : media::all_media()) fact(exports::medium_name(m), factor(fit.pace.of(m)));
   fact(tr("wet coats"), factor(fit.pace.brush));
   return out;
 }

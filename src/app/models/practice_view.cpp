@@ -74,8 +74,10 @@ QList<TaskDrawing::Mark> marks_of(const practice::Task& task, const subject::Sub
       for (int x = 0; x < s.labels.width; x += kEvery) {
         if (s.labels.at(x, y) != m.id) continue;
         const double d = (x - cx) * (x - cx) + (y - cy) * (y - cy);
-        if (d < best)
-          best = d, place = {static_cast<double>(x) / s.labels.width, static_cast<double>(y) / s.labels.height};
+        if (d < best) {
+          best = d;
+          place = {static_cast<double>(x) / s.labels.width, static_cast<double>(y) / s.labels.height};
+        }
       }
     }
     const bool asked_for = task.kind == practice::Kind::together && i == 0;

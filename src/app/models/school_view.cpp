@@ -32,19 +32,15 @@ Cast cast_of(const Planned& p) {
 
 std::vector<plan::Stroke> example(plan::School school, const Cast& c) {
   using plan::Technique;
-  switch (school) {
-    case plan::School::dark_first:
-      return {{c.dark, 0.6, Technique::laid}, {c.middle, 0.6, Technique::laid}, {c.light, 0.3, Technique::laid}};
-    case plan::School::light_coat:
-      return {{c.light, 1.0, Technique::rubbed},
-              {c.lighter_glaze, 0.3, Technique::laid},
-              {c.darker_glaze, 0.3, Technique::laid}};
-    case plan::School::flat_broken:
-      return {{c.middle, 0.6, Technique::rubbed}, {c.dark, 0.3, Technique::laid}, {c.middle, 0.6, Technique::laid}};
-    case plan::School::tone_map:
-      return {{c.dark, 0.3, Technique::laid}, {c.middle, 0.3, Technique::laid, true}, {c.vivid, 1.0, Technique::laid}};
-  }
-  return {};
+  if (school->coat_under_lights)
+    return {{c.light, 1.0, Technique::rubbed},
+            {c.lighter_glaze, 0.3, Technique::laid},
+            {c.darker_glaze, 0.3, Technique::laid}};
+  if (school->whole)
+    return {{c.middle, 0.6, Technique::rubbed}, {c.dark, 0.3, Technique::laid}, {c.middle, 0.6, Technique::laid}};
+  if (school->tones_first)
+    return {{c.dark, 0.3, Technique::laid}, {c.middle, 0.3, Technique::laid, true}, {c.vivid, 1.0, Technique::laid}};
+  return {{c.dark, 0.6, Technique::laid}, {c.middle, 0.6, Technique::laid}, {c.light, 0.3, Technique::laid}};
 }
 
 }  // namespace

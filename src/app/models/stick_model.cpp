@@ -37,7 +37,7 @@ QVariant StickModel::text(int stick, int column) const {
     case name:
       return words::stick_name(s);
     case medium:
-      return words::term(optics::name(s.medium).data());
+      return words::term(media::name(s.medium).data());
     case value:
       return words::number(colour::value_step(s.lab.l), 1);
     default:

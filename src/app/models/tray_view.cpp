@@ -19,15 +19,15 @@ namespace {
 const media::Stick& stick_of(const Planned& p, int i) { return p.collection->sticks[static_cast<std::size_t>(i)]; }
 
 int shape_of(optics::Medium m) {
-  switch (m) {
-    case optics::Medium::soft:
+  switch (media::facts(m).body) {
+    case media::Body::stub:
       return 0;
-    case optics::Medium::pencil:
+    case media::Body::pencil:
       return 2;
-    case optics::Medium::pan:
+    case media::Body::pan:
       return 3;
-    case optics::Medium::hard:
-    case optics::Medium::charcoal:
+    case media::Body::square:
+    case media::Body::twig:
       break;
   }
   return 1;
@@ -84,7 +84,10 @@ QString unity_words(const Planned& p) {
   double warm = 0;
   double cool = 0;
   for (const auto& [stick, masses] : serves) {
-    if (masses.size() > most) most = masses.size(), first = stick;
+    if (masses.size() > most) {
+      most = masses.size();
+      first = stick;
+    }
     returning += masses.size() > 1 ? 1 : 0;
   }
   for (const plan::TargetPlan& t : p.plan.targets) {
@@ -116,7 +119,10 @@ QString mass_words(const Planned& p, int mass) {
   double off = 0;
   double area = 0;
   for (const plan::TargetPlan& t : p.plan.targets) {
-    if (t.mass == mass) off += t.area * t.recipe.de00, area += t.area;
+    if (t.mass == mass) {
+      off += t.area * t.recipe.de00;
+      area += t.area;
+    }
   }
   for (const plan::MassLayer& layer : plan::layers_of(p.plan.targets, mass)) {
     lines << tr("%1: %2").arg(words::stick_name(stick_of(p, layer.stroke.stick)),

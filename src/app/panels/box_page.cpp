@@ -26,7 +26,7 @@ constexpr int kGuess = -1;
 
 void add_kinds(QComboBox& box, const QString& first) {
   box.addItem(first, kGuess);
-  for (const auto m : optics::kAllMedia) box.addItem(exports::medium_name(m), int(m));
+  for (const auto m : media::all_media()) box.addItem(exports::medium_name(m), int(m));
 }
 
 swatches::Kind kind_in(const QComboBox& box) {

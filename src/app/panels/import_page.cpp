@@ -36,7 +36,7 @@ ImportPage::ImportPage(Session& session, QWidget* parent)
       take_(new QPushButton(tr("Take these sticks"))) {
   medium_->setObjectName("import_medium");
   medium_->setAccessibleName(tr("Kind of stick where the file does not say"));
-  for (const auto m : optics::kAllMedia) medium_->addItem(words::term(optics::name(m).data()), int(m));
+  for (const auto m : media::all_media()) medium_->addItem(words::term(media::name(m).data()), int(m));
   medium_->setCurrentIndex(medium_->findData(int(optics::Medium::soft)));
   name_->setObjectName("import_name");
   name_->setAccessibleName(tr("Name of the collection"));
@@ -154,7 +154,7 @@ void ImportPage::show_sticks() {
     name->setData(Qt::DecorationRole, to_colour(s.lab));
     sticks_->setItem(r, 0, name);
     sticks_->setItem(r, 1, new QTableWidgetItem(words::colour_name(s.lab)));
-    sticks_->setItem(r, 2, new QTableWidgetItem(words::term(optics::name(s.medium).data())));
+    sticks_->setItem(r, 2, new QTableWidgetItem(words::term(media::name(s.medium).data())));
     sticks_->setItem(r, 3, new QTableWidgetItem(words::number(colour::value_step(s.lab.l), 1)));
   }
   QStringList bad;

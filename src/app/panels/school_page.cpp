@@ -19,7 +19,7 @@ SchoolPage::SchoolPage(QWidget* parent) : QScrollArea(parent) {
 }
 
 void SchoolPage::set_cost(plan::School school, const QString& words) {
-  if (QLabel* label = costs_.value(static_cast<int>(school))) label->setText(words);
+  if (QLabel* label = costs_.value(plan::name(school))) label->setText(words);
 }
 
 void SchoolPage::set_schools(const std::vector<SchoolView>& schools, const QString& advice) {
@@ -52,13 +52,12 @@ QWidget* SchoolPage::make_card(const SchoolView& v) {
   cut->set_view(v.cut);
   auto* take = new QPushButton(v.chosen ? tr("Chosen") : tr("Build this way"));
   take->setEnabled(!v.chosen);
-  take->setObjectName(QString("take_school_%1").arg(static_cast<int>(v.school)));
+  take->setObjectName(QString("take_school_%1").arg(plan::name(v.school)));
   take->setAccessibleName(tr("%1: build this way").arg(v.title));
-  connect(take, &QPushButton::clicked, this,
-          [this, school = v.school] { emit school_asked(static_cast<int>(school)); });
+  connect(take, &QPushButton::clicked, this, [this, school = v.school] { emit school_asked(school); });
   QLabel* cost = paragraph();
-  cost->setObjectName(QString("school_cost_%1").arg(static_cast<int>(v.school)));
-  costs_[static_cast<int>(v.school)] = cost;
+  cost->setObjectName(QString("school_cost_%1").arg(plan::name(v.school)));
+  costs_[plan::name(v.school)] = cost;
   column->addWidget(heading(v.title));
   column->addWidget(cost);
   column->addWidget(cut);

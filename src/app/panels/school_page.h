@@ -9,7 +9,7 @@
 
 namespace yd::app {
 
-/// The four schools side by side: what each does, a cut through this paper's tooth, and for which subjects it is usual.
+/// The schools side by side: what each does, a cut through this paper's tooth, and for which subjects it is usual.
 class SchoolPage : public QScrollArea {
   Q_OBJECT
  public:
@@ -20,12 +20,12 @@ class SchoolPage : public QScrollArea {
 
  signals:
   void closed();
-  void school_asked(int school);
+  void school_asked(yd::plan::School school);
 
  private:
   QWidget* make_card(const SchoolView& view);
 
-  QHash<int, QLabel*> costs_;  ///< by school
+  QHash<QString, QLabel*> costs_;  ///< by name of the school
 };
 
 }  // namespace yd::app

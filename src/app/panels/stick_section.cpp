@@ -73,8 +73,8 @@ StickSection::StickSection(Session& session, CollectionModel& model, QWidget* pa
 }
 
 void StickSection::fill_kinds() {
-  for (const optics::Medium m : optics::kAllMedia) {
-    const char* name = optics::name(m).data();
+  for (const optics::Medium m : media::all_media()) {
+    const char* name = media::name(m).data();
     kind_->addItem(words::term(name), QString(name));
   }
 }

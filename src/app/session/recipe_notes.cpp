@@ -11,7 +11,7 @@
 #include "exports/pass_words.h"
 #include "formats/plan_json.h"
 #include "looks/images.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "words/names.h"
 
 namespace yd::app {
@@ -41,7 +41,10 @@ const media::Stick* nearest(const media::Collection& collection, const journal::
     if (QString::fromStdString(s.id) == layer.stick_id) return &s;
     if (s.medium != layer.medium || !media::at_hand(s)) continue;
     const double d = colour::ciede2000(s.lab, layer.lab);
-    if (d < least) least = d, best = &s;
+    if (d < least) {
+      least = d;
+      best = &s;
+    }
   }
   return best;
 }

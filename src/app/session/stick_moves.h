@@ -2,7 +2,7 @@
 #pragma once
 
 #include "media/collection.h"
-#include "plan/options.h"
+#include "brief/options.h"
 
 namespace yd::app {
 

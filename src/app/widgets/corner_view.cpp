@@ -100,7 +100,10 @@ void CornerView::mousePressEvent(QMouseEvent* event) {
   for (int i = 0; i < 4; ++i) {
     const QPointF off = on_widget(corners_[i]) - event->position();
     const double d = std::hypot(off.x(), off.y());
-    if (d < nearest) nearest = d, held_ = i;
+    if (d < nearest) {
+      nearest = d;
+      held_ = i;
+    }
   }
   dragging_ = true;
   mouseMoveEvent(event);

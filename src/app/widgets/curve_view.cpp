@@ -110,7 +110,10 @@ void CurveView::mousePressEvent(QMouseEvent* event) {
   double least = 1e9;
   for (int i = 0; i < points_.size(); ++i) {
     const double away = std::abs(on_screen(points_[i]).x() - event->position().x());
-    if (away < least) least = away, nearest = i;
+    if (away < least) {
+      least = away;
+      nearest = i;
+    }
   }
   if (nearest >= 0) emit point_asked(nearest);
 }

@@ -102,7 +102,10 @@ int LatticeView::item_at(QPointF at) const {
   double least = 14;
   for (int i = 0; i < items_.size(); ++i) {
     const double away = QLineF(place(items_[i]), at).length() + (items_[i].chosen ? 0 : 6);
-    if (away < least) least = away, best = i;
+    if (away < least) {
+      least = away;
+      best = i;
+    }
   }
   return best;
 }

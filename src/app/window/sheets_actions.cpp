@@ -43,9 +43,9 @@ SheetsActions::SheetsActions(Session& session, Advice& advice, Stages& stages, N
   connect(help_, &HelpPage::closed, this, &SheetsActions::help_closed);
   connect(schools_, &SchoolPage::closed, this, &SheetsActions::back);
   connect(&costs_, &SchoolCosts::changed, this, &SheetsActions::tell_costs);
-  connect(schools_, &SchoolPage::school_asked, this, [this](int school) {
+  connect(schools_, &SchoolPage::school_asked, this, [this](plan::School school) {
     Choices c = session_.choices();
-    c.plan.school = static_cast<plan::School>(school);
+    c.plan.school = school;
     session_.change(c, tr("School"));
     back();
   });

@@ -143,8 +143,10 @@ float along_one_way(const cv::Mat& grain, const cv::Mat& directions, float x, fl
   for (int i = 0; i < steps; ++i) {
     const auto& d = directions.ptr<cv::Vec2f>(static_cast<int>(y * cells))[static_cast<int>(x * cells)];
     const float sign = i == 0 ? way : (d[0] * dx + d[1] * dy < 0 ? -kStep_px : kStep_px);
-    dx = sign * d[0], dy = sign * d[1];
-    x += dx, y += dy;
+    dx = sign * d[0];
+    dy = sign * d[1];
+    x += dx;
+    y += dy;
     if (x < 0 || y < 0 || x >= w || y >= h) break;
     sum += grain.ptr<float>(static_cast<int>(y))[static_cast<int>(x)];
   }

@@ -143,7 +143,10 @@ Wandering::Place Wandering::blended(std::size_t mass, int x, int y) const {
   for (std::size_t q = 0; q < s_.masses.size(); ++q) {
     if (!joins(mass, q)) continue;
     const double of = at_cell(near_[q], x, y);
-    if (of > most) most = of, band = q;
+    if (of > most) {
+      most = of;
+      band = q;
+    }
   }
   if (band == mass) return out;
   const std::size_t other = nearest(band, x, y);
@@ -197,7 +200,11 @@ Wandering::Graded Wandering::graded(std::size_t mass, std::size_t own, int x, in
     const double t = std::clamp(along / w.long2, 0.0, 0.5);
     double off = blends ? 0.0 : kShows * t * (1 - t) * w.long2;
     for (std::size_t k = 0; k < 3; ++k) off += (to[k] - t * w.step[k]) * (to[k] - t * w.step[k]);
-    if (off < nearest) nearest = off, out.share = t, out.into = w.to;
+    if (off < nearest) {
+      nearest = off;
+      out.share = t;
+      out.into = w.to;
+    }
   }
   if (blends || out.share <= 0) return out;
   const bool other = quantile_of(static_cast<double>(fields_.others.at<float>(y, x))) < out.share;

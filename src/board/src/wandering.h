@@ -6,7 +6,7 @@
 #include <utility>
 #include <vector>
 
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "strokes.h"
 #include "subject/subject.h"
 

@@ -3,30 +3,33 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <optional>
 #include <vector>
 
 namespace yd::calibrate {
 namespace {
 
-constexpr std::size_t kKinds = optics::kMedia + 1;  // the last: wet coats
-constexpr double kStudentFreedom = 4;               // of Student's t
-constexpr double kTimesDiffer = 0.35;               // of the logarithm of a time, what passes differ by
-constexpr double kPriorAll = 0.7;                   // standard deviations of the priors
+using Kind = std::optional<optics::Medium>;  // none: wet coats
+constexpr double kStudentFreedom = 4;        // of Student's t
+constexpr double kTimesDiffer = 0.35;        // of the logarithm of a time, what passes differ by
+constexpr double kPriorAll = 0.7;            // standard deviations of the priors
 constexpr double kPriorKind = 0.4;
 constexpr int kWeighings = 25;
 
 struct Sample {
-  std::size_t kind = 0;
+  Kind kind;
   double log_ratio = 0;
 };
 
 /// Logarithms of the pace of each kind.
-std::array<double, kKinds> log_pace(std::span<const Sample> samples) {
+std::map<Kind, double> log_pace(std::span<const Sample> samples) {
   double all = 0;
-  std::array<double, kKinds> kind{};
+  std::map<Kind, double> kind{{std::nullopt, 0}};
+  for (const optics::Medium m : media::all_media()) kind[m] = 0;
   for (int round = 0; round < kWeighings; ++round) {
-    std::array<double, kKinds> sum{};
-    std::array<double, kKinds> weight{};
+    std::map<Kind, double> sum;
+    std::map<Kind, double> weight;
     double sum_all = 0;
     double weight_all = 1 / (kPriorAll * kPriorAll);
     for (const Sample& s : samples) {
@@ -38,10 +41,10 @@ std::array<double, kKinds> log_pace(std::span<const Sample> samples) {
       weight[s.kind] += w;
     }
     all = sum_all / weight_all;
-    for (std::size_t k = 0; k < kKinds; ++k) kind[k] = sum[k] / (weight[k] + 1 / (kPriorKind * kPriorKind));
+    for (auto& [k, log] : kind) log = sum[k] / (weight[k] + 1 / (kPriorKind * kPriorKind));
   }
   const double most = std::log(plan::kSlowestPace);
-  for (double& k : kind) k = std::clamp(all + k, -most, most);
+  for (auto& [k, log] : kind) log = std::clamp(all + log, -most, most);
   return kind;
 }
 
@@ -59,8 +62,7 @@ std::vector<Sample> samples_of(std::span<const TimedPass> times) {
     if (out.size() == kMostTimes) break;
     if (!(t.guessed_minutes > 0) || t.real_minutes < kShortestTime_minutes || t.real_minutes > kLongestTime_minutes)
       continue;
-    out.push_back(
-        {t.medium ? static_cast<std::size_t>(*t.medium) : kKinds - 1, std::log(t.real_minutes / t.guessed_minutes)});
+    out.push_back({t.medium, std::log(t.real_minutes / t.guessed_minutes)});
   }
   return out;
 }
@@ -77,7 +79,7 @@ PaceFit fit_pace(std::span<const TimedPass> times) {
     before.push_back(std::abs(samples[i].log_ratio));
     std::vector<Sample> others = samples;
     others.erase(others.begin() + static_cast<std::ptrdiff_t>(i));
-    after.push_back(std::abs(samples[i].log_ratio - log_pace(others)[samples[i].kind]));
+    after.push_back(std::abs(samples[i].log_ratio - log_pace(others).at(samples[i].kind)));
   }
   out.off_before = median_factor(std::move(before));
   if (out.passes < kFewestTimes) {
@@ -85,9 +87,12 @@ PaceFit fit_pace(std::span<const TimedPass> times) {
     return out;
   }
   out.off_after = median_factor(std::move(after));
-  const std::array<double, kKinds> found = log_pace(samples);
-  for (std::size_t k = 0; k < optics::kMedia; ++k) out.pace.by_medium[k] = std::exp(found[k]);
-  out.pace.brush = std::exp(found[kKinds - 1]);
+  for (const auto& [kind, log] : log_pace(samples)) {
+    if (kind)
+      out.pace.by_medium[*kind] = std::exp(log);
+    else
+      out.pace.brush = std::exp(log);
+  }
   return out;
 }
 

@@ -20,7 +20,9 @@ struct Sums {
   int n = 0;
 };
 void add(colour::Lab& sum, const colour::Lab& p, const colour::Lab& q) {
-  sum.l += q.l - p.l, sum.a += q.a - p.a, sum.b += q.b - p.b;
+  sum.l += q.l - p.l;
+  sum.a += q.a - p.a;
+  sum.b += q.b - p.b;
 }
 /// 0 where there is no step at all: two masses that are bare yet.
 double along(const colour::Lab& v, const colour::Lab& way) {

@@ -33,7 +33,10 @@ EdgePicture seen(const cv::Mat& sensed, double blur_px, bool directions) {
   cv::Sobel(smooth, gy, CV_32F, 0, 1, 3, 0.125);
   EdgePicture out;
   out.strength.create(sensed.size(), CV_32F);
-  if (directions) out.nx.create(sensed.size(), CV_32F), out.ny.create(sensed.size(), CV_32F);
+  if (directions) {
+    out.nx.create(sensed.size(), CV_32F);
+    out.ny.create(sensed.size(), CV_32F);
+  }
   parallel::each(sensed.rows, [&](int y) {
     for (int x = 0; x < sensed.cols; ++x) {
       const auto& u = gx.at<cv::Vec3f>(y, x);

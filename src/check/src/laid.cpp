@@ -124,7 +124,9 @@ MassColours colours_of(const DoneWork& work, std::span<const std::size_t> own,
     const int target = static_cast<int>(t);
     const colour::Lab lab = work.lab(work.pile(work.strokes(target, factors), target));
     const double a = work.plan().targets[t].area;
-    out.mean.l += a * lab.l, out.mean.a += a * lab.a, out.mean.b += a * lab.b;
+    out.mean.l += a * lab.l;
+    out.mean.a += a * lab.a;
+    out.mean.b += a * lab.b;
     area += a;
     out.targets.push_back(lab);
   }

@@ -142,7 +142,10 @@ std::vector<KnownPatch> patches_of(const Photo& photo, const Located& located, c
         const auto seen = light_at(photo, located.picture.at(u, v), 1);
         if (!seen) continue;
         const colour::Light even = fix.at(*seen, u, v);
-        sum[0] += even.r, sum[1] += even.g, sum[2] += even.b, ++count;
+        sum[0] += even.r;
+        sum[1] += even.g;
+        sum[2] += even.b;
+        ++count;
       }
     }
     if (count == 0) continue;
@@ -221,7 +224,8 @@ double unevenness(const LightFix& fix) {
   for (int y = 0; y <= 8; ++y) {
     for (int x = 0; x <= 8; ++x) {
       const double l = fix.log_light(1, x / 8.0, y / 8.0);
-      low = std::min(low, l), high = std::max(high, l);
+      low = std::min(low, l);
+      high = std::max(high, l);
     }
   }
   return std::exp(high - low);
@@ -282,7 +286,9 @@ std::optional<colour::Light> light_at(const Photo& photo, const Point& p, int re
   for (int y = y0 - reach; y <= y0 + reach; ++y) {
     for (int x = x0 - reach; x <= x0 + reach; ++x) {
       const colour::Light& c = photo.image.at(x, y);
-      sum[0] += c.r, sum[1] += c.g, sum[2] += c.b;
+      sum[0] += c.r;
+      sum[1] += c.g;
+      sum[2] += c.b;
     }
   }
   const double n = (2.0 * reach + 1) * (2.0 * reach + 1);

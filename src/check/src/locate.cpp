@@ -366,7 +366,10 @@ Located placed_at(const Photo& photo, const board::BoardImage& board, const Quad
   const SharpQuad sharp = Sharpener(photo).sharpen(round ? round->quad : picture);
   const bool sheet = round && sharp.support > 0;
   out.picture = place(sheet ? sharp.lens : flat_lens(photo), picture);
-  if (sheet) out.sheet = sharp.seen, out.margin = round->margin;
+  if (sheet) {
+    out.sheet = sharp.seen;
+    out.margin = round->margin;
+  }
   out.blur_px = sharp.blur_px;
   out.likeness = Judged(photo, board, out.picture).likeness_of(out.picture);
   return out;

@@ -116,7 +116,9 @@ class Bench {
       const double through = see_through(strokes);
       const colour::Lab seen{lab.l + through * p.beyond.l, lab.a + through * p.beyond.a, lab.b + through * p.beyond.b};
       const double share = p.area / area_;
-      out.after.l += share * seen.l, out.after.a += share * seen.a, out.after.b += share * seen.b;
+      out.after.l += share * seen.l;
+      out.after.a += share * seen.a;
+      out.after.b += share * seen.b;
       out.de00 += share * colour::ciede2000(seen, p.wanted);
     }
   }

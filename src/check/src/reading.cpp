@@ -28,7 +28,9 @@ struct Both {
   Sum seen, wanted;
   double count = 0;  // pixels
   void add(const colour::Light& s, const colour::Light& w, double by = 1) {
-    seen.add(s, by), wanted.add(w, by), count += 1;
+    seen.add(s, by);
+    wanted.add(w, by);
+    count += 1;
   }
   Compared compared(double pixels) const {
     Compared out{seen.lab(), wanted.lab(), count / pixels, 0};
@@ -192,7 +194,9 @@ class FurtherOff {
     }
     const double sigma = kAside * std::max(labels.width, labels.height);
     const auto blur = [&](auto& of) { cv::GaussianBlur(of, of, {0, 0}, sigma, sigma, cv::BORDER_CONSTANT); };
-    blur(seen_), blur(wanted_), blur(here_);
+    blur(seen_);
+    blur(wanted_);
+    blur(here_);
   }
   /// (x, y): a pixel of the mass; `by`: how much it counts.
   void add_to(Both& both, int x, int y, double by) const {

@@ -57,7 +57,9 @@ class SeenShades {
 
  private:
   static void add(colour::Lab& sum, const colour::Lab& lab, double by) {
-    sum.l += by * lab.l, sum.a += by * lab.a, sum.b += by * lab.b;
+    sum.l += by * lab.l;
+    sum.a += by * lab.a;
+    sum.b += by * lab.b;
   }
 
   const Reading& reading_;

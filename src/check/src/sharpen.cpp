@@ -45,7 +45,10 @@ SidePoints look_along(const EdgePicture& e, const Point& from, const Point& to, 
     double where = 0;
     for (double d = -reach; d <= reach; d += 0.5) {
       const double s = sample(e.strength, on.x + d * across.x - 0.5, on.y + d * across.y - 0.5);
-      if (s > best) best = s, where = d;
+      if (s > best) {
+        best = s;
+        where = d;
+      }
     }
     if (best < std::min(e.floor, kFaint)) continue;
     const double before =
@@ -72,7 +75,11 @@ bool lay_through(const std::vector<Point>& points, const std::vector<char>& in, 
   double n = 0;
   Point mean;
   for (std::size_t i = 0; i < points.size(); ++i) {
-    if (in[i] != 0) n += 1, mean.x += points[i].x, mean.y += points[i].y;
+    if (in[i] != 0) {
+      n += 1;
+      mean.x += points[i].x;
+      mean.y += points[i].y;
+    }
   }
   if (n < 8) return false;
   mean.x /= n, mean.y /= n;
@@ -83,10 +90,13 @@ bool lay_through(const std::vector<Point>& points, const std::vector<char>& in, 
     if (in[i] == 0) continue;
     const double dx = points[i].x - mean.x;
     const double dy = points[i].y - mean.y;
-    xx += dx * dx, xy += dx * dy, yy += dy * dy;
+    xx += dx * dx;
+    xy += dx * dy;
+    yy += dy * dy;
   }
   const double angle = 0.5 * std::atan2(2 * xy, xx - yy) + std::numbers::pi / 2;
-  out.nx = std::cos(angle), out.ny = std::sin(angle);
+  out.nx = std::cos(angle);
+  out.ny = std::sin(angle);
   out.rho = out.nx * mean.x + out.ny * mean.y;
   return true;
 }

@@ -85,7 +85,10 @@ std::vector<LineSeen> lines_of(const Votes& votes, bool level) {
       if (v < 20 || v < votes.count.at<float>(a, r - 1) || v < votes.count.at<float>(a, r + 1)) continue;
       double angle = a * std::numbers::pi / kAngles;
       double rho = (r + 0.5) * kRho_px - votes.reach;
-      if (!level && a > kAngles / 2) angle -= std::numbers::pi, rho = -rho;
+      if (!level && a > kAngles / 2) {
+        angle -= std::numbers::pi;
+        rho = -rho;
+      }
       all.push_back({angle, rho, v});
     }
   }
@@ -153,7 +156,8 @@ std::optional<Ranked> ranked(const std::array<cv::Mat, 2>& near, const Lens& len
   Quad straight{meet(*top, *left), meet(*top, *right), meet(*bottom, *right), meet(*bottom, *left)};
   Quad q;
   for (std::size_t i = 0; i < 4; ++i) {
-    straight[i].x += lens.middle.x, straight[i].y += lens.middle.y;
+    straight[i].x += lens.middle.x;
+    straight[i].y += lens.middle.y;
     q[i] = lens.seen(straight[i]);
     const Point& p = q[i];
     if (p.x < -0.02 * w || p.y < -0.02 * h || p.x > 1.02 * w || p.y > 1.02 * h) return {};

@@ -158,7 +158,7 @@ double illuminant_power(Illuminant light, int nm) {
       return 100.0 * std::pow(560.0 / nm, 5) * (std::exp(1.435e7 / (2848.0 * 560.0)) - 1.0) /
              (std::exp(1.435e7 / (2848.0 * nm)) - 1.0);
     case Illuminant::warm_led:
-      // A blue pump at 450 nm and a broad phosphor, set for about 3000 K: invented, see docs/model.md.
+      // A blue pump at 450 nm and a broad phosphor, set for about 3000 K: invented, see docs/model/light.md.
       return 38.0 * gauss(nm, 450, 10) + 100.0 * gauss(nm, 605, 58) + 30.0 * gauss(nm, 530, 35);
   }
   return 0.0;

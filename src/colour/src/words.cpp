@@ -50,7 +50,9 @@ const Centroids& centroids() {
     Centroids out{};
     for (std::size_t i = 0; i < kNames.size(); ++i) {
       const Lab lab = from_srgb(kNames[i].srgb);
-      out.l[i] = static_cast<float>(lab.l), out.a[i] = static_cast<float>(lab.a), out.b[i] = static_cast<float>(lab.b);
+      out.l[i] = static_cast<float>(lab.l);
+      out.a[i] = static_cast<float>(lab.a);
+      out.b[i] = static_cast<float>(lab.b);
     }
     return out;
   }();

@@ -27,20 +27,17 @@ QString tr(const char* text, const char* disambiguation = nullptr, int n = -1) {
   return QCoreApplication::translate("yd::exports", text, disambiguation, n);
 }
 
-const char* medium_words(optics::Medium m) {
-  switch (m) {
-    case optics::Medium::pan:
-      return QT_TRANSLATE_NOOP("yd::exports", "pan colour");
-    case optics::Medium::pencil:
-      return QT_TRANSLATE_NOOP("yd::exports", "pencil");
-    case optics::Medium::hard:
-      return QT_TRANSLATE_NOOP("yd::exports", "hard stick");
-    case optics::Medium::soft:
-      return QT_TRANSLATE_NOOP("yd::exports", "soft stick");
-    case optics::Medium::charcoal:
-      return QT_TRANSLATE_NOOP("yd::exports", "charcoal");
-  }
-  return "";
+/// What a medium is called, by its name in files; one without words here goes by that name.
+const char* medium_words(std::string_view name) {
+  constexpr std::array<std::pair<std::string_view, const char*>, 5> kWords{{
+      {"pan", QT_TRANSLATE_NOOP("yd::exports", "pan colour")},
+      {"pencil", QT_TRANSLATE_NOOP("yd::exports", "pencil")},
+      {"hard", QT_TRANSLATE_NOOP("yd::exports", "hard stick")},
+      {"soft", QT_TRANSLATE_NOOP("yd::exports", "soft stick")},
+      {"charcoal", QT_TRANSLATE_NOOP("yd::exports", "charcoal")},
+  }};
+  const auto* found = std::find_if(kWords.begin(), kWords.end(), [&](const auto& w) { return w.first == name; });
+  return found == kWords.end() ? name.data() : found->second;
 }
 
 const char* purpose_words(plan::Purpose purpose) {
@@ -161,8 +158,7 @@ void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (media::needs_care(s))
     w.safety << tr("This pigment is harmful if breathed or swallowed: dust mask, no food or drink, wash your hands.") +
                     " " + deferral();
-  if (s.medium == optics::Medium::pencil)
-    w.safety << tr("Sharpening: the knife away from the body.") + " " + deferral();
+  if (media::facts(s.medium).pointed()) w.safety << tr("Sharpening: the knife away from the body.") + " " + deferral();
   if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp.") + " " + deferral();
 }
 
@@ -233,7 +229,7 @@ PassWords words_of(const PlanView& planned, int index) {
   return w;
 }
 
-QString medium_name(optics::Medium medium) { return tr(medium_words(medium)); }
+QString medium_name(optics::Medium medium) { return tr(medium_words(media::name(medium))); }
 
 MarkDrawing mark_drawing(const PlanView& planned, int index) {
   const plan::Pass& pass = planned.plan.passes[static_cast<std::size_t>(index)];
@@ -266,7 +262,7 @@ QStringList safety_page(const PlanView& planned) {
   for (const int i : planned.plan.tray) {
     const media::Stick& s = planned.collection.sticks[static_cast<std::size_t>(i)];
     if (media::needs_care(s)) harmful << words::stick_name(s);
-    pencil = pencil || s.medium == optics::Medium::pencil;
+    pencil = pencil || media::facts(s.medium).pointed();
   }
   if (!harmful.isEmpty())
     out << tr("Pigments harmful if breathed or swallowed in this tray: %1.").arg(harmful.join(", "));

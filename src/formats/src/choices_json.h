@@ -4,7 +4,7 @@
 #include <nlohmann/json.hpp>
 
 #include "media/fields.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/composition.h"
 #include "subject/subject.h"
 

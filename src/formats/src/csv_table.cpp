@@ -239,7 +239,7 @@ QByteArray write_csv(const media::Collection& collection) {
       if (!pigments.empty()) pigments += ' ';
       pigments += p;
     }
-    QByteArrayList fields{csv_quoted(s.name), QByteArray(optics::name(s.medium).data())};
+    QByteArrayList fields{csv_quoted(s.name), QByteArray(media::name(s.medium).data())};
     for (const double v : {s.lab.l, s.lab.a, s.lab.b}) fields << QByteArray::number(v, 'f', 2);
     fields << csv_quoted(pigments) << QByteArray::fromStdString(s.lightfast) << (s.owned ? "yes" : "no")
            << QByteArray::number(s.left, 'f', 2) << (s.favourite ? "yes" : "no");

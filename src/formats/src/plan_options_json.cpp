@@ -272,6 +272,30 @@ void read_laid(Fields& f, plan::PlanOptions& p, const media::Collection& c) {
 
 }  // namespace
 
+json paces_to_json(const plan::Pace& pace) {
+  json out = json::object();
+  for (const auto& [medium, factor] : pace.by_medium) out[std::string(media::name(medium))] = factor;
+  return out;
+}
+
+void read_paces(Fields& f, plan::Pace& pace) {
+  const auto take = [&](optics::Medium medium, double factor) {
+    if (factor != 1) pace.by_medium[medium] = factor;
+  };
+  if (f.json()["by_medium"].is_array()) {
+    // Files of before went by place, and there were five.
+    const auto places = f.numbers("by_medium", optics::kNamedMedia, plan::kPaceLimit.least, plan::kPaceLimit.most);
+    for (std::size_t m = 0; m < places.size(); ++m) take(static_cast<optics::Medium>(m), places[m]);
+    return;
+  }
+  Fields names = f.object("by_medium");
+  for (const optics::Medium m : media::all_media()) {
+    const std::string name(media::name(m));
+    if (names.has(name.c_str())) take(m, names.number(name.c_str(), plan::kPaceLimit));
+  }
+  f.absorb(names);
+}
+
 json rests_on_to_json(const plan::RestsOn& r) {
   return {
       {"artist", r.artist}, {"paper", r.paper}, {"date", r.date}, {"readings", r.readings}, {"off_de00", r.off_de00}};
@@ -290,7 +314,7 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
           {"order", p.order_by_hand},
           {"laid", laid_to_json(p.laid, c)},
           {"sitting_minutes", p.sitting_minutes},
-          {"pace", {{"by_medium", p.pace.by_medium}, {"brush", p.pace.brush}}},
+          {"pace", {{"by_medium", paces_to_json(p.pace)}, {"brush", p.pace.brush}}},
           {"fit", plan::name(p.fit)},
           {"must_have", ids_of(p.wishes.must_have, c)},
           {"forbidden", ids_of(p.wishes.forbidden, c)},
@@ -331,8 +355,7 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
   read_rest(f, p, c);
   if (f.has("pace")) {
     Fields pace = f.object("pace");
-    const auto media = pace.numbers("by_medium", optics::kMedia, 1 / plan::kSlowestPace, plan::kSlowestPace);
-    if (media.size() == p.pace.by_medium.size()) std::copy(media.begin(), media.end(), p.pace.by_medium.begin());
+    read_paces(pace, p.pace);
     p.pace.brush = pace.number("brush", plan::kPaceLimit, 1);
     f.absorb(pace);
   }

@@ -6,6 +6,7 @@
 #include "colour/ciede2000.h"
 #include "find.h"
 #include "journal/journal.h"
+#include "media_names.h"
 #include "statement.h"
 
 namespace yd::journal {
@@ -39,12 +40,8 @@ struct Listed {
 };
 
 void read_layer(Recipe& r, Statement& s) {
-  r.layers.push_back({s.text(1),
-                      s.text(2),
-                      static_cast<optics::Medium>(s.whole(3)),
-                      {s.number(4), s.number(5), s.number(6)},
-                      s.number(7),
-                      s.whole(8) != 0});
+  r.layers.push_back(
+      {s.text(1), s.text(2), medium_in(s, 3), {s.number(4), s.number(5), s.number(6)}, s.number(7), s.whole(8) != 0});
 }
 
 Status read_parts(const QSqlDatabase& database, std::vector<Recipe>& recipes) {
@@ -104,9 +101,11 @@ Result<qint64> Journal::put(const Recipe& r) {
     return done.error();
   int place = 0;
   for (const RecipeLayer& l : r.layers) {
-    Statement layer(db, "INSERT INTO layers VALUES (?,?,?,?,?,?,?,?,?,?)");
-    layer.bind(id.value(), place++, l.stick_id, l.stick, static_cast<int>(l.medium), l.lab.l, l.lab.a, l.lab.b,
-               l.pressure, l.rubbed ? 1 : 0);
+    Statement layer(db,
+                    "INSERT INTO layers (recipe, place, stick_id, stick, medium, l, a, b, pressure, rubbed) "
+                    "VALUES (?,?,?,?,?,?,?,?,?,?)");
+    layer.bind(id.value(), place++, l.stick_id, l.stick, name_of(l.medium), l.lab.l, l.lab.a, l.lab.b, l.pressure,
+               l.rubbed ? 1 : 0);
     if (const Status done = layer.run(); !done) return done.error();
   }
   for (const RecipeUse& u : r.used)

@@ -4,9 +4,28 @@
 #include <array>
 
 namespace yd::journal {
+namespace {
+
+/// Media were told by their place in a list of five; a name outlives the list.
+QStringList media_by_name() {
+  QStringList out;
+  for (const char* table : {"uses", "passes", "layers"}) {
+    const QString name(table);
+    out << QString("ALTER TABLE %1 RENAME COLUMN medium TO medium_place").arg(name)
+        << QString("ALTER TABLE %1 ADD COLUMN medium TEXT").arg(name)
+        << QString(
+               "UPDATE %1 SET medium = CASE medium_place WHEN 0 THEN 'pan' WHEN 1 THEN 'pencil' WHEN 2 THEN 'hard' "
+               "WHEN 3 THEN 'soft' WHEN 4 THEN 'charcoal' END")
+               .arg(name)
+        << QString("ALTER TABLE %1 DROP COLUMN medium_place").arg(name);
+  }
+  return out;
+}
+
+}  // namespace
 
 std::span<const QStringList> schema_steps() {
-  static const std::array<QStringList, 3> steps{{
+  static const std::array<QStringList, 4> steps{{
       {
           R"(CREATE TABLE works (id TEXT PRIMARY KEY, title TEXT NOT NULL, file TEXT NOT NULL, paper_id TEXT NOT NULL,
               paper TEXT NOT NULL, collection_id TEXT NOT NULL, width_cm REAL NOT NULL, height_cm REAL NOT NULL,
@@ -56,6 +75,7 @@ std::span<const QStringList> schema_steps() {
               NULL, title TEXT NOT NULL, place TEXT NOT NULL, at_s INTEGER NOT NULL, PRIMARY KEY (recipe, work, place))
               WITHOUT ROWID)",
       },
+      media_by_name(),
   }};
   return steps;
 }

@@ -9,6 +9,7 @@
 #include "formats/csv.h"
 #include "formats/plan_json.h"
 #include "media/collection.h"
+#include "media_names.h"
 
 namespace yd::journal {
 namespace {
@@ -41,14 +42,13 @@ QString plain(QString text) {
 }
 
 std::string text(const QString& s) { return s.toStdString(); }
-QString kind(optics::Medium medium) { return QString::fromStdString(std::string(optics::name(medium))); }
 
 json to_json(const Recipe& r) {
   json layers = json::array();
   for (const RecipeLayer& l : r.layers) {
     layers.push_back({{"stick", text(l.stick_id)},
                       {"name", text(l.stick)},
-                      {"medium", std::string(optics::name(l.medium))},
+                      {"medium", std::string(media::name(l.medium))},
                       {"lab", formats::lab_to_json(l.lab)},
                       {"pressure", l.pressure},
                       {"technique", l.rubbed ? "rubbed" : "laid"}});
@@ -123,7 +123,7 @@ QString told_sticks(const Whole& w) {
   if (w.work.sticks.empty()) return {};
   QString out = "\n## Sticks\n\n| Stick | Kind | Worn off, mm |\n|---|---|---:|\n";
   for (const Use& u : w.work.sticks)
-    out += QString("| %1 | %2 | %3 |\n").arg(plain(u.stick), kind(u.medium)).arg(u.length_mm, 0, 'f', 1);
+    out += QString("| %1 | %2 | %3 |\n").arg(plain(u.stick), name_of(u.medium)).arg(u.length_mm, 0, 'f', 1);
   return out;
 }
 
@@ -170,7 +170,7 @@ QString told(const Whole& w) {
 QByteArray passes_csv(const std::vector<DonePass>& passes) {
   QString out = line({"pass", "stick", "medium", "area_cm2", "guessed_minutes", "minutes", "at", "skipped", "note"});
   for (const DonePass& p : passes) {
-    out += line({p.title, p.stick_id, p.medium ? kind(*p.medium) : QString(), QString::number(p.area_cm2, 'f', 1),
+    out += line({p.title, p.stick_id, p.medium ? name_of(*p.medium) : QString(), QString::number(p.area_cm2, 'f', 1),
                  QString::number(p.guessed_minutes, 'f', 2), QString::number(p.minutes, 'f', 2), day(p.at_s),
                  p.skipped ? "yes" : "no", p.note});
   }

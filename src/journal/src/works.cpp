@@ -4,6 +4,7 @@
 
 #include "find.h"
 #include "journal/journal.h"
+#include "media_names.h"
 #include "statement.h"
 
 namespace yd::journal {
@@ -36,8 +37,7 @@ Work read_work(const Statement& s) {
 }
 
 Use read_use(const Statement& s) {
-  return {s.text(0),   s.text(1),  static_cast<optics::Medium>(s.whole(2)), {s.number(3), s.number(4), s.number(5)},
-          s.number(6), s.number(7)};
+  return {s.text(0), s.text(1), medium_in(s, 2), {s.number(3), s.number(4), s.number(5)}, s.number(6), s.number(7)};
 }
 
 constexpr const char* kUseColumns = "stick_id, stick, medium, l, a, b, length_mm, share";
@@ -46,7 +46,7 @@ DonePass read_pass(const Statement& s) {
   DonePass p;
   p.pass = s.text(0);
   p.title = s.text(1);
-  if (!s.value(2).isNull()) p.medium = static_cast<optics::Medium>(s.whole(2));
+  if (!s.value(2).isNull()) p.medium = medium_in(s, 2);
   p.stick_id = s.text(3);
   p.area_cm2 = s.number(4);
   p.guessed_minutes = s.number(5);
@@ -91,8 +91,8 @@ Status Journal::put(const Work& w) {
   if (Status done = pictures.bind(w.id, w.subject, w.board, qCompress(w.plan)).run(); !done) return done;
   if (Status done = Statement(db, "DELETE FROM uses WHERE work = ?").bind(w.id).run(); !done) return done;
   for (const Use& u : w.sticks) {
-    Statement use(db, "INSERT OR REPLACE INTO uses VALUES (?,?,?,?,?,?,?,?,?)");
-    use.bind(w.id, u.stick_id, u.stick, static_cast<int>(u.medium), u.lab.l, u.lab.a, u.lab.b, u.length_mm, u.share);
+    Statement use(db, QString("INSERT OR REPLACE INTO uses (work, %1) VALUES (?,?,?,?,?,?,?,?,?)").arg(kUseColumns));
+    use.bind(w.id, u.stick_id, u.stick, name_of(u.medium), u.lab.l, u.lab.a, u.lab.b, u.length_mm, u.share);
     if (Status done = use.run(); !done) return done;
   }
   if (Status done = note_text(db, "work", w.id, work_text(w)); !done) return done;
@@ -172,8 +172,9 @@ Status Journal::put_passes(const QString& work, const std::vector<DonePass>& pas
   const QString gone = QString("DELETE FROM passes WHERE work = ? AND at_s NOT IN (%1)").arg(times.join(','));
   if (Status done = Statement(db, gone).bind(work).run(); !done) return done;
   for (const DonePass& p : passes) {
-    Statement pass(db, "INSERT OR REPLACE INTO passes VALUES (?,?,?,?,?,?,?,?,?,?,?)");
-    const QVariant medium = p.medium ? QVariant(static_cast<int>(*p.medium)) : QVariant();
+    Statement pass(
+        db, QString("INSERT OR REPLACE INTO passes (work, %1) VALUES (?,?,?,?,?,?,?,?,?,?,?)").arg(kPassColumns));
+    const QVariant medium = p.medium ? QVariant(name_of(*p.medium)) : QVariant();
     pass.bind(work, p.pass, p.title, medium, p.stick_id, p.area_cm2, p.guessed_minutes, p.minutes, p.at_s,
               p.skipped ? 1 : 0, p.note);
     if (Status done = pass.run(); !done) return done;

@@ -127,7 +127,7 @@ nlohmann::json to_json(const Collection& collection) {
   for (const Stick& s : collection.sticks) {
     nlohmann::json stick = {{"id", s.id},
                             {"name", s.name},
-                            {"medium", std::string(optics::name(s.medium))},
+                            {"medium", std::string(name(s.medium))},
                             {"pigments", s.pigments},
                             {"masstone", s.masstone.band}};
     // Only what differs from the usual: most sticks are owned, whole and unmarked.
@@ -170,13 +170,6 @@ Result<Collection> find_collection(const std::string& id_or_file) {
     return Error{Error::Code::not_found, "collection", "\"" + id_or_file + "\" is neither a shipped id nor a file"};
   }
   return load_collection(id_or_file);
-}
-
-Result<optics::Medium> medium_by_name(const std::string& name) {
-  for (const optics::Medium m : optics::kAllMedia) {
-    if (optics::name(m) == name) return m;
-  }
-  return bad_value("medium", "\"" + name + "\" must be soft, hard, pencil, pan or charcoal");
 }
 
 optics::Pigment pigment_of(const Stick& stick, const optics::Parameters& parameters) {

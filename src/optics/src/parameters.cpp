@@ -3,12 +3,6 @@
 
 namespace yd::optics {
 
-std::string_view name(Medium medium) {
-  constexpr auto names = std::to_array<std::string_view>({"pan", "pencil", "hard", "soft", "charcoal"});
-  static_assert(names.size() == kMedia);
-  return names[static_cast<std::size_t>(medium)];
-}
-
 std::string_view name(WashKind kind) {
   constexpr auto names =
       std::to_array<std::string_view>({"transparent", "opaque", "ink", "brushed-water", "brushed-alcohol"});
@@ -16,11 +10,12 @@ std::string_view name(WashKind kind) {
   return names[static_cast<std::size_t>(kind)];
 }
 
-std::vector<std::pair<std::string, double*>> bind(Parameters& p) {
+std::vector<std::pair<std::string, double*>> bind(Parameters& p, std::span<const std::string> media) {
   std::vector<std::pair<std::string, double*>> out;
-  for (const Medium m : kAllMedia) {
-    MediumParameters& q = p.media[static_cast<std::size_t>(m)];
-    const std::string key(name(m));
+  p.media.resize(media.size());
+  for (std::size_t m = 0; m < media.size(); ++m) {
+    MediumParameters& q = p.media[m];
+    const std::string& key = media[m];
     out.insert(out.end(), {{key + ".lay", &q.lay},
                            {key + ".reach_light", &q.reach_light},
                            {key + ".reach_firm", &q.reach_firm},

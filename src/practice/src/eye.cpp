@@ -137,7 +137,10 @@ double Eye::worth_asking(std::span<const double> candidates) const {
   double most = -1;
   for (const double x : candidates) {
     const double gain = expected_gain(x);
-    if (gain > most) most = gain, best = x;
+    if (gain > most) {
+      most = gain;
+      best = x;
+    }
   }
   return best;
 }

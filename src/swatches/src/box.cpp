@@ -24,14 +24,14 @@ std::vector<optics::Medium> kinds_of(const colour::Lab& lab, Kind kind) {
   if (kind) return {*kind};
   constexpr double kCharred = 45;  // charcoal is burnt wood: dark, and without a colour of its own
   std::vector<optics::Medium> out;
-  for (const optics::Medium m : optics::kAllMedia) {
-    if (m != optics::Medium::charcoal || (lab.l < kCharred && colour::chroma(lab) < 5)) out.push_back(m);
+  for (const optics::Medium m : media::all_media()) {
+    if (!media::facts(m).dirties || (lab.l < kCharred && colour::chroma(lab) < 5)) out.push_back(m);
   }
   return out;
 }
 
 /// How common each kind is among the sticks of the sheet: boxes are mostly of one.
-using Shares = std::array<double, optics::kMedia>;
+using Shares = std::vector<double>;  // by place in the table of media
 double share_of(const Shares& shares, optics::Medium m) { return shares[static_cast<std::size_t>(m)]; }
 
 /// A kind that a stick may be, the masstone it then has, and by how much its light stroke is off.
@@ -104,7 +104,7 @@ class Cell {
 /// A hand and how common the kinds are, and how badly both explain all light strokes.
 struct Explained {
   optics::HandPressure hand;
-  Shares shares{};
+  Shares shares;
   double cost = 0;
   double weight = 1;
 };
@@ -130,8 +130,7 @@ void fit_hand(const std::vector<Cell>& cells, optics::Parameters p, Explained& e
 /// D. Rubin, Journal of the Royal Statistical Society B 39, 1977), as if kOfEach sticks of each kind had been seen.
 Shares shares_of(const std::vector<Cell>& cells, const optics::Parameters& p, const Shares& before) {
   constexpr double kOfEach = 0.3;
-  Shares out;
-  out.fill(kOfEach);
+  Shares out(media::all_media().size(), kOfEach);
   for (const Cell& c : cells) {
     for (const Guess& g : c.guesses(p, before)) out[static_cast<std::size_t>(g.stick.medium)] += g.weight;
   }
@@ -148,13 +147,14 @@ std::vector<Explained> explained(const std::vector<Cell>& cells, const optics::P
   constexpr double kFarBetter = 0.65;  // a cell, minus twice a logarithm: between mixed boxes and those of one kind
   constexpr int kRounds = 3;
   Explained mixed;
-  mixed.shares.fill(1.0 / optics::kMedia);
+  const std::size_t kinds = media::all_media().size();
+  mixed.shares.assign(kinds, 1.0 / static_cast<double>(kinds));
   fit_hand(cells, parameters, mixed);
   std::vector<Explained> out;
   double least = mixed.cost;
-  for (std::size_t first = 0; first < optics::kMedia; ++first) {
+  for (std::size_t first = 0; first < kinds; ++first) {
     Explained e;
-    e.shares.fill((1 - kMostly) / (optics::kMedia - 1));
+    e.shares.assign(kinds, (1 - kMostly) / (static_cast<double>(kinds) - 1));
     e.shares[first] = kMostly;
     optics::Parameters p = parameters;
     for (int round = 0; round < kRounds; ++round) {
@@ -165,7 +165,10 @@ std::vector<Explained> explained(const std::vector<Cell>& cells, const optics::P
     least = std::min(least, e.cost);
     out.push_back(e);
   }
-  if (least > mixed.cost - kFarBetter * static_cast<double>(cells.size())) out = {mixed}, least = mixed.cost;
+  if (least > mixed.cost - kFarBetter * static_cast<double>(cells.size())) {
+    out = {mixed};
+    least = mixed.cost;
+  }
   double sum = 0;
   for (Explained& e : out) sum += e.weight = std::exp(-0.5 * (e.cost - least));
   for (Explained& e : out) e.weight /= sum;

@@ -23,7 +23,8 @@ check::Homography best_homography(const std::vector<Pair>& pairs, const check::L
     const double v = pair.share.y;
     cv::Mat(cv::Matx<double, 1, 8>(u, v, 1, 0, 0, 0, -x * u, -x * v)).copyTo(a.row(2 * i));
     cv::Mat(cv::Matx<double, 1, 8>(0, 0, 0, u, v, 1, -y * u, -y * v)).copyTo(a.row(2 * i + 1));
-    b(2 * i) = x, b(2 * i + 1) = y;
+    b(2 * i) = x;
+    b(2 * i + 1) = y;
   }
   cv::Mat_<double> h;
   cv::solve(a, b, h, cv::DECOMP_SVD);

@@ -146,7 +146,8 @@ double patchiness(const std::vector<colour::Light>& inside) {
   double squares = 0;
   for (std::size_t i = 0; i < kBands; ++i) {
     const double l = colour::to_lab(mean_of(std::span(inside).subspan(i * band, band))).l;
-    sum += l, squares += l * l;
+    sum += l;
+    squares += l * l;
   }
   return std::sqrt(std::max(0.0, squares / kBands - (sum / kBands) * (sum / kBands)));
 }

@@ -16,34 +16,29 @@ class Schools {
 }  // namespace
 
 School school(plan::School school) {
-  switch (school) {
-    case plan::School::dark_first:
-      return {Schools::tr("Dark first"),
-              Schools::tr(
-                  "The darkest and coolest masses first, then the middle values, then lights and warms; accents and "
-                  "highlights last. Lights lie over darks and stay clean."),
-              Schools::tr("Sticks; landscape, still life, life drawing.")};
-    case plan::School::light_coat:
-      return {
-          Schools::tr("Light ground coat"),
-          Schools::tr(
-              "White or cream where the subject is light, pressed harder where it is lighter; glazes of colour over "
-              "it, white again to soften; darks late, black last, a sharpened white for the highlights."),
-          Schools::tr("Pencils; portraits and animals.")};
-    case plan::School::flat_broken:
-      return {Schools::tr("Flat, broken, reunited"),
-              Schools::tr(
-                  "The local colour flat over the shape, dark texture marks on it, the local colour over all again so "
-                  "that they mix, then lights. Black is never left bare."),
-              Schools::tr("Pencils; still life.")};
-    case plan::School::tone_map:
-      return {Schools::tr("Tone map, then colour"),
-              Schools::tr(
-                  "All values first in charcoal or one dark, fixed; then colour, thin at first and firmer later; the "
-                  "most intense last."),
-              Schools::tr("Still life and figures.")};
-  }
-  return {};
+  const auto is = [&](plan::School other) { return school == other; };
+  if (is(plan::School::dark_first))
+    return {Schools::tr("Dark first"),
+            Schools::tr("The darkest and coolest masses first, then the middle values, then lights and warms; accents "
+                        "and highlights last. Lights lie over darks and stay clean."),
+            Schools::tr("Sticks; landscape, still life, life drawing.")};
+  if (is(plan::School::light_coat))
+    return {Schools::tr("Light ground coat"),
+            Schools::tr("White or cream where the subject is light, pressed harder where it is lighter; glazes of "
+                        "colour over it, white again to soften; darks late, black last, a sharpened white for the "
+                        "highlights."),
+            Schools::tr("Pencils; portraits and animals.")};
+  if (is(plan::School::flat_broken))
+    return {Schools::tr("Flat, broken, reunited"),
+            Schools::tr("The local colour flat over the shape, dark texture marks on it, the local colour over all "
+                        "again so that they mix, then lights. Black is never left bare."),
+            Schools::tr("Pencils; still life.")};
+  if (is(plan::School::tone_map))
+    return {Schools::tr("Tone map, then colour"),
+            Schools::tr("All values first in charcoal or one dark, fixed; then colour, thin at first and firmer later; "
+                        "the most intense last."),
+            Schools::tr("Still life and figures.")};
+  return {plan::name(school), {}, {}};
 }
 
 QString advised(const plan::SchoolAdvice& a, std::span<const subject::Mass> masses) {

@@ -8,7 +8,7 @@
 #include "colour/observer.h"
 #include "colour/profile.h"
 #include "guide/marks.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/subject.h"
 
 namespace yd::board {

@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "check/reading.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 
 namespace yd::check {
 

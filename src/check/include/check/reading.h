@@ -5,7 +5,7 @@
 
 #include "board/board.h"
 #include "check/light_fix.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/subject.h"
 
 namespace yd::check {

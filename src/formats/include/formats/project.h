@@ -9,7 +9,7 @@
 #include "media/collection.h"
 #include "media/paper.h"
 #include "advice/ground_choice.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/composition.h"
 #include "subject/subject.h"
 #include "support/result.h"

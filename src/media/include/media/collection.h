@@ -8,6 +8,7 @@
 
 #include "colour/lab.h"
 #include "colour/spectrum.h"
+#include "media/medium.h"
 #include "optics/film.h"
 #include "optics/parameters.h"
 #include "support/result.h"
@@ -62,8 +63,6 @@ Status check(const Collection& collection, const std::string& where);
 
 /// Whether the text names a lightfastness class: "I" to "V", or empty for not known.
 bool is_lightfast_class(const std::string& text);
-
-Result<optics::Medium> medium_by_name(const std::string& name);
 
 /// K and S of a stick in its medium.
 optics::Pigment pigment_of(const Stick& stick, const optics::Parameters& parameters);

@@ -49,7 +49,9 @@ class Fields {
     if (has(field) && (*object_)[field].size() > most)
       return fail(field, "must hold no more than " + std::to_string(most) + " entries");
     for (const nlohmann::json& entry : array(field)) {
-      Fields item(entry, where_ + ", " + field + " " + std::to_string(++number));
+      std::string place = where_;
+      place.append(", ").append(field).append(" ").append(std::to_string(++number));
+      Fields item(entry, std::move(place));
       if (!item.error_) read(item);
       absorb(item);
       if (error_) return;

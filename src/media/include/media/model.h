@@ -3,6 +3,7 @@
 
 #include <filesystem>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include "optics/parameters.h"
@@ -10,7 +11,7 @@
 
 namespace yd::media {
 
-/// One row of the parameter table, as docs/model.md prints it.
+/// One row of the parameter table, as docs/model/parameters.md prints it.
 struct ParameterInfo {
   std::string key;     ///< as in the file: "pan.lay"
   double value = 0;    ///< in `unit`
@@ -19,6 +20,12 @@ struct ParameterInfo {
   std::string unit;    ///< empty: a pure number
   std::string reason;  ///< its source, or how it was found
 };
+
+/// Every parameter by its key ("soft.lay"), media by the names of the shipped table.
+std::vector<std::pair<std::string, double*>> bind(optics::Parameters& parameters);
+
+/// Reads key, default, min, max, unit and reason of one row.
+ParameterInfo read_parameter(class Fields& row);
 
 /// How pigment and tooth behave: the numbers, and the table they were read from.
 struct Model {

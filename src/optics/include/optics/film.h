@@ -5,7 +5,7 @@
 
 namespace yd::optics {
 
-/// Agreement of the closed form with an ODE solver that docs/model.md promises and tests/optics asks for.
+/// Agreement of the closed form with an ODE solver that docs/model/film.md promises and tests/optics asks for.
 inline constexpr double kFilmAccuracy = 1e-9;
 
 /// A film alone, at one wavelength: reflectance over black and transmittance, each 0 to 1.

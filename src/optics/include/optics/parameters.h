@@ -3,6 +3,8 @@
 
 #include <array>
 #include <cstddef>
+#include <cstdint>
+#include <span>
 #include <string>
 #include <string_view>
 #include <utility>
@@ -10,12 +12,10 @@
 
 namespace yd::optics {
 
-/// Dry media, thin to flooding. The numbers behind each stand in data/model/parameters.json.
-enum class Medium { pan, pencil, hard, soft, charcoal };
-inline constexpr std::size_t kMedia = static_cast<std::size_t>(Medium::charcoal) + 1;
-inline constexpr std::array kAllMedia{Medium::pan, Medium::pencil, Medium::hard, Medium::soft, Medium::charcoal};
-static_assert(kAllMedia.size() == kMedia);
-std::string_view name(Medium medium);
+/// A dry medium, by its place in the table of media (media/medium.h). Those that code and tests call by name have one
+/// here; a table may hold more.
+enum class Medium : std::uint8_t { pan, pencil, hard, soft, charcoal };
+inline constexpr std::size_t kNamedMedia = 5;
 
 /// Wet coats. Transparent ones only absorb; opaque ones scatter.
 enum class WashKind { transparent, opaque, ink, brushed_water, brushed_alcohol };
@@ -82,7 +82,7 @@ struct HandPressure {
 
 /// Everything the model knows besides the paper and the pigments.
 struct Parameters {
-  std::array<MediumParameters, kMedia> media;
+  std::vector<MediumParameters> media = std::vector<MediumParameters>(kNamedMedia);  ///< by place in the table
   std::array<WashParameters, kWashKinds> washes;
   RubParameters rub;
   FixativeParameters fixative;
@@ -93,7 +93,8 @@ struct Parameters {
   const WashParameters& of(WashKind w) const { return washes[static_cast<std::size_t>(w)]; }
 };
 
-/// Every parameter by its key in the data file ("soft.lay"), for reading, fitting and sensitivity runs.
-std::vector<std::pair<std::string, double*>> bind(Parameters& p);
+/// Every parameter by its key in the data file ("soft.lay"), for reading, fitting and sensitivity runs. `media`: names
+/// of the media, in the order of the table; it decides how many there are.
+std::vector<std::pair<std::string, double*>> bind(Parameters& p, std::span<const std::string> media);
 
 }  // namespace yd::optics

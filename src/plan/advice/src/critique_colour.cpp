@@ -229,7 +229,10 @@ std::vector<Finding> check_vivid_lost(const CritiqueInput& in) {
     for (std::size_t s = 0; s < in.sticks.size(); ++s) {
       const double d = colour::ciede2000(in.sticks[s].lab, worst->seen);
       const bool had = std::binary_search(in.plan->tray.begin(), in.plan->tray.end(), static_cast<int>(s));
-      if (d < least && !had && media::at_hand(in.sticks[s])) least = d, f.sticks = {static_cast<int>(s)};
+      if (d < least && !had && media::at_hand(in.sticks[s])) {
+        least = d;
+        f.sticks = {static_cast<int>(s)};
+      }
     }
     if (!f.sticks.empty()) {
       f.after = in.options;

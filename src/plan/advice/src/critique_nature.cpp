@@ -33,8 +33,12 @@ struct Means {
   void add(const TargetPlan& t, double weight) {
     const colour::Lab& look = t.recipe.look.lab;
     area += weight;
-    seen[0] += weight * t.seen.l, seen[1] += weight * t.seen.a, seen[2] += weight * t.seen.b;
-    laid[0] += weight * look.l, laid[1] += weight * look.a, laid[2] += weight * look.b;
+    seen[0] += weight * t.seen.l;
+    seen[1] += weight * t.seen.a;
+    seen[2] += weight * t.seen.b;
+    laid[0] += weight * look.l;
+    laid[1] += weight * look.a;
+    laid[2] += weight * look.b;
   }
   colour::Lab of(const std::array<double, 3>& sum) const {
     return area > 0 ? colour::Lab{sum[0] / area, sum[1] / area, sum[2] / area} : colour::Lab{};
@@ -53,7 +57,10 @@ std::array<Means, 2> ends_of_sky(const CritiqueInput& in) {
   constexpr int kStep = 3;
   for (int y = 0; y < s.labels.height; y += kStep) {
     for (int x = 0; x < s.labels.width; x += kStep) {
-      if (sky(x, y)) top = std::min(top, y), bottom = std::max(bottom, y);
+      if (sky(x, y)) {
+        top = std::min(top, y);
+        bottom = std::max(bottom, y);
+      }
     }
   }
   std::array<Means, 2> out;
@@ -76,7 +83,10 @@ int nearest_outside(const CritiqueInput& in, const colour::Lab& wanted) {
   for (std::size_t s = 0; s < in.sticks.size(); ++s) {
     if (!media::at_hand(in.sticks[s])) continue;
     const double d = colour::ciede2000(in.sticks[s].lab, wanted);
-    if (d < least) least = d, best = static_cast<int>(s);
+    if (d < least) {
+      least = d;
+      best = static_cast<int>(s);
+    }
   }
   return std::binary_search(in.plan->tray.begin(), in.plan->tray.end(), best) ? -1 : best;
 }
@@ -159,7 +169,10 @@ std::vector<Finding> check_red_steals(const CritiqueInput& in) {
       if (t.mass != mass || t.recipe.strokes.empty()) continue;
       const int top = t.recipe.strokes.back().stick;
       const double c = colour::chroma(in.sticks[static_cast<std::size_t>(top)].lab);
-      if (c > vivid) vivid = c, f.sticks = {top};
+      if (c > vivid) {
+        vivid = c;
+        f.sticks = {top};
+      }
     }
     if (!f.sticks.empty()) {
       f.after = in.options;

@@ -28,7 +28,10 @@ Reading read_plane(const CritiqueInput& in, subject::Plane plane, ColourOf colou
     r.chroma += t.area * colour::chroma(lab);
     r.warmth += t.area * colour::warmth(lab);
     // A speck does not make a plane's contrast.
-    if (t.area > 0.005) r.dark = std::min(r.dark, lab.l), r.light = std::max(r.light, lab.l);
+    if (t.area > 0.005) {
+      r.dark = std::min(r.dark, lab.l);
+      r.light = std::max(r.light, lab.l);
+    }
   }
   if (r.area > 0) r.chroma /= r.area, r.warmth /= r.area;
   return r;
@@ -167,13 +170,17 @@ std::vector<Finding> check_focal_contrast(const CritiqueInput& in) {
     double lo = dark[m];
     double hi = light[m];
     for (std::size_t k = 0; k < n; ++k) {
-      if (borders[m * n + k] > 0) lo = std::min(lo, dark[k]), hi = std::max(hi, light[k]);
+      if (borders[m * n + k] > 0) {
+        lo = std::min(lo, dark[k]);
+        hi = std::max(hi, light[k]);
+      }
     }
     if (in.subject->masses[m].focal) {
       marked.push_back(static_cast<int>(m));
       focal = std::max(focal, hi - lo);
     } else if (hi - lo > most) {
-      most = hi - lo, where = m;
+      most = hi - lo;
+      where = m;
     }
   }
   if (marked.empty() || focal >= most - 2) return {};

@@ -124,7 +124,11 @@ class Judging {
       }
       // The hardest to cover is judged by the difference seen, not by the share alone.
       const double seen = hardness(t, shows, paper);
-      if (seen > worst) worst = seen, v.hardest = static_cast<int>(t), v.shows = shows;
+      if (seen > worst) {
+        worst = seen;
+        v.hardest = static_cast<int>(t);
+        v.shows = shows;
+      }
     }
     if (area <= 0) return;
     v.warmer /= area;
@@ -192,7 +196,10 @@ int nearest_of(std::span<const media::Stick> sticks, optics::Medium medium, cons
   for (std::size_t i = 0; i < sticks.size(); ++i) {
     if (sticks[i].medium != medium || !media::at_hand(sticks[i])) continue;
     const double d = colour::ciede2000(sticks[i].lab, wanted);
-    if (d < least) least = d, best = static_cast<int>(i);
+    if (d < least) {
+      least = d;
+      best = static_cast<int>(i);
+    }
   }
   return best;
 }

@@ -8,11 +8,21 @@
 namespace yd::plan {
 namespace {
 
+/// What covers slowly lays finest.
+std::vector<optics::Medium> finest_first() {
+  std::vector<optics::Medium> out;
+  std::copy_if(media::all_media().begin(), media::all_media().end(), std::back_inserter(out),
+               [](optics::Medium m) { return !media::facts(m).dirties; });
+  std::stable_sort(out.begin(), out.end(), [](optics::Medium p, optics::Medium q) {
+    return media::facts(p).covers_cm2_min < media::facts(q).covers_cm2_min;
+  });
+  return out;
+}
+
 /// How far apart the papers pull a target's colour, laid with the thinnest medium the collection has.
 double delicacy(const GroundInput& input, const TargetPlan& target) {
   int stick = -1;
-  for (const optics::Medium m :
-       {optics::Medium::pencil, optics::Medium::pan, optics::Medium::hard, optics::Medium::soft}) {
+  for (const optics::Medium m : finest_first()) {
     if (stick < 0) stick = nearest_of(input.sticks, m, target.target);
   }
   if (stick < 0) return 0;

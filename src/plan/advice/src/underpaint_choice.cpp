@@ -46,7 +46,10 @@ const Stack& nearest_stack(const std::vector<Stack>& stacks, const colour::Lab& 
   for (const Stack& s : stacks) {
     if (std::abs(s.lab.l - target.l) / colour::kLightnessBound > least) continue;
     const double cost = colour::ciede2000(s.lab, target) + stack_price(s);
-    if (cost < least) least = cost, best = &s;
+    if (cost < least) {
+      least = cost;
+      best = &s;
+    }
   }
   return *best;
 }
@@ -112,7 +115,11 @@ class CoatJudge {
       finish(f, stacks_on(c.ground), targets, c.dry);
       v.shows = v.shows || colour::ciede2000(c.dry, in_.paper->lab) >= kShows;
       v.tooth_used = std::max(v.tooth_used, c.tooth_used);
-      if (area > largest) largest = area, v.wet = c.wet, v.dry = c.dry;
+      if (area > largest) {
+        largest = area;
+        v.wet = c.wet;
+        v.dry = c.dry;
+      }
     }
     std::vector<std::size_t> bare;
     for (std::size_t t = 0; t < coated.size(); ++t) {

@@ -12,22 +12,6 @@ constexpr double kMm2PerCm2 = 100;
 
 }  // namespace
 
-StickBody body_of(optics::Medium medium) {
-  switch (medium) {
-    case optics::Medium::pan:
-      return {6, 1200, 1.2};
-    case optics::Medium::pencil:
-      return {150, 14, 2.2};
-    case optics::Medium::hard:
-      return {65, 45, 1.2};
-    case optics::Medium::soft:
-      return {65, 95, 1.4};
-    case optics::Medium::charcoal:
-      return {140, 28, 1.6};
-  }
-  return {};
-}
-
 std::vector<StickUse> use_of(const Plan& plan, double sheet_cm2, const media::Paper& paper,
                              std::span<const media::Stick> sticks, const optics::Parameters& parameters) {
   std::map<int, StickUse> uses;
@@ -44,13 +28,13 @@ std::vector<StickUse> use_of(const Plan& plan, double sheet_cm2, const media::Pa
       StickUse& use = uses[stick];
       use.stick = stick;
       use.area_cm2 += times * cm2;
-      const StickBody body = body_of(sticks[static_cast<std::size_t>(stick)].medium);
+      const media::MediumFacts& body = media::facts(sticks[static_cast<std::size_t>(stick)].medium);
       use.length_mm += pile.mean_load_of(stick) * kLoad_mm * cm2 * kMm2PerCm2 * body.lost / body.section_mm2;
     }
   }
   std::vector<StickUse> out;
   for (auto& [stick, use] : uses) {
-    use.share = use.length_mm / body_of(sticks[static_cast<std::size_t>(stick)].medium).length_mm;
+    use.share = use.length_mm / media::facts(sticks[static_cast<std::size_t>(stick)].medium).length_mm;
     out.push_back(use);
   }
   return out;

@@ -60,7 +60,10 @@ int nearest_stick(std::span<const media::Stick> sticks, std::initializer_list<op
     for (std::size_t i = 0; i < sticks.size(); ++i) {
       if (sticks[i].medium != m || !media::at_hand(sticks[i])) continue;
       const double d = colour::ciede2000(sticks[i].lab, wanted);
-      if (d < least) least = d, best = static_cast<int>(i);
+      if (d < least) {
+        least = d;
+        best = static_cast<int>(i);
+      }
     }
     if (best >= 0) return best;
   }
@@ -151,7 +154,10 @@ class CoatLayer {
         break;
       case CoatMedium::charcoal:
         p.stroke(0, medium, coat.pressure);
-        if (strong(coat)) p.rub(), p.stroke(0, medium, coat.pressure);
+        if (strong(coat)) {
+          p.rub();
+          p.stroke(0, medium, coat.pressure);
+        }
         p.fix();
         break;
       case CoatMedium::alcohol:
@@ -249,7 +255,11 @@ void draw_together(std::vector<Cluster>& clusters) {
                                  : colour::distance_1976(clusters[i].mean(), clusters[j].mean());
         if (apart > kLikeColour && count_of(clusters, clusters[i].how) <= kMostCoats) continue;
         const double cost = apart * std::sqrt(std::min(clusters[i].area, clusters[j].area));
-        if (cost < least) least = cost, p = i, q = j;
+        if (cost < least) {
+          least = cost;
+          p = i;
+          q = j;
+        }
       }
     }
     if (least > 1e17) return;

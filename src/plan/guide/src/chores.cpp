@@ -63,8 +63,10 @@ Step set_extents(const GuideInput& in, const std::vector<Shape>& all) {
   for (const Shape& s : all) {
     if (mass(in, s.mass).plane == subject::Plane::background || across(in, s)) continue;
     out.masses.push_back(s.mass);
-    left = std::min(left, s.cm[0]), top = std::min(top, s.cm[1]);
-    right = std::max(right, s.cm[0] + s.cm[2]), bottom = std::max(bottom, s.cm[1] + s.cm[3]);
+    left = std::min(left, s.cm[0]);
+    top = std::min(top, s.cm[1]);
+    right = std::max(right, s.cm[0] + s.cm[2]);
+    bottom = std::max(bottom, s.cm[1] + s.cm[3]);
   }
   if (!out.masses.empty()) out.numbers = {left, top, right - left, bottom - top};
   return out;
@@ -76,9 +78,12 @@ int line_stick(const GuideInput& in) {
   int best = -1;
   double least = std::numeric_limits<double>::infinity();
   for (const int i : in.plan->tray) {
-    const bool pointed = stick(in, i).medium == optics::Medium::pencil || stick(in, i).medium == optics::Medium::hard;
+    const bool pointed = media::facts(stick(in, i).medium).draws_lines();
     const double d = colour::distance_1976(stick(in, i).lab, wanted) + (pointed ? 0 : 25);
-    if (d < least) least = d, best = i;
+    if (d < least) {
+      least = d;
+      best = i;
+    }
   }
   return best;
 }
@@ -216,8 +221,10 @@ int mass_to_sign_on(const GuideInput& in) {
   double best = -1;
   for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
     const double worth = in.plan->mass_tooth_left[m] + in.subject->masses[m].centre_y;
-    if (in.subject->masses[m].plane == subject::Plane::foreground && worth > best)
-      best = worth, where = static_cast<int>(m);
+    if (in.subject->masses[m].plane == subject::Plane::foreground && worth > best) {
+      best = worth;
+      where = static_cast<int>(m);
+    }
   }
   return where;
 }
@@ -227,10 +234,13 @@ int stick_to_sign_with(const GuideInput& in, int where) {
   int with = -1;
   double shows = -1;
   for (const int i : in.plan->tray) {
-    const bool thin = stick(in, i).medium == optics::Medium::pencil || stick(in, i).medium == optics::Medium::hard;
+    const bool thin = media::facts(stick(in, i).medium).draws_lines();
     const double s = std::min(40.0, std::abs(stick(in, i).lab.l - mass(in, where).mean.l)) + (thin ? 20 : 0) -
                      0.3 * colour::chroma(stick(in, i).lab);
-    if (s > shows) shows = s, with = i;
+    if (s > shows) {
+      shows = s;
+      with = i;
+    }
   }
   return with;
 }

@@ -71,7 +71,10 @@ class Cutter {
       for (std::size_t begin = end; begin-- > 0;) {
         if (begin + 1 < end && !together(begin, begin + 1)) break;
         const double cost = best[begin] + price(begin, end);
-        if (cost < best[end]) best[end] = cost, from[end] = begin;
+        if (cost < best[end]) {
+          best[end] = cost;
+          from[end] = begin;
+        }
       }
     }
     std::vector<Passage> out;

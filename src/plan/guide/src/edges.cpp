@@ -25,8 +25,12 @@ struct Border {
   std::array<double, 3> p{}, q{};
   void add(const colour::Lab& s, const colour::Lab& t) {
     n += 1;
-    p[0] += s.l, p[1] += s.a, p[2] += s.b;
-    q[0] += t.l, q[1] += t.a, q[2] += t.b;
+    p[0] += s.l;
+    p[1] += s.a;
+    p[2] += s.b;
+    q[0] += t.l;
+    q[1] += t.a;
+    q[2] += t.b;
   }
   colour::Lab of_p() const { return {p[0] / n, p[1] / n, p[2] / n}; }
   colour::Lab of_q() const { return {q[0] / n, q[1] / n, q[2] / n}; }
@@ -171,7 +175,10 @@ class BorderJudge {
     double least = std::numeric_limits<double>::infinity();
     for (const int i : in_.plan->tray) {
       const double c = cost(in_.sticks[static_cast<std::size_t>(i)].lab);
-      if (c < least) least = c, out = i;
+      if (c < least) {
+        least = c;
+        out = i;
+      }
     }
     return out;
   }

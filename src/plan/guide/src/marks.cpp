@@ -19,7 +19,7 @@ constexpr double kLongish = 0.75;
 constexpr double kLevel_deg = 12;
 constexpr double kDarkMark = 40;
 
-bool pointed(Medium m) { return m == Medium::pencil; }
+bool pointed(Medium m) { return media::facts(m).pointed(); }
 
 Mark accent_mark(const Place& p, Medium medium, bool light) {
   if (p.longish > kLongish && p.width_mm < kLine_mm) return Mark::edge_line;
@@ -73,12 +73,12 @@ Mark plain_mark(Medium medium, bool first, const Place& p, const subject::Direct
   const bool lies = p.longish > kLongish && std::abs(p.long_deg) < kLevel_deg;
   if (lies && d.coherence >= subject::kCoherent && std::abs(d.angle_deg) < kLevel_deg) return Mark::level;
   if (spots) return Mark::broken_stick;
-  if (p.width_mm >= kBroad_mm || medium == Medium::pan) return Mark::broad;
-  return medium == Medium::hard ? Mark::hatching : Mark::edge_line;
+  if (p.width_mm >= kBroad_mm || media::facts(medium).body == media::Body::pan) return Mark::broad;
+  return media::facts(medium).body == media::Body::square ? Mark::hatching : Mark::edge_line;
 }
 
 RubTool rub_tool(const Place& p, Medium medium) {
-  if (medium == Medium::pan) return RubTool::sponge;
+  if (media::facts(medium).body == media::Body::pan) return RubTool::sponge;
   if (p.width_mm >= kPalm_mm) return RubTool::palm;
   if (p.width_mm >= kBroad_mm) return RubTool::finger;
   return p.width_mm >= kLine_mm ? RubTool::stump : RubTool::tip;

@@ -23,7 +23,9 @@ constexpr double kDeg = 180 / std::numbers::pi;
 struct Field {
   std::array<PlaneFit, 3> lab;
   void add(double x, double y, const colour::Lab& c) {
-    lab[0].add(x, y, c.l), lab[1].add(x, y, c.a), lab[2].add(x, y, c.b);
+    lab[0].add(x, y, c.l);
+    lab[1].add(x, y, c.a);
+    lab[2].add(x, y, c.b);
   }
 };
 
@@ -62,7 +64,8 @@ class Finder {
       const PlaneFit::Found found = f.fit();
       // Slopes of one sign: the one that explains most says which way the others count.
       const double sign = found.gx * ux + found.gy * uy < 0 ? -1 : 1;
-      ux += sign * found.gx, uy += sign * found.gy;
+      ux += sign * found.gx;
+      uy += sign * found.gy;
       explained += found.explained * found.variance;
       variance += found.variance;
     }
@@ -70,7 +73,10 @@ class Finder {
     if (variance <= 0 || explained < kExplained * variance || length <= 0) return out;
     ux /= length, uy /= length;
     // From the top down, or from left to right: the way a hand goes.
-    if (std::abs(uy) > std::abs(ux) ? uy < 0 : ux < 0) ux = -ux, uy = -uy;
+    if (std::abs(uy) > std::abs(ux) ? uy < 0 : ux < 0) {
+      ux = -ux;
+      uy = -uy;
+    }
     out.angle_deg = std::atan2(-uy, ux) * kDeg;
     slice(group, ux, uy, out);
     return out;
@@ -92,7 +98,8 @@ class Finder {
     double end = -begin;
     each(group, [&](int x, int y, const TargetPlan&) {
       const double at = ux * x + uy * y;
-      begin = std::min(begin, at), end = std::max(end, at);
+      begin = std::min(begin, at);
+      end = std::max(end, at);
     });
     if (end - begin < kSlices) return;
     std::array<double, kSlices> n{};
@@ -105,7 +112,10 @@ class Finder {
             std::min(kSlices - 1, static_cast<std::size_t>((ux * x + uy * y - begin) / (end - begin) * kSlices));
         const int t = map_.target.at(x, y);
         const colour::Lab& c = plan_.targets[static_cast<std::size_t>(t)].target;
-        n[s] += 1, mean[s][0] += c.l, mean[s][1] += c.a, mean[s][2] += c.b;
+        n[s] += 1;
+        mean[s][0] += c.l;
+        mean[s][1] += c.a;
+        mean[s][2] += c.b;
         for (std::size_t p = 0; p < plan_.passes.size(); ++p) pressure[p][s] += laid(p, t);
       }
     }
@@ -141,7 +151,8 @@ class Finder {
     double centre = 0;
     for (std::size_t s = 0; s < kSlices; ++s) {
       const double w = std::max(0.0, pressure[s] - 0.8 * *most);
-      weight += w, centre += w * (static_cast<double>(s) + 0.5) / kSlices;
+      weight += w;
+      centre += w * (static_cast<double>(s) + 0.5) / kSlices;
     }
     out.bands.push_back({static_cast<int>(p), static_cast<double>(first - pressure.begin()) / kSlices,
                          1 - static_cast<double>(last - pressure.rbegin()) / kSlices, centre / weight});

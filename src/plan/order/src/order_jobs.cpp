@@ -7,6 +7,7 @@
 #include <tuple>
 
 #include "colour/lab.h"
+#include "price/price.h"
 
 namespace yd::plan {
 namespace {
@@ -122,7 +123,9 @@ class JobMaker {
                            s.technique == Technique::laid;  // what is rubbed is no highlight
     k.accent = highlight || s.level >= kAccentLevel ? 1 : 0;
     k.level = s.level;
-    k.value = lights_first(in_.rules[static_cast<std::size_t>(t.mass)].school) ? -stick.lab.l : stick.lab.l;
+    k.value = in_.rules[static_cast<std::size_t>(t.mass)].school->order == SchoolLaws::Order::lights_first
+                  ? -stick.lab.l
+                  : stick.lab.l;
     k.stick = s.stick;
     k.technique = static_cast<int>(s.technique);
     Pass& p = jobs_[k];
@@ -169,18 +172,13 @@ int tool_of(const Pass& p) {
 }
 
 double minutes_for(const Pass& p, double area_cm2, std::span<const media::Stick> sticks, const Pace& pace) {
-  constexpr double kBrush = 90;
-  constexpr double kSpray = 400;
-  constexpr std::array<double, optics::kMedia> kStick{80, 15, 40, 70, 60};  // pan, pencil, hard, soft, charcoal
-  constexpr double kTakingUp = 0.5;
-  constexpr double kRubbing = 1.6;
-  double rate = p.kind == PassKind::fix ? kSpray : kBrush / pace.brush;
+  double rate = p.kind == PassKind::fix ? prices().minutes.spray_cm2 : prices().minutes.brush_cm2 / pace.brush;
   if (p.stick >= 0) {
-    const auto medium = static_cast<std::size_t>(sticks[static_cast<std::size_t>(p.stick)].medium);
-    rate = kStick[medium] / pace.by_medium[medium];
+    const optics::Medium medium = sticks[static_cast<std::size_t>(p.stick)].medium;
+    rate = media::facts(medium).covers_cm2_min / pace.of(medium);
   }
-  const double slower = p.technique == Technique::rubbed ? kRubbing : 1;
-  return kTakingUp + slower * area_cm2 / rate;
+  const double slower = p.technique == Technique::rubbed ? prices().minutes.rubbing : 1;
+  return prices().minutes.take_up + slower * area_cm2 / rate;
 }
 
 std::vector<Pass> make_jobs(const OrderInput& input) { return JobMaker(input).make(); }

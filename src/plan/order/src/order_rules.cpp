@@ -80,7 +80,7 @@ class Ties {
     const auto blocks_in = [&](std::size_t i) {
       return job(i).kind == PassKind::stroke && job(i).level == 0 && !job(i).accent &&
              std::all_of(job(i).masses.begin(), job(i).masses.end(),
-                         [&](int m) { return rules(m).school == School::dark_first; });
+                         [&](int m) { return rules(m).school->sheet_of_darks; });
     };
     for (std::size_t u = 0; u < graph_.jobs.size(); ++u) {
       for (std::size_t v = 0; v < graph_.jobs.size(); ++v) {
@@ -169,9 +169,8 @@ class Ties {
     if (school != rules(m).school) return;
     if (same_level && !(own_level && harder(q, p))) value_order(u, v, m, n, school, say);
     if (!is_top(v, n)) return;
-    const bool lasting = school == School::dark_first || school == School::tone_map;
-    if (lasting && same_level && far_more_vivid(q, p)) say(Rule::intense_last, m, n);
-    if (school != School::dark_first && q.black && !p.black && !shares_target(u, v)) say(Rule::black_last, m, n);
+    if (school->intense_last && same_level && far_more_vivid(q, p)) say(Rule::intense_last, m, n);
+    if (school->black_last && q.black && !p.black && !shares_target(u, v)) say(Rule::black_last, m, n);
   }
 
   static bool harder(const Tool& p, const Tool& q) {
@@ -185,15 +184,17 @@ class Ties {
   void value_order(std::size_t u, std::size_t v, int m, int n, School school, Say& say) const {
     const Tool& p = tools_[u];
     const Tool& q = tools_[v];
-    if (school == School::light_coat) {
-      if (p.l > q.l + kDarkFirstSlack) say(Rule::light_first, m, n);
-      return;
+    switch (school->order) {
+      case SchoolLaws::Order::lights_first:
+        if (p.l > q.l + kDarkFirstSlack) say(Rule::light_first, m, n);
+        return;
+      case SchoolLaws::Order::thin_first:
+        if (job(u).pressure < job(v).pressure) say(Rule::thin_first, m, n);
+        return;
+      case SchoolLaws::Order::darks_first:
+        if (p.l < q.l - kDarkFirstSlack) say(Rule::dark_first, m, n);
+        return;
     }
-    if (school == School::tone_map) {
-      if (job(u).pressure < job(v).pressure) say(Rule::thin_first, m, n);
-      return;
-    }
-    if (p.l < q.l - kDarkFirstSlack) say(Rule::dark_first, m, n);
   }
 
   /// Whether the job lays the last stroke on some part of the mass.

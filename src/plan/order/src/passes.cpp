@@ -43,7 +43,9 @@ int level_on(const Pass& p, int target) {
 Pass pressed_by(const Pass& p, const std::function<double(int)>& by) {
   constexpr double kLeast = 0.02;  // a stroke that is made at all leaves something
   Pass out = p;
-  out.targets.clear(), out.pressures.clear(), out.levels.clear();
+  out.targets.clear();
+  out.pressures.clear();
+  out.levels.clear();
   for (const int t : p.targets) {
     const double factor = by(t);
     if (factor <= 0) continue;

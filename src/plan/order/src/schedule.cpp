@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "order/schedule.h"
+#include "price/price.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,10 +10,6 @@ namespace yd::plan {
 namespace {
 
 constexpr double kSleptOver_minutes = 90;  // drying longer than this ends a sitting
-constexpr double kSameStick = 6;           // prices of a cut, set by eye
-constexpr double kSamePlane = 3;
-constexpr double kPairApart = 20;
-constexpr double kShortSitting = 0.1;  // for each minute that a sitting is shorter than wished
 
 bool has(const std::vector<int>& v, int x) { return std::binary_search(v.begin(), v.end(), x); }
 
@@ -38,8 +35,8 @@ Cut cut_after(std::span<const Pass> passes, std::size_t i, std::span<const std::
   const Pass& q = passes[i + 1];
   Cut c;
   if (q.wait_minutes > kSleptOver_minutes) return {-50, SittingEnd::dries_over};
-  for (const auto& pair : pairs) c.price += splits_pair(passes, i, pair) ? kPairApart : 0;
-  c.price += p.stick == q.stick ? kSameStick : 0;
+  for (const auto& pair : pairs) c.price += splits_pair(passes, i, pair) ? prices().sitting.pair_apart : 0;
+  c.price += p.stick == q.stick ? prices().sitting.same_stick : 0;
   if (p.kind != q.kind) {
     c.ends = p.kind == PassKind::coat ? SittingEnd::coat_dries : SittingEnd::fixative_dries;
   } else if (p.level != q.level) {
@@ -47,7 +44,7 @@ Cut cut_after(std::span<const Pass> passes, std::size_t i, std::span<const std::
   } else if (p.plane != q.plane) {
     c.ends = SittingEnd::plane_done;
   } else {
-    c.price += kSamePlane;
+    c.price += prices().sitting.same_plane;
     c.ends = SittingEnd::stick_done;
   }
   return c;
@@ -87,8 +84,8 @@ std::vector<Sitting> cut_sittings(std::span<const Pass> passes, std::span<const 
       const double minutes = length(passes, first, last);
       // One pass may be longer than a sitting; nothing can be done about that here.
       if (first != last && minutes > wished_minutes * kOverrun) continue;
-      const double spare = last + 1 == n ? 0 : kShortSitting * std::max(0.0, wished_minutes - minutes);
-      const double price = best[first] + c.price + spare + 2;
+      const double spare = last + 1 == n ? 0 : prices().sitting.shorter * std::max(0.0, wished_minutes - minutes);
+      const double price = best[first] + c.price + spare + prices().sitting.cut;
       if (price < best[last + 1]) best[last + 1] = price, from[last + 1] = first;
     }
   }

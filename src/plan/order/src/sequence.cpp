@@ -181,9 +181,16 @@ class Runner {
   }
 
   void lay(State& s, int i) const {
-    if (s.hand != g_.tool(i)) s.clock += g_.change_minutes(), ++s.changes, s.hand = g_.tool(i);
+    if (s.hand != g_.tool(i)) {
+      s.clock += g_.change_minutes();
+      ++s.changes;
+      s.hand = g_.tool(i);
+    }
     const double ready = ready_at(s, i);
-    if (ready > s.clock) s.waiting += ready - s.clock, s.clock = ready;
+    if (ready > s.clock) {
+      s.waiting += ready - s.clock;
+      s.clock = ready;
+    }
     for (int k = 0; k < i; ++k) s.displaced += has(s.done, k) ? 0 : 1;
     s.order.push_back(i);
     s.start.push_back(s.clock);
@@ -223,7 +230,8 @@ class Runner {
       if (ready <= in_hand_at(s, i) + 1e-9) {
         tools.insert(g_.tool(i));
       } else if (ready < when) {
-        when = ready, soonest = i;
+        when = ready;
+        soonest = i;
       }
     }
     out.reserve(tools.size() + 1);
@@ -385,12 +393,19 @@ Sequence reckon(const SequenceProblem& problem, const std::vector<int>& order) {
   double clock = 0;
   for (const int i : order) {
     const Job& job = problem.jobs[at(i)];
-    if (job.tool != hand) clock += problem.change_minutes, ++out.changes, hand = job.tool;
+    if (job.tool != hand) {
+      clock += problem.change_minutes;
+      ++out.changes;
+      hand = job.tool;
+    }
     double ready = 0;
     for (const Precedence& e : problem.edges) {
       if (e.after == i) ready = std::max(ready, end[at(e.before)] + e.lag);
     }
-    if (ready > clock) out.waiting += ready - clock, clock = ready;
+    if (ready > clock) {
+      out.waiting += ready - clock;
+      clock = ready;
+    }
     out.start.push_back(clock);
     clock += job.minutes;
     end[at(i)] = clock;

@@ -67,8 +67,7 @@ std::vector<Stroke> light_swatch() {
 }
 
 bool may_lie_over(optics::Medium over, optics::Medium under) {
-  constexpr std::array<int, optics::kMedia> softness{0, 1, 1, 2, 0};  // pan, pencil, hard, soft, charcoal
-  return softness[static_cast<std::size_t>(over)] >= softness[static_cast<std::size_t>(under)];
+  return media::facts(over).softness >= media::facts(under).softness;
 }
 
 }  // namespace yd::plan

@@ -58,7 +58,10 @@ class PassOrder {
       for (std::size_t m = 0; m < chains_.size(); ++m) {
         int least = masses_[m].first_level;
         for (const std::size_t p : chains_[m]) {
-          if (level[p] < least) level[p] = least, changed = true;
+          if (level[p] < least) {
+            level[p] = least;
+            changed = true;
+          }
           least = level[p] + 1;
         }
       }

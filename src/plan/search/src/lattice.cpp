@@ -7,19 +7,13 @@
 #include "colour/observer.h"
 #include "parallel/each.h"
 #include "seen_from_above.h"
+#include "price/price.h"
 
 namespace yd::plan {
 namespace {
 
 constexpr std::size_t kSteps = kGrades.size();
 constexpr std::size_t kGuessEvery = 2;  // a guess is made at half the grades only
-constexpr double kEvenSpeckle = 3.0;    // speckle up to which a passage reads as even
-constexpr double kSpeckleWeight = 0.5;  // CIEDE2000 for each unit beyond
-constexpr double kSmoothSpeckle = 1.0;  // the same where the subject is smooth …
-constexpr double kMarksWeight = 0.8;    // … and for each unit beyond it
-constexpr double kSchoolMarks = 0.25;   // of the square of it in a school that bars pressures: few ways are left
-constexpr double kLeastTooth = 0.03;    // less room than this and the last layer does not hold
-constexpr double kNoTooth = 1.0;        // CIEDE2000
 
 colour::Din99o between(const colour::Din99o& p, const colour::Din99o& q, float by) {
   return {(p.l - q.l) * by, (p.a - q.a) * by, (p.b - q.b) * by};
@@ -101,10 +95,11 @@ Lattice::Lattice(const SearchInput& input, double hand) : in_(input), hand_(hand
 }
 
 std::int64_t Lattice::key(const Layering& layering) const {
+  constexpr std::int64_t kKinds = 2 * 64 + 1;  // of a layer, and none; four of them fit in a key
   std::int64_t k = 0;
   for (const Layer& layer : layering) {
     const auto medium = static_cast<std::int64_t>(in_.sticks[static_cast<std::size_t>(layer.stick)].medium);
-    k = k * 16 + 1 + medium * 2 + static_cast<std::int64_t>(layer.technique);
+    k = k * kKinds + 1 + medium * 2 + static_cast<std::int64_t>(layer.technique);
   }
   return k;
 }
@@ -240,17 +235,13 @@ void add_marks(Looks& looks, const ChainGeometry& chain, std::size_t n, std::siz
 }  // namespace
 
 double uneven_of(double speckle, double tooth_left) {
-  const double more = kSpeckleWeight * std::max(0.0, speckle - kEvenSpeckle);
-  return more * more + (tooth_left < kLeastTooth ? kNoTooth * kNoTooth : 0);
+  const double more = prices().speckle.beyond * std::max(0.0, speckle - prices().speckle.even);
+  return more * more + (tooth_left < prices().tooth.least ? prices().tooth.none * prices().tooth.none : 0);
 }
 
 double marks_of(double speckle) {
-  const double more = kMarksWeight * std::max(0.0, speckle - kSmoothSpeckle);
+  const double more = prices().smooth.beyond * std::max(0.0, speckle - prices().smooth.even);
   return more * more;
-}
-
-double marks_count(School school) {
-  return school == School::light_coat || school == School::tone_map ? kSchoolMarks : 1;
 }
 
 void add_unsteadiness(Looks& looks, const ChainGeometry& chain, double hand, std::size_t every) {

@@ -93,7 +93,10 @@ class Chooser {
       }
       std::vector<LeveledLayering> found = gathered(masses_, how(tried));
       const double cost = plan_cost(masses_, found, prices_);
-      if (cost < least - 1e-9) least = cost, best = std::move(found);
+      if (cost < least - 1e-9) {
+        least = cost;
+        best = std::move(found);
+      }
     }
     return best;
   }
@@ -229,7 +232,10 @@ class Chooser {
         double least = whole_cost(best);
         for (std::size_t o = 0; o < options_[m].size() && options_[m][o].cost - gain < least; ++o) {
           const double cost = whole_cost(o);
-          if (cost < least - 1e-12) least = cost, best = o;
+          if (cost < least - 1e-12) {
+            least = cost;
+            best = o;
+          }
         }
         changed = changed || best != choice[m];
         choice[m] = best;
@@ -253,7 +259,10 @@ class Chooser {
   void consider(Cheapest& found, Choice tried) const {
     descend(tried, {}, 1);
     const double cost = total(tried);
-    if (cost < found.least) found.least = cost, found.best = std::move(tried);
+    if (cost < found.least) {
+      found.least = cost;
+      found.best = std::move(tried);
+    }
   }
 
   /// Two bands of one gradient built alike, where that is cheaper on the whole: one alone would not leave the other.

@@ -2,39 +2,28 @@
 #include "layer_climb.h"
 
 #include <algorithm>
+#include <array>
 #include <set>
+
+#include "craft/legal.h"
+#include "support/bounds.h"
 
 namespace yd::plan {
 
-bool LayerRules::follows(const Layer& under, const Layer& over) const {
-  const StackRules& rules = in_.rules;
-  if (rules.manner == Manner::broken && over.technique == Technique::rubbed) return false;
-  if (rules.manner == Manner::rubbed && under.technique != Technique::rubbed) return false;
-  return under.stick != over.stick && may_lie_over(stick(over).medium, stick(under).medium) &&
-         stick_may_follow(rules, stick(under), stick(over));
-}
-
-/// A layer between may be nothing somewhere: the new one keeps the school's law, and dirties nothing, over all below.
-bool LayerRules::meets(const Layering& below, const Layer& over) const {
-  return std::all_of(below.begin(), below.end(), [&](const Layer& l) {
-    return stick_may_follow(in_.rules, stick(l), stick(over)) &&
-           !(over.technique == Technique::rubbed && dirties(stick(l), stick(over)));
-  });
-}
+Lay LayerRules::lay(const Layer& l) const { return {&in_.sticks[static_cast<std::size_t>(l.stick)], l.technique, {}}; }
 
 bool LayerRules::may_grow(const Layering& below, const Layer& over) const {
-  if (!may_lie_lowest(in_.rules, stick(below.front()))) return false;
-  if (!follows(below.back(), over) || !meets(below, over)) return false;
-  return below.size() != 2 || may_complete(in_.rules, stick(below[0]), stick(below[1]), stick(over));
+  std::array<Lay, kMostStrokes> stack;
+  const std::size_t layers = within(below.size(), stack.size());
+  std::transform(below.begin(), below.end(), stack.begin(), [&](const Layer& l) { return lay(l); });
+  return may_lay(in_.rules, std::span(stack).first(layers), lay(over));
 }
 
 bool LayerRules::may_stand(const Layering& layering) const {
-  Layering below;
-  for (const Layer& l : layering) {
-    if (!below.empty() && !may_grow(below, l)) return false;
-    below.push_back(l);
-  }
-  return true;
+  std::array<Lay, kMostStrokes> stack;
+  const std::size_t layers = within(layering.size(), stack.size());
+  std::transform(layering.begin(), layering.end(), stack.begin(), [&](const Layer& l) { return lay(l); });
+  return plan::may_stand(in_.rules, std::span(stack).first(layers));
 }
 
 Layering masked(const Layering& layering, std::size_t mask) {
@@ -124,8 +113,12 @@ MassGuess::MassGuess(const Lattice& lattice, const ShadeSet& shades, std::size_t
     to.assign(all.begin() + static_cast<std::ptrdiff_t>(range_.first),
               all.begin() + static_cast<std::ptrdiff_t>(range_.second));
   };
-  slice(own_.l, shades.l), slice(own_.a, shades.a), slice(own_.b, shades.b);
-  slice(own_.count, shades.count), slice(own_.even, shades.even), slice(own_.calm, shades.calm);
+  slice(own_.l, shades.l);
+  slice(own_.a, shades.a);
+  slice(own_.b, shades.b);
+  slice(own_.count, shades.count);
+  slice(own_.even, shades.even);
+  slice(own_.calm, shades.calm);
   own_.masses.emplace_back(0, own_.l.size());
 }
 

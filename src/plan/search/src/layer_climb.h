@@ -9,7 +9,7 @@
 
 namespace yd::plan {
 
-/// What the school, the manner and the media allow of layers on one another.
+/// The laws (craft/legal.h) asked of layers whose pressures are not chosen yet.
 class LayerRules {
  public:
   explicit LayerRules(const SearchInput& input) : in_(input) {}
@@ -19,9 +19,7 @@ class LayerRules {
   bool may_stand(const Layering& layering) const;
 
  private:
-  bool follows(const Layer& under, const Layer& over) const;
-  bool meets(const Layering& below, const Layer& over) const;
-  const media::Stick& stick(const Layer& l) const { return in_.sticks[static_cast<std::size_t>(l.stick)]; }
+  Lay lay(const Layer& l) const;
 
   const SearchInput& in_;
 };

@@ -169,8 +169,8 @@ ShadeSet ShadeSet::rows() const {
   return out;
 }
 
-LayerPrices::LayerPrices(const SearchInput& input, const ShadeSet& shades, const Prices& prices)
-    : in_(input), shades_(shades), prices_(prices), sticks_(input.sticks.size()) {
+LayerPrices::LayerPrices(const SearchInput& input, const ShadeSet& shades, const Prices& charged)
+    : in_(input), shades_(shades), prices_(charged), sticks_(input.sticks.size()) {
   for (std::size_t m = 0; m < shades.masses.size(); ++m) {
     double light = 0;
     for (std::size_t s = shades.masses[m].first; s < shades.masses[m].second; ++s)
@@ -190,22 +190,21 @@ LayerPrices::LayerPrices(const SearchInput& input, const ShadeSet& shades, const
 
 double LayerPrices::of_layer(std::size_t mass, const Layer& layer, bool first) const {
   const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layer.stick)];
-  const double beyond = std::max(0.0, far_from(mass, layer.stick) - prices_.far_free);
-  const double strange = std::min(beyond, prices_.stranger);
-  double price = prices_.far * beyond + prices_.far_square * strange * strange;
-  const bool point = stick.medium == optics::Medium::pencil;
-  if (point && shades_.area[mass] > prices_.broad) price += prices_.broad_point;
-  const bool stub = stick.medium == optics::Medium::soft || stick.medium == optics::Medium::charcoal;
-  if (stub && shades_.area[mass] < prices_.fine) price += prices_.fine_stub;
-  if (layer.technique == Technique::rubbed) price += prices_.rubbed * (1 - shades_.smooth[mass]);
-  if (first && in_.rules.school == School::dark_first && stick.lab.l < kDarkStick)
-    price += prices_.dark_start * light_share_[mass];
+  const double beyond = std::max(0.0, far_from(mass, layer.stick) - prices_.layer.far_free);
+  const double strange = std::min(beyond, prices_.layer.stranger);
+  double price = prices_.layer.far * beyond + prices_.layer.far_square * strange * strange;
+  const media::MediumFacts& medium = media::facts(stick.medium);
+  if (medium.pointed() && shades_.area[mass] > prices_.layer.broad) price += prices_.layer.broad_point;
+  if (medium.blunt() && shades_.area[mass] < prices_.layer.fine) price += prices_.layer.fine_stub;
+  if (layer.technique == Technique::rubbed) price += prices_.layer.rubbed * (1 - shades_.smooth[mass]);
+  if (first && in_.rules.school->clean_lights && stick.lab.l < kDarkStick)
+    price += prices_.start.dark * light_share_[mass];
   return price;
 }
 
 double LayerPrices::of(std::size_t mass, const Layering& layering) const {
   if (layering.empty()) return 0;
-  double price = prices_.layer * static_cast<double>(layering.size() - 1);
+  double price = prices_.layer.further * static_cast<double>(layering.size() - 1);
   bool all_rubbed = true;
   bool colour_below = false;
   double darkest = 100;
@@ -213,15 +212,15 @@ double LayerPrices::of(std::size_t mass, const Layering& layering) const {
     price += of_layer(mass, layering[i], i == 0);
     const media::Stick& stick = in_.sticks[static_cast<std::size_t>(layering[i].stick)];
     all_rubbed = all_rubbed && layering[i].technique == Technique::rubbed;
-    if (is_black(stick) && colour_below) price += prices_.black_over_colour;
+    if (is_black(stick) && colour_below) price += prices_.layer.black_over_colour;
     colour_below = colour_below || !is_black(stick);
     if (i + 1 == layering.size() && i > 0 && layering[i].technique == Technique::rubbed &&
         stick.lab.l < darkest - kDarkFirstSlack)
-      price += prices_.dark_rubbed_last;
+      price += prices_.layer.dark_rubbed_last;
     darkest = std::min(darkest, stick.lab.l);
   }
-  if (all_rubbed && layering.size() > 1) price += prices_.all_rubbed * (1 - shades_.smooth[mass]);
-  if (in_.rules.school != School::light_coat && in_.rules.school != School::flat_broken) return price;
+  if (all_rubbed && layering.size() > 1) price += prices_.layer.all_rubbed * (1 - shades_.smooth[mass]);
+  if (in_.rules.school->price == nullptr) return price;
   const auto [first, last] = shades_.whole[mass];
   const colour::Lab& middle = shades_.lab[(first + last) / 2];
   std::array<Stroke, kMostStrokes> strokes;
@@ -265,8 +264,8 @@ class LayerSearch {
   /// What may lie over what, of the media that there are.
   std::vector<std::pair<optics::Medium, optics::Medium>> chains_of_two() const {
     std::vector<std::pair<optics::Medium, optics::Medium>> out;
-    for (const optics::Medium first : optics::kAllMedia) {
-      for (const optics::Medium second : optics::kAllMedia) {
+    for (const optics::Medium first : media::all_media()) {
+      for (const optics::Medium second : media::all_media()) {
         if (may_lie_over(second, first) && !of_medium(first).empty() && !of_medium(second).empty())
           out.emplace_back(first, second);
       }
@@ -309,9 +308,12 @@ class LayerSearch {
             const std::vector<float>& best) {
     for (std::size_t m = 0; m < shades_.masses.size(); ++m) {
       const float cost = static_cast<float>(mean_difference(shades_, m, best.data()) + prices_.of(m, layering)) +
-                         (layering.size() > 1 ? kStrokePrice : 0.0F);
+                         (layering.size() > 1 ? stroke_price() : 0.0F);
       const std::size_t cell = table_.at(m, first, second);
-      if (cost < table_.cost_[cell]) table_.cost_[cell] = cost, table_.geometry_[cell] = way;
+      if (cost < table_.cost_[cell]) {
+        table_.cost_[cell] = cost;
+        table_.geometry_[cell] = way;
+      }
     }
   }
 

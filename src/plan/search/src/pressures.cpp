@@ -6,14 +6,12 @@
 
 #include "colour/ciede2000.h"
 #include "search/layer_search.h"
+#include "price/price.h"
 
 namespace yd::plan {
 namespace {
 
-constexpr double kPull = 0.35;      // CIEDE2000 for a whole layer more or less than the neighbours in colour
-constexpr double kNeighbour = 5.0;  // CIEDE2000 between colours that pull at each other
 constexpr int kPulls = 4;
-constexpr double kPoorStart = 2;             // CIEDE2000 that a light shade pays for it
 constexpr double kFinest = 0.0625;           // less than a hand is off by at half pressure (15 % of it) …
 constexpr double kBetween = kGrades[0] / 2;  // … and half a grade
 
@@ -26,9 +24,11 @@ double apart(const PressureWay& p, const PressureWay& q) {
 /// Of a place that is `off` (squared CIEDE2000) by a way, with the light shades' price of a poor start.
 double cost_of(const PressurePlace& place, const PressureWay& way, double off) {
   const double calm = calm_of(place.smooth, place.target);
-  const double more = kOffAndMarked * std::sqrt(way.marks) * std::min<double>(off, kOffMost * kOffMost);
+  const Prices::Smooth& smooth = prices().smooth;
+  const double more =
+      smooth.with_colour * std::sqrt(way.marks) * std::min(off, smooth.with_colour_most * smooth.with_colour_most);
   return std::sqrt(off + way.unsteady + place.smooth * way.marks + calm * more) +
-         (way.poor_start && place.target.l > kLightShade ? kPoorStart : 0);
+         (way.poor_start && place.target.l > kLightShade ? prices().start.dark_shade : 0);
 }
 
 /// Of every place and way.
@@ -59,7 +59,7 @@ std::vector<std::vector<double>> neighbours_of(std::span<const PressurePlace> pl
     double sum = 0;
     for (std::size_t q = 0; q < n; ++q) {
       if (p == q) continue;
-      const double d = colour::ciede2000(places[p].target, places[q].target) / kNeighbour;
+      const double d = colour::ciede2000(places[p].target, places[q].target) / prices().pressures.neighbour;
       near[p][q] = std::exp(-d * d) * (1e-4 + places[q].area);
       sum += near[p][q];
     }
@@ -84,8 +84,12 @@ std::vector<std::size_t> fit_pressures(std::span<const PressurePlace> places, st
       std::size_t to = best[p];
       for (std::size_t w = 0; w < ways.size(); ++w) {
         double sum = cost[p][w];
-        for (std::size_t q = 0; q < n && sum < least; ++q) sum += kPull * near[p][q] * apart(ways[w], ways[best[q]]);
-        if (sum < least) least = sum, to = w;
+        for (std::size_t q = 0; q < n && sum < least; ++q)
+          sum += prices().pressures.pull * near[p][q] * apart(ways[w], ways[best[q]]);
+        if (sum < least) {
+          least = sum;
+          to = w;
+        }
       }
       changed = changed || to != best[p];
       best[p] = to;
@@ -133,7 +137,8 @@ class Between {
   double cost(std::size_t place, const PressureWay& way) const {
     const double off = colour::ciede2000(places_[place].target, way.lab);
     double sum = cost_of(places_[place], way, off * off);
-    for (std::size_t q = 0; q < ways_.size(); ++q) sum += kPull * near_[place][q] * apart(way, ways_[q]);
+    for (std::size_t q = 0; q < ways_.size(); ++q)
+      sum += prices().pressures.pull * near_[place][q] * apart(way, ways_[q]);
     return sum;
   }
 

@@ -157,7 +157,7 @@ class PairSearch {
       }
     }
     evaluations_ += batch.second.size();
-    keep_best(index, first, static_cast<float>(g.strokes - 1) * kStrokePrice, batch);
+    keep_best(index, first, static_cast<float>(g.strokes - 1) * stroke_price(), batch);
   }
 
   void keep_best(std::uint16_t index, std::size_t first, float price, Batch& batch) {
@@ -169,7 +169,10 @@ class PairSearch {
       for (std::size_t n = 0; n < batch.second.size(); ++n) {
         const std::size_t cell = row + batch.second[n];
         const float cost = batch.difference[n] + price;
-        if (cost < table_.cost_[cell]) table_.cost_[cell] = cost, table_.geometry_[cell] = index;
+        if (cost < table_.cost_[cell]) {
+          table_.cost_[cell] = cost;
+          table_.geometry_[cell] = index;
+        }
       }
     }
   }
@@ -184,8 +187,7 @@ class PairSearch {
 
 bool stack_allowed(const SearchInput& input, int first, int second) {
   const media::Stick& under = input.sticks[static_cast<std::size_t>(first)];
-  return may_lie_lowest(input.rules, under) &&
-         stick_may_follow(input.rules, under, input.sticks[static_cast<std::size_t>(second)]);
+  return may_pair(input.rules, under, input.sticks[static_cast<std::size_t>(second)]);
 }
 
 std::vector<StackGeometry> allowed_geometries(const SearchInput& input, std::span<const optics::Medium> media) {

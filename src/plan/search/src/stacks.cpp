@@ -78,7 +78,8 @@ double nearest_difference(std::span<const Stack> stacks, const colour::Lab& targ
 double stack_price(const Stack& stack) {
   const double more = stack.strokes.empty() ? 0 : static_cast<double>(stack.strokes.size() - 1);
   const bool rubbed = !stack.strokes.empty() && stack.strokes.back().technique == Technique::rubbed;
-  return kStrokePrice * more + (rubbed ? kRubPrice : 0) + kSpecklePrice * std::max(0.0, stack.spread_l - kSpeckleFree);
+  return stroke_price() * more + (rubbed ? prices().stack.rubbed : 0) +
+         prices().stack.speckle * std::max(0.0, stack.spread_l - prices().stack.speckle_free);
 }
 
 std::vector<Stack> all_stacks(const SearchInput& input, std::span<const int> tray) {

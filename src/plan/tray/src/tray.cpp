@@ -113,7 +113,10 @@ class SwapSearch {
       for (std::size_t r = 0; r < tray.size(); ++r) {
         if (held(tray[r])) continue;
         const Addition a = best_addition(without(tray, r));
-        if (a.cost < in.cost) in = a, out = r;
+        if (a.cost < in.cost) {
+          in = a;
+          out = r;
+        }
       }
       if (in.stick < 0 || in.cost >= now - 1e-9) break;
       tray[out] = in.stick;
@@ -165,7 +168,11 @@ double meet_wishes(const TrayProblem& problem, const SwapSearch& search, std::ve
       if (search.held(tray[r])) continue;
       for (const std::vector<int>& tried : trays_without(search, tray, r)) {
         const double cost = tray_cost(problem, tried);
-        if (cost < now - 1e-9) now = cost, best = tried, better = true;
+        if (cost < now - 1e-9) {
+          now = cost;
+          best = tried;
+          better = true;
+        }
       }
     }
     tray = best;
@@ -232,8 +239,9 @@ PairChoice best_pair(const PairTable& table, std::size_t target, std::span<const
 }
 
 double priced(double cost) {
-  const double beyond = std::max(0.0, cost - kBadMatch);
-  return std::max(cost, kUnseen) + kUnseenSlope * std::min(cost, kUnseen) + 0.15 * beyond * beyond;
+  const Prices::Tray& p = prices().tray;
+  const double beyond = std::max(0.0, cost - p.bad);
+  return std::max(cost, unseen()) + p.unseen * std::min(cost, unseen()) + p.bad_square * beyond * beyond;
 }
 
 double tray_cost(const TrayProblem& problem, std::span<const int> tray) {
@@ -264,7 +272,10 @@ Result<Tray> choose_tray(const TrayProblem& problem, const TrayOptions& options,
     observer.progress(static_cast<double>(kick + 1) / (kicks + 1), "choosing the tray");
     std::vector<int> tried = kicked(best, search, costs.sticks(), random);
     const double now = search.improve(tried, observer);
-    if (now < cost - 1e-9) best = tried, cost = now;
+    if (now < cost - 1e-9) {
+      best = tried;
+      cost = now;
+    }
   }
   if (observer.cancelled()) return Error{Error::Code::cancelled, "tray", "stopped"};
   if (problem.wishes.medium_price > 0 || problem.wishes.lonely_price > 0)
@@ -290,7 +301,7 @@ Result<std::vector<CurvePoint>> tray_curve(const TrayProblem& problem, int fewes
       const double de00 =
           c.cost -
           (problem.table->strokes(t, static_cast<std::size_t>(c.first), static_cast<std::size_t>(c.second)).size() > 1
-               ? kStrokePrice
+               ? stroke_price()
                : 0);
       p.mean_de00 += problem.weights[t] * de00;
       p.worst_de00 = std::max(p.worst_de00, de00);

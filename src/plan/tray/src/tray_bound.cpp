@@ -82,7 +82,10 @@ class Climb {
     for (std::size_t e = 0; e < ways_[t].size(); ++e) {
       const Way& w = ways_[t][e];
       const float v = price_[t][e];
-      if (w.cost + v < least) least = w.cost + v, cheapest_[t] = e;
+      if (w.cost + v < least) {
+        least = w.cost + v;
+        cheapest_[t] = e;
+      }
       if (v <= 0) continue;
       worth_.at(w.i, w.j) += v;
       if (w.i != w.j) worth_.at(w.j, w.i) += v;
@@ -187,7 +190,10 @@ TrayBound bound_tray(const TrayProblem& problem, double known, const BoundOption
     if (bound > best.bound + 1e-4 * known) waited = 0;
     best.bound = std::max(best.bound, bound);
     if (gap(known, best.bound) < options.enough) break;
-    if (++waited > kPatience) length *= kShorten, waited = 0;
+    if (++waited > kPatience) {
+      length *= kShorten;
+      waited = 0;
+    }
     climb.step(bound, length);
   }
   best.bound = std::max(0.0, std::min(best.bound, known) - kRounding);

@@ -41,7 +41,10 @@ std::vector<int> choose_pool(std::span<const media::Stick> sticks, std::span<con
   pool.clear();
   const auto take = [&](int s) {
     char& seen = taken[static_cast<std::size_t>(s)];
-    if (seen == 0 && pool.size() < most) seen = 1, pool.push_back(s);
+    if (seen == 0 && pool.size() < most) {
+      seen = 1;
+      pool.push_back(s);
+    }
   };
   for (const int s : wishes.forbidden) barred[static_cast<std::size_t>(s)] = 1;
   for (const int s : wishes.must_have) take(s);

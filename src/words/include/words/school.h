@@ -3,7 +3,7 @@
 
 #include <QString>
 
-#include "recipe/school.h"
+#include "craft/school.h"
 
 namespace yd::words {
 

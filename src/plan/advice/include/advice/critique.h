@@ -5,7 +5,7 @@
 #include <span>
 #include <vector>
 
-#include "plan/plan.h"
+#include "make/plan.h"
 
 namespace yd::plan {
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
-#include "plan/plan.h"
+#include "make/plan.h"
 
 namespace yd::plan {
 

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "media/model.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "support/observer.h"
 
 namespace yd::plan {

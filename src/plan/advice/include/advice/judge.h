@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "colour/observer.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 
 namespace yd::plan {
 

@@ -4,7 +4,7 @@
 #include <span>
 #include <vector>
 
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "support/observer.h"
 
 namespace yd::plan {

@@ -3,17 +3,9 @@
 
 #include <vector>
 
-#include "plan/plan.h"
+#include "make/plan.h"
 
 namespace yd::plan {
-
-/// What a medium is made of and how it wears. Our own guesses, from memory: wear that the artist says goes before them.
-struct StickBody {
-  double length_mm = 65;    ///< of a new one
-  double section_mm2 = 95;  ///< of what lays colour
-  double lost = 1.3;        ///< dust, sharpening, crumbs: more goes than lies on the paper
-};
-StickBody body_of(optics::Medium medium);
 
 /// What a plan takes of one stick.
 struct StickUse {

@@ -7,7 +7,7 @@
 #include "guide/marks.h"
 #include "guide/passages.h"
 #include "guide/runs.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/measure.h"
 
 namespace yd::plan {

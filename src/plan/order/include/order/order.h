@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
-#include <array>
+#include <map>
 #include <span>
 #include <string>
 #include <vector>
 
 #include "order/passes.h"
-#include "recipe/school.h"
+#include "craft/school.h"
 #include "order/sequence.h"
 #include "subject/subject.h"
 #include "support/observer.h"
@@ -29,8 +29,12 @@ std::vector<std::pair<int, int>> paired_masses(std::span<const subject::Mass> ma
 /// How much longer than our guess an artist takes, as factors; 1: as guessed. Found from real times by
 /// calibrate::fit_pace.
 struct Pace {
-  std::array<double, optics::kMedia> by_medium{1, 1, 1, 1, 1};  ///< pan, pencil, hard, soft, charcoal
-  double brush = 1;                                             ///< wet coats
+  std::map<optics::Medium, double> by_medium;  ///< what is not there goes as guessed
+  double brush = 1;                            ///< wet coats
+  double of(optics::Medium medium) const {
+    const auto found = by_medium.find(medium);
+    return found == by_medium.end() ? 1 : found->second;
+  }
   bool operator==(const Pace&) const = default;
 };
 inline constexpr double kSlowestPace = 20;  ///< and its inverse: beyond that a time was not taken but forgotten

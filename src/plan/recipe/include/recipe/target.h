@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "colour/lab.h"
+#include "price/price.h"
 #include "recipe/recipe.h"
 #include "subject/masses.h"
 
@@ -30,9 +31,10 @@ struct TargetPlan {
   int laid = 0;          ///< strokes of the recipe that are on the paper already
 };
 
-/// What a shade counts for where the eye is drawn to vivid colours: 1 for grey, twice that from chroma 40 on and so on,
-/// up to `most`. Set by eye.
-inline double caught_by_eye(const colour::Lab& c, double most) { return std::min(most, 1 + colour::chroma(c) / 40); }
+/// What a shade counts for where the eye is drawn to vivid colours: 1 for grey, up to `most`.
+inline double caught_by_eye(const colour::Lab& c, double most) {
+  return std::min(most, 1 + colour::chroma(c) / prices().vivid.twice_at);
+}
 
 /// What a shade counts for.
 inline double counted(const TargetPlan& t) { return t.area * t.times; }

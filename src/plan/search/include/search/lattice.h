@@ -38,9 +38,7 @@ struct Looks {
 };
 inline constexpr float kNotAllowed = 1e8F;
 /// On a calm surface (`calm_of`) streaks show more where their colours are off: a difference d and marks m come to
-/// d² + m² + kOffAndMarked m min(d, kOffMost)², between d² + m² and (d + m)². Ours, set by eye.
-inline constexpr float kOffAndMarked = 0.5F;
-inline constexpr float kOffMost = 4;
+/// d² + m² + k m min(d, most)², between d² + m² and (d + m)²; k and most are prices of smooth places.
 
 std::size_t nodes_of(std::size_t layers);
 std::size_t grade_at(std::size_t node, std::size_t layer);
@@ -98,9 +96,9 @@ class Lattice {
 
 /// Of `Looks::unsteady` what speckle and a full tooth make, squared CIEDE2000 (about).
 double uneven_of(double speckle, double tooth_left);
-/// What speckle makes where the subject is smooth (`Looks::marks`), and the share of it that counts in a school.
+/// What speckle makes where the subject is smooth (`Looks::marks`), and how many times it counts in a school.
 double marks_of(double speckle);
-double marks_count(School school);
+inline double marks_count(School school) { return school->bars_pressures ? prices().smooth.in_school : 1; }
 
 /// Fills in `unsteady` from the looks around each node and the speckle: to first order, a pressure off by `hand` moves
 /// the colour by its slope. `every`: the looks have only every second, fourth … of the grades, the firmest among them.

@@ -4,6 +4,7 @@
 #include <span>
 #include <vector>
 
+#include "price/price.h"
 #include "search/layer_search.h"
 
 namespace yd::plan {
@@ -27,18 +28,14 @@ struct LayeredMass {
 /// Share of the picture that a layer of a mass goes over.
 double area_of(const LayeredMass& mass, std::size_t layering, std::size_t layer);
 
-/// Share of the picture that a soft stick covers in half a minute on a sheet of 40 by 30 cm, after it was taken up. Not
-/// of the sheet in hand: recipes stay the same on another one.
-inline constexpr double kBrief = 40.0 / 1200;
-
 /// What the whole plan is charged, in CIEDE2000 of the whole picture.
 struct PlanPrices {
-  double pass = 0.015;
+  double pass = prices().pass.each;
   /// Two bands of one gradient built differently: the seam shows, the more the longer it is. For all of a side.
-  double seam = 0.06;
+  double seam = prices().pass.seam;
   /// A pass over less than this share of the picture is hardly worth taking up the stick: up to so many times dearer.
-  double brief = kBrief;
-  double brief_more = 3;
+  double brief = prices().pass.brief;
+  double brief_more = prices().pass.brief_more;
 };
 
 /// A layering with the level of each layer: layers of one level, stick and technique are one pass, whatever the mass.
@@ -49,7 +46,7 @@ struct LeveledLayering {
 
 /// Layerings and levels for all masses, so that the sum of differences and of the price of every pass is small: best
 /// ones first, then mass by mass until nothing improves, then pass by pass: is the plan cheaper without it? A descent;
-/// docs/model.md says how far it is from the best on small cases. Deterministic.
+/// docs/model/plan.md says how far it is from the best on small cases. Deterministic.
 std::vector<LeveledLayering> choose_layerings(std::span<const LayeredMass> masses, int most_levels,
                                               const PlanPrices& prices);
 

@@ -7,6 +7,7 @@
 
 #include "search/lattice.h"
 #include "subject/masses.h"
+#include "price/price.h"
 
 namespace yd::plan {
 
@@ -54,43 +55,19 @@ struct ShadeSet {
 };
 
 /// What a small vivid colour counts for, against the same area of what is around it.
-inline constexpr double kVividWeight = 4;
 
 /// best[s] = min(best[s], squared expected difference of shade s to any node). Arrays of shades.size().
 void reach_down(const ShadeSet& shades, const Looks& looks, float* best);
 /// Mean over a mass's shades of the root of `best`, with a dear tail: what is far off is seen, the more vivid the more.
 double mean_difference(const ShadeSet& shades, std::size_t mass, const float* best);
 
-inline constexpr double kDarkStick = 35;   ///< L* below which a stick is no start for a light shade
-inline constexpr double kLightShade = 60;  ///< L* from which a shade is light
-
 /// A squared difference beyond any.
 inline constexpr float kFarOff = 1e6F;
-
-/// What practice charges for a layering on a mass, in CIEDE2000 on it. Ours, set by reading plans and looking at
-/// boards; docs/model.md says what each is for.
-struct Prices {
-  double layer = 0.12;       ///< every layer after the first
-  double far_free = 12;      ///< CIEDE2000 a stick may be from the nearest shade for nothing
-  double far = 0.06;         ///< each beyond
-  double far_square = 0.02;  ///< and the square of it: two that are somewhat far are no matter, a stranger is,
-  double stranger = 4;       ///< as far as this beyond: where all are strangers, they are what there is
-  double dark_start = 2.5;   ///< a stick below L* 35 first, times the share of shades above L* 60
-  double broad_point = 4;    ///< a pencil on a mass above `broad` of the picture
-  double broad = 0.02;
-  double fine_stub = 0.4;  ///< a soft stub on one below `fine`
-  double fine = 0.0015;
-  double rubbed = 0.1;            ///< each rubbed layer
-  double all_rubbed = 0.3;        ///< nothing laid on top of a rubbed mass
-  double dark_rubbed_last = 0.8;  ///< a dark rubbed over lighter layers is no highlight
-  double black_over_colour = 0.6;
-};
-inline constexpr Prices kPrices{};
 
 /// Distance of every stick from the nearest shade of every mass, and what of the layers' prices hangs on a mass alone.
 class LayerPrices {
  public:
-  LayerPrices(const SearchInput& input, const ShadeSet& shades, const Prices& prices = kPrices);
+  LayerPrices(const SearchInput& input, const ShadeSet& shades, const Prices& charged = prices());
   double of(std::size_t mass, const Layering& layering) const;
   double far_from(std::size_t mass, int stick) const { return far_[mass * sticks_ + static_cast<std::size_t>(stick)]; }
 

@@ -8,7 +8,8 @@
 #include "media/collection.h"
 #include "recipe/geometry.h"
 #include "recipe/recipe.h"
-#include "recipe/school.h"
+#include "craft/legal.h"
+#include "price/price.h"
 #include "support/observer.h"
 #include "support/result.h"
 
@@ -70,7 +71,7 @@ class PairTable {
 };
 
 /// A second stroke has to earn its keep: it must come nearer by this many CIEDE2000.
-inline constexpr float kStrokePrice = 0.4F;
+inline float stroke_price() { return static_cast<float>(prices().stack.stroke); }
 /// Cost of a pair that the rules forbid.
 inline constexpr float kForbidden = 1e6F;
 

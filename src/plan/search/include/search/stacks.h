@@ -16,9 +16,6 @@ double nearest_difference(std::span<const Stack> stacks, const colour::Lab& targ
 
 /// What a stack costs for a target besides its colour error, in CIEDE2000 units: a stroke more, speckle beyond what
 /// reads as even, and rubbing on top, which makes a picture lifeless where everything is rubbed. Ours, set by eye.
-inline constexpr double kSpeckleFree = 5.0;  ///< standard deviation of L*
-inline constexpr double kSpecklePrice = 0.12;
-inline constexpr double kRubPrice = 0.4;
 double stack_price(const Stack& stack);
 
 }  // namespace yd::plan

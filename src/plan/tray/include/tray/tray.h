@@ -58,12 +58,10 @@ PairChoice best_pair(const PairTable& table, std::size_t target, std::span<const
 /// What the tray costs: sum of weight * priced(cost of the best pair), and the prices of the wishes.
 double tray_cost(const TrayProblem& problem, std::span<const int> tray);
 
-/// What a target's cost counts for. Below kUnseen nobody sees a difference, so it hardly counts; beyond kBadMatch it
-/// grows, so that no target is given up for the mean.
+/// What a target's cost counts for. Below unseen() nobody sees a difference, so it hardly counts; a bad match grows
+/// with the square, so that no target is given up for the mean.
 double priced(double cost);
-inline constexpr double kUnseen = 1.0 + kStrokePrice;  ///< two strokes within 1 CIEDE2000
-inline constexpr double kUnseenSlope = 0.02;
-inline constexpr double kBadMatch = 6.0;
+inline double unseen() { return 1.0 + stroke_price(); }  ///< two strokes within 1 CIEDE2000
 
 /// Price of one further stick more or less: the best tray for every size from `fewest` to `most`, and what each costs.
 /// Each starts from the one before. Errors as choose_tray.

@@ -1174,6 +1174,90 @@
             <source>must be the name of a file</source>
             <translation>muss der Name einer Datei sein</translation>
         </message>
+        <message>
+            <source>has too many places</source>
+            <translation>hat zu viele Stellen</translation>
+        </message>
+        <message>
+            <source>must be a list of places [x, y]</source>
+            <translation>muss eine Liste von Stellen [x, y] sein</translation>
+        </message>
+        <message>
+            <source>must not be empty</source>
+            <translation>darf nicht leer sein</translation>
+        </message>
+        <message>
+            <source>has no media</source>
+            <translation>enthält keine Malmittel</translation>
+        </message>
+        <message>
+            <source>must be shade, mass, picture, minute or sitting</source>
+            <translation>muss shade, mass, picture, minute oder sitting sein</translation>
+        </message>
+        <message>
+            <source>the outline needs three places at least</source>
+            <translation>der Umriss braucht mindestens drei Stellen</translation>
+        </message>
+        <message>
+            <source>the outline has too many places</source>
+            <translation>der Umriss hat zu viele Stellen</translation>
+        </message>
+        <message>
+            <source>the outline must lie in the picture: places from 0 to 1</source>
+            <translation>der Umriss muss im Bild liegen: Stellen von 0 bis 1</translation>
+        </message>
+        <message>
+            <source>the outline goes round nothing</source>
+            <translation>der Umriss schließt nichts ein</translation>
+        </message>
+        <message>
+            <source>the outline crosses itself; draw round the thing once</source>
+            <translation>der Umriss kreuzt sich; einmal um das Ding herumziehen</translation>
+        </message>
+        <message>
+            <source>has too many strokes</source>
+            <translation>hat zu viele Striche</translation>
+        </message>
+        <message>
+            <source>width of a stroke %1</source>
+            <translation>Breite eines Strichs %1</translation>
+        </message>
+        <message>
+            <source>a stroke needs a way of its own</source>
+            <translation>ein Strich braucht einen Weg</translation>
+        </message>
+        <message>
+            <source>strokes must lie in the picture: places from 0 to 1</source>
+            <translation>Striche müssen im Bild liegen: Stellen von 0 bis 1</translation>
+        </message>
+        <message>
+            <source>the name must have no more than 80 letters</source>
+            <translation>der Name darf höchstens 80 Zeichen haben</translation>
+        </message>
+        <message>
+            <source>the ring must lie in the picture: x and y from 0 to 1, radius above 0 to 1</source>
+            <translation>der Ring muss im Bild liegen: x und y von 0 bis 1, Radius über 0 bis 1</translation>
+        </message>
+        <message>
+            <source>must be no more than 60</source>
+            <translation>dürfen höchstens 60 sein</translation>
+        </message>
+        <message>
+            <source>nothing is left of it</source>
+            <translation>davon bleibt nichts übrig</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; must be name;kind;weight;x,y x,y …</source>
+            <translation>„%1“ muss Name;Art;Gewicht;x,y x,y … sein</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; has a place that is no x,y</source>
+            <translation>„%1“ hat eine Stelle, die kein x,y ist</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; is none of: %2</source>
+            <translation>„%1“ ist keines von: %2</translation>
+        </message>
     </context>
     <context>
         <name>Findings</name>
@@ -2582,6 +2666,46 @@
         <message>
             <source>%1, shade</source>
             <translation>%1, Abdunklung</translation>
+        </message>
+        <message>
+            <source>face</source>
+            <translation>Gesicht</translation>
+        </message>
+        <message>
+            <source>eye</source>
+            <translation>Auge</translation>
+        </message>
+        <message>
+            <source>hair</source>
+            <translation>Haar</translation>
+        </message>
+        <message>
+            <source>animal</source>
+            <translation>Tier</translation>
+        </message>
+        <message>
+            <source>flower</source>
+            <translation>Blume</translation>
+        </message>
+        <message>
+            <source>tree</source>
+            <translation>Baum</translation>
+        </message>
+        <message>
+            <source>fruit</source>
+            <translation>Frucht</translation>
+        </message>
+        <message>
+            <source>building</source>
+            <translation>Gebäude</translation>
+        </message>
+        <message>
+            <source>ground</source>
+            <translation>Boden</translation>
+        </message>
+        <message>
+            <source>thing</source>
+            <translation>Ding</translation>
         </message>
     </context>
     <context>

@@ -1174,6 +1174,90 @@
             <source>must be the name of a file</source>
             <translation>debe ser el nombre de un archivo</translation>
         </message>
+        <message>
+            <source>has too many places</source>
+            <translation>tiene demasiados puntos</translation>
+        </message>
+        <message>
+            <source>must be a list of places [x, y]</source>
+            <translation>debe ser una lista de puntos [x, y]</translation>
+        </message>
+        <message>
+            <source>must not be empty</source>
+            <translation>no debe estar vacío</translation>
+        </message>
+        <message>
+            <source>has no media</source>
+            <translation>no contiene medios</translation>
+        </message>
+        <message>
+            <source>must be shade, mass, picture, minute or sitting</source>
+            <translation>debe ser shade, mass, picture, minute o sitting</translation>
+        </message>
+        <message>
+            <source>the outline needs three places at least</source>
+            <translation>el contorno necesita al menos tres puntos</translation>
+        </message>
+        <message>
+            <source>the outline has too many places</source>
+            <translation>el contorno tiene demasiados puntos</translation>
+        </message>
+        <message>
+            <source>the outline must lie in the picture: places from 0 to 1</source>
+            <translation>el contorno debe estar en la imagen: puntos de 0 a 1</translation>
+        </message>
+        <message>
+            <source>the outline goes round nothing</source>
+            <translation>el contorno no rodea nada</translation>
+        </message>
+        <message>
+            <source>the outline crosses itself; draw round the thing once</source>
+            <translation>el contorno se cruza; rodee la cosa una sola vez</translation>
+        </message>
+        <message>
+            <source>has too many strokes</source>
+            <translation>tiene demasiados trazos</translation>
+        </message>
+        <message>
+            <source>width of a stroke %1</source>
+            <translation>anchura de un trazo %1</translation>
+        </message>
+        <message>
+            <source>a stroke needs a way of its own</source>
+            <translation>un trazo necesita un recorrido</translation>
+        </message>
+        <message>
+            <source>strokes must lie in the picture: places from 0 to 1</source>
+            <translation>los trazos deben estar en la imagen: puntos de 0 a 1</translation>
+        </message>
+        <message>
+            <source>the name must have no more than 80 letters</source>
+            <translation>el nombre no debe pasar de 80 letras</translation>
+        </message>
+        <message>
+            <source>the ring must lie in the picture: x and y from 0 to 1, radius above 0 to 1</source>
+            <translation>el anillo debe estar en la imagen: x e y de 0 a 1, radio de más de 0 a 1</translation>
+        </message>
+        <message>
+            <source>must be no more than 60</source>
+            <translation>no deben ser más de 60</translation>
+        </message>
+        <message>
+            <source>nothing is left of it</source>
+            <translation>no queda nada de ello</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; must be name;kind;weight;x,y x,y …</source>
+            <translation>«%1» debe ser nombre;tipo;peso;x,y x,y …</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; has a place that is no x,y</source>
+            <translation>«%1» tiene un punto que no es x,y</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; is none of: %2</source>
+            <translation>«%1» no es ninguno de: %2</translation>
+        </message>
     </context>
     <context>
         <name>Findings</name>
@@ -2582,6 +2666,46 @@
         <message>
             <source>%1, shade</source>
             <translation>%1, oscurecido</translation>
+        </message>
+        <message>
+            <source>face</source>
+            <translation>cara</translation>
+        </message>
+        <message>
+            <source>eye</source>
+            <translation>ojo</translation>
+        </message>
+        <message>
+            <source>hair</source>
+            <translation>pelo</translation>
+        </message>
+        <message>
+            <source>animal</source>
+            <translation>animal</translation>
+        </message>
+        <message>
+            <source>flower</source>
+            <translation>flor</translation>
+        </message>
+        <message>
+            <source>tree</source>
+            <translation>árbol</translation>
+        </message>
+        <message>
+            <source>fruit</source>
+            <translation>fruta</translation>
+        </message>
+        <message>
+            <source>building</source>
+            <translation>edificio</translation>
+        </message>
+        <message>
+            <source>ground</source>
+            <translation>suelo</translation>
+        </message>
+        <message>
+            <source>thing</source>
+            <translation>cosa</translation>
         </message>
     </context>
     <context>

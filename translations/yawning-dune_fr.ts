@@ -1174,6 +1174,90 @@
             <source>must be the name of a file</source>
             <translation>doit être le nom d&apos;un fichier</translation>
         </message>
+        <message>
+            <source>has too many places</source>
+            <translation>a trop de points</translation>
+        </message>
+        <message>
+            <source>must be a list of places [x, y]</source>
+            <translation>doit être une liste de points [x, y]</translation>
+        </message>
+        <message>
+            <source>must not be empty</source>
+            <translation>ne doit pas être vide</translation>
+        </message>
+        <message>
+            <source>has no media</source>
+            <translation>ne contient aucun médium</translation>
+        </message>
+        <message>
+            <source>must be shade, mass, picture, minute or sitting</source>
+            <translation>doit être shade, mass, picture, minute ou sitting</translation>
+        </message>
+        <message>
+            <source>the outline needs three places at least</source>
+            <translation>le contour demande au moins trois points</translation>
+        </message>
+        <message>
+            <source>the outline has too many places</source>
+            <translation>le contour a trop de points</translation>
+        </message>
+        <message>
+            <source>the outline must lie in the picture: places from 0 to 1</source>
+            <translation>le contour doit être dans l’image : points de 0 à 1</translation>
+        </message>
+        <message>
+            <source>the outline goes round nothing</source>
+            <translation>le contour n’entoure rien</translation>
+        </message>
+        <message>
+            <source>the outline crosses itself; draw round the thing once</source>
+            <translation>le contour se croise ; entourez la chose une seule fois</translation>
+        </message>
+        <message>
+            <source>has too many strokes</source>
+            <translation>a trop de traits</translation>
+        </message>
+        <message>
+            <source>width of a stroke %1</source>
+            <translation>largeur d’un trait %1</translation>
+        </message>
+        <message>
+            <source>a stroke needs a way of its own</source>
+            <translation>un trait demande un parcours</translation>
+        </message>
+        <message>
+            <source>strokes must lie in the picture: places from 0 to 1</source>
+            <translation>les traits doivent être dans l’image : points de 0 à 1</translation>
+        </message>
+        <message>
+            <source>the name must have no more than 80 letters</source>
+            <translation>le nom ne doit pas dépasser 80 lettres</translation>
+        </message>
+        <message>
+            <source>the ring must lie in the picture: x and y from 0 to 1, radius above 0 to 1</source>
+            <translation>l’anneau doit être dans l’image : x et y de 0 à 1, rayon de plus de 0 à 1</translation>
+        </message>
+        <message>
+            <source>must be no more than 60</source>
+            <translation>ne doivent pas être plus de 60</translation>
+        </message>
+        <message>
+            <source>nothing is left of it</source>
+            <translation>il n’en reste rien</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; must be name;kind;weight;x,y x,y …</source>
+            <translation>« %1 » doit être nom;genre;poids;x,y x,y …</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; has a place that is no x,y</source>
+            <translation>« %1 » a un point qui n’est pas x,y</translation>
+        </message>
+        <message>
+            <source>&quot;%1&quot; is none of: %2</source>
+            <translation>« %1 » n’est aucun de : %2</translation>
+        </message>
     </context>
     <context>
         <name>Findings</name>
@@ -2582,6 +2666,46 @@
         <message>
             <source>%1, shade</source>
             <translation>%1, foncé</translation>
+        </message>
+        <message>
+            <source>face</source>
+            <translation>visage</translation>
+        </message>
+        <message>
+            <source>eye</source>
+            <translation>œil</translation>
+        </message>
+        <message>
+            <source>hair</source>
+            <translation>cheveux</translation>
+        </message>
+        <message>
+            <source>animal</source>
+            <translation>animal</translation>
+        </message>
+        <message>
+            <source>flower</source>
+            <translation>fleur</translation>
+        </message>
+        <message>
+            <source>tree</source>
+            <translation>arbre</translation>
+        </message>
+        <message>
+            <source>fruit</source>
+            <translation>fruit</translation>
+        </message>
+        <message>
+            <source>building</source>
+            <translation>bâtiment</translation>
+        </message>
+        <message>
+            <source>ground</source>
+            <translation>sol</translation>
+        </message>
+        <message>
+            <source>thing</source>
+            <translation>chose</translation>
         </message>
     </context>
     <context>

@@ -22,6 +22,8 @@ struct WorkArguments {
   std::optional<double> time_minutes;         ///< how long the work may take
   std::optional<double> hand;                 ///< how far off a pressure is, as a share of it
   std::optional<double> width_cm, height_cm;  ///< of the sheet
+  std::vector<std::string> things;            ///< "name;kind;weight;x,y x,y …", drawn roughly round
+  std::string things_file;                    ///< JSON of the same
   std::string focus;                          ///< "X,Y,R": what is focal, shares of width, height and longer side
   std::string mood;                           ///< NAME or NAME:AMOUNT
   std::string palette;                        ///< FILE or FILE:AMOUNT: the colours of another picture
@@ -34,13 +36,14 @@ struct PlanArguments : WorkArguments {
   bool reach = false;  ///< say why targets are out of reach and what would help
   std::string board_file;
   std::string masses_file;
-  std::string pdf_file;      ///< the plan to print
-  std::string outline_file;  ///< .svg or .pdf
-  std::string layers_file;   ///< OpenRaster
-  std::string passes_file;   ///< CSV
-  std::string project_file;  ///< .dune, for the window
-  bool letter = false;       ///< print on Letter instead of A4
-  bool advice = false;       ///< add what a look over the plan found
+  std::string things_map_file;  ///< numbers as grey
+  std::string pdf_file;         ///< the plan to print
+  std::string outline_file;     ///< .svg or .pdf
+  std::string layers_file;      ///< OpenRaster
+  std::string passes_file;      ///< CSV
+  std::string project_file;     ///< .dune, for the window
+  bool letter = false;          ///< print on Letter instead of A4
+  bool advice = false;          ///< add what a look over the plan found
 };
 Status run_plan(const PlanArguments& arguments);
 

@@ -8,7 +8,7 @@
 
 #include "files/same.h"
 #include "files/write.h"
-#include "plan/options.h"
+#include "brief/options.h"
 #include "subject/composition.h"
 #include "subject/subject.h"
 #include "support/plain_line.h"
@@ -86,6 +86,12 @@ void add_work(Command& c, WorkArguments& a) {
   c.option("--school", a.school, "Order of building: advised, dark-first, light-coat, flat-broken or tone-map");
   c.option("--manner", a.manner, "Strokes: either, broken or rubbed");
   c.option("--course", a.course, "far-to-near or features-first");
+  c.option(
+       "--thing", a.things,
+       "name;kind;weight;x,y x,y …: a thing drawn roughly round, shares of width and height; x,y,r alone is a ring. "
+       "Weight: let go, usual, matters or matters most")
+      ->allow_extra_args(false);
+  c.reads("--things", a.things_file, "Things in a JSON file (see docs/file-formats.md)");
   c.option("--focus", a.focus,
            "X,Y,R: what matters: masses in this ring are finer, and focal; shares of width, height and longer side");
   c.number("--sticks", a.sticks, plan::kSticksLimit, "Most sticks in the tray");
@@ -113,6 +119,7 @@ void add_plan(CLI::App& app, FileOptions& files, PlanArguments& a) {
   add_work(c, a);
   c.flag("--reach", a.reach, "Say why targets are out of reach, what would help, and which matches other lights break");
   c.writes("--masses", a.masses_file, {"png"}, "Write the mass map as PNG");
+  c.writes("--things-map", a.things_map_file, {"png"}, "Write the things as PNG: the number of each as grey");
   c.writes("--board", a.board_file, {"png"}, "Write the predicted picture as PNG");
   c.writes("--pdf", a.pdf_file, {"pdf"}, "Write the plan to print");
   c.writes("--outlines", a.outline_file, {"svg", "pdf"}, "Write outlines at true size, .svg or tiled .pdf");

@@ -5,6 +5,7 @@
 
 #include "exports/export_file.h"
 #include "formats/plan_json.h"
+#include "formats/things_file.h"
 #include "formats/thumbnail.h"
 #include "pictures/pictures.h"
 #include "pictures/screen.h"
@@ -35,6 +36,10 @@ Status write_files(const PlanArguments& a, const Work& w, const job::Finished& d
     if (wanted.file.empty()) continue;
     options.what = wanted.what;
     Status written = exports::export_file(QString::fromStdString(wanted.file), view, options, observer);
+    if (!written) return written;
+  }
+  if (!a.things_map_file.empty()) {
+    Status written = pictures::write_png(QString::fromStdString(a.things_map_file), formats::things_map(w.subject));
     if (!written) return written;
   }
   if (!a.masses_file.empty())

@@ -10,6 +10,7 @@
 #include "formats/palette_file.h"
 #include "formats/plan_json.h"
 #include "formats/project.h"
+#include "formats/things_file.h"
 #include "job/settle.h"
 #include "media/fields.h"
 #include "media/shipped.h"
@@ -119,6 +120,23 @@ Status take_focus(const WorkArguments& a, subject::ReadOptions& options) {
   return success();
 }
 
+/// Things that are given stand for those of the project.
+Status take_things(const WorkArguments& a, subject::ReadOptions& options) {
+  if (a.things.empty() && a.things_file.empty()) return success();
+  options.things.clear();
+  if (!a.things_file.empty()) {
+    auto file = formats::load_things(QString::fromStdString(a.things_file));
+    if (!file) return file.error();
+    options.things = std::move(file).value();
+  }
+  for (const std::string& text : a.things) {
+    auto thing = formats::thing_of_text(text);
+    if (!thing) return thing.error();
+    options.things.push_back(std::move(thing).value());
+  }
+  return success();
+}
+
 /// What was given goes before what the project says; what names paper and sticks may stand for others than its own.
 Status take_options(const WorkArguments& a, const Work& w, job::Choices& c) {
   plan::PlanOptions& options = c.plan;
@@ -140,6 +158,7 @@ Status take_options(const WorkArguments& a, const Work& w, job::Choices& c) {
   if (Status taken = take_school(a, options); !taken) return taken;
   if (Status taken = take_colours(a, c.read.colours); !taken) return taken;
   if (Status taken = take_focus(a, c.read); !taken) return taken;
+  if (Status taken = take_things(a, c.read); !taken) return taken;
   return take_underpainting(a, options);
 }
 

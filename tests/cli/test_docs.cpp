@@ -17,7 +17,9 @@ QString text_of(const QString& file) { return QString::fromUtf8(trial::bytes_of(
 
 QStringList pages() {
   QStringList out{YD_SOURCE_DIR "/README.md"};
-  for (const QFileInfo& page : QDir(YD_SOURCE_DIR "/docs").entryInfoList({"*.md"})) out << page.filePath();
+  for (const char* folder : {"/docs", "/docs/model"}) {
+    for (const QFileInfo& page : QDir(QString(YD_SOURCE_DIR) + folder).entryInfoList({"*.md"})) out << page.filePath();
+  }
   for (const char* folder : {"fuzz", "bench", "packaging"}) out << QString(YD_SOURCE_DIR "/%1/README.md").arg(folder);
   return out;
 }

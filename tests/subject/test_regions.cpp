@@ -51,7 +51,10 @@ Window window(const LabImage& image, int x, int y, int radius, float colour::Lab
       const colour::LabPixel& c = image.at(mirrored(u, image.width), mirrored(v, image.height));
       const double g = c.l;
       const double p = c.*channel;
-      w.guide += g, w.p += p, w.guide2 += g * g, w.product += g * p;
+      w.guide += g;
+      w.p += p;
+      w.guide2 += g * g;
+      w.product += g * p;
     }
   }
   const double n = (2.0 * radius + 1) * (2.0 * radius + 1);

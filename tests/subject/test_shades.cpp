@@ -171,7 +171,7 @@ class TestShades : public QObject {
       }
       const subject::LabelImage one(image.width, image.height);
       std::vector<subject::Mass> masses = subject::measure_masses(image, {one, 1});
-      subject::find_shades(image, one, masses, rings);
+      subject::find_shades(image, one, masses, {rings});
       const std::vector<subject::Shade>& all = masses.front().shades;
       const double area =
           std::accumulate(all.begin(), all.end(), 0.0, [](double sum, const auto& s) { return sum + s.area; });

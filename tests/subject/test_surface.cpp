@@ -107,7 +107,9 @@ class TestSurface : public QObject {
     // Of two alike the one above is called so; a name of the artist's stays and is nobody else's.
     std::vector<subject::Mass> masses(3);
     for (auto& m : masses) m.mean = {50, 10, 30};
-    masses[0].centre_y = 0.2, masses[1].centre_y = 0.8, masses[2].centre_y = 0.5;
+    masses[0].centre_y = 0.2;
+    masses[1].centre_y = 0.8;
+    masses[2].centre_y = 0.5;
     masses[2].name = "the gate";
     subject::name_places(masses, {0, 0, 1});
     QVERIFY2(masses[0].name.rfind("upper ", 0) == 0, masses[0].name.c_str());
@@ -124,7 +126,8 @@ class TestSurface : public QObject {
   // Common practice, no published source: the focal point off centre.
   void a_focal_point_in_the_middle_is_remarked() {
     std::vector<subject::Mass> masses(2);
-    masses[0].area = 0.1, masses[0].centre_x = masses[0].centre_y = 0.5;
+    masses[0].area = 0.1;
+    masses[0].centre_x = masses[0].centre_y = 0.5;
     masses[1].area = 0.9;
     QVERIFY(!subject::focal_in_middle(masses));
     masses[0].focal = true;

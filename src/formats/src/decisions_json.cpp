@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "formats/decisions_json.h"
+#include "formats/things_file.h"
 
 #include "colour/words.h"
 #include "formats/plan_json.h"
@@ -43,15 +44,17 @@ json subject_to_json(const subject::Subject& s) {
   const auto light = subject::guess_light(s.squinted, s.labels, static_cast<int>(s.masses.size()));
   json masses = json::array();
   for (const subject::Mass& m : s.masses) masses.push_back(mass_to_json(m));
-  return {{"width", s.image.width},
-          {"height", s.image.height},
-          {"area_by_value", values.share},
-          {"contrast_steps", values.contrast},
-          {"darkest", spot_to_json(values.darkest)},
-          {"lightest", spot_to_json(values.lightest)},
-          {"most_vivid", spot_to_json(values.most_vivid)},
-          {"light", {{"angle_deg", light.angle_deg}, {"confidence", light.confidence}}},
-          {"masses", masses}};
+  json out = {{"width", s.image.width},
+              {"height", s.image.height},
+              {"area_by_value", values.share},
+              {"contrast_steps", values.contrast},
+              {"darkest", spot_to_json(values.darkest)},
+              {"lightest", spot_to_json(values.lightest)},
+              {"most_vivid", spot_to_json(values.most_vivid)},
+              {"light", {{"angle_deg", light.angle_deg}, {"confidence", light.confidence}}},
+              {"masses", masses}};
+  if (s.things.any()) out["things"] = legend_to_json(s);
+  return out;
 }
 
 json grounds_to_json(const std::vector<plan::GroundVerdict>& ranked, std::span<const media::Paper> papers,
@@ -61,7 +64,7 @@ json grounds_to_json(const std::vector<plan::GroundVerdict>& ranked, std::span<c
   for (const plan::GroundVerdict& v : ranked) {
     json shows = json::object();
     for (std::size_t m = 0; m < plan::kCompared.size(); ++m) {
-      if (v.shows[m] >= 0) shows[std::string(optics::name(plan::kCompared[m]))] = v.shows[m];
+      if (v.shows[m] >= 0) shows[std::string(media::name(plan::kCompared[m]))] = v.shows[m];
     }
     json marks = json::object();
     for (std::size_t m = 0; m < plan::kGroundMarks; ++m)

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "formats/plan_json.h"
+#include "formats/things_file.h"
 
 #include <cmath>
 
@@ -174,7 +175,7 @@ void add_stroke(json& pass, const plan::Pass& p, const plan::Plan& plan, const m
   pass["greatest_pressure"] = p.pressure;
   pass["area"] = rounded(plan::area_of(p, plan.targets));
   pass["technique"] = plan::name(p.technique);
-  pass["medium"] = optics::name(collection.sticks[static_cast<std::size_t>(p.stick)].medium);
+  pass["medium"] = media::name(collection.sticks[static_cast<std::size_t>(p.stick)].medium);
   pass["costs_when_off"] = rounded(p.costs_when_off);
   pass["delicate"] = plan::is_delicate(p);
   pass["what_for"] = plan::name(p.purpose);
@@ -292,23 +293,25 @@ json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subjec
   for (const int i : plan.tray) {
     const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
     sticks.push_back(
-        {{"id", s.id}, {"name", s.name}, {"medium", std::string(optics::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
+        {{"id", s.id}, {"name", s.name}, {"medium", std::string(media::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
   }
-  return {{"format", "yawning-dune plan"},
-          {"version", 1},
-          {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
-          {"collection", collection.id},
-          {"school", plan::name(plan.school)},
-          {"school_reason", words::advised(plan.advised, subject.masses).toStdString()},
-          {"order", order_to_json(plan, subject)},
-          {"sticks", sticks},
-          {"masses", masses_to_json(plan, subject, collection)},
-          {"rests_on", rests_on_to_json(plan.rests_on)},
-          {"passes", passes_to_json(job, subject, collection)},
-          {"passages", passages_to_json(job)},
-          {"as_fitted", figure_to_json(figures.fitted)},
-          {"as_seen", figure_to_json(figures.seen)},
-          {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};
+  json out = {{"format", "yawning-dune plan"},
+              {"version", 1},
+              {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
+              {"collection", collection.id},
+              {"school", plan::name(plan.school)},
+              {"school_reason", words::advised(plan.advised, subject.masses).toStdString()},
+              {"order", order_to_json(plan, subject)},
+              {"sticks", sticks},
+              {"masses", masses_to_json(plan, subject, collection)},
+              {"rests_on", rests_on_to_json(plan.rests_on)},
+              {"passes", passes_to_json(job, subject, collection)},
+              {"passages", passages_to_json(job)},
+              {"as_fitted", figure_to_json(figures.fitted)},
+              {"as_seen", figure_to_json(figures.seen)},
+              {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};
+  if (subject.things.any()) out["things"] = legend_to_json(subject);
+  return out;
 }
 
 }  // namespace yd::formats

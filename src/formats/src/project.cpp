@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include "choices_json.h"
+#include "formats/things_file.h"
 #include "formats/archive.h"
 #include "files/write.h"
 #include "media/fields.h"
@@ -32,6 +33,7 @@ json head(const Project& p) {
   subject["masses"] = p.read.masses;
   subject["edits"] = edits_to_json(p.read.edits);
   if (p.read.colours != yd::subject::OwnColours{}) subject["colours"] = own_colours_to_json(p.read.colours);
+  if (!p.read.things.empty()) subject["things"] = things_to_json(p.read.things);
   for (const subject::FocusRing& r : p.read.focus)
     subject["focus"].push_back({{"x", r.x}, {"y", r.y}, {"radius", r.radius}});
   return {{"format", kFormat},
@@ -79,6 +81,7 @@ void read_choices(media::Fields& f, Project& p) {
       p.read.focus.push_back({ring.number("x", 0, 1), ring.number("y", 0, 1), ring.number("radius", 1e-3, 1)});
     });
   }
+  if (subject.has("things")) read_things(subject, p.read.things);
   read_composition(subject, p.composition);
   if (subject.has("colours")) {
     media::Fields colours = subject.object("colours");

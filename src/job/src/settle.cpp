@@ -109,6 +109,7 @@ void forget_passes(std::vector<plan::PassMark>& marks) {
 void forget_picture(Choices& c) {
   c.composition = {};
   c.read.edits.clear();
+  c.read.things.clear();
   c.read.colours = {};
   c.plan.by_hand.clear();
   c.plan.underpaint = {};
@@ -129,7 +130,10 @@ Choices settled(const Choices& wished, const Choices& now, const plan::Plan* pla
   } else {
     follow_edits(now.read.edits.size(), next);
   }
-  if (!same_crop(wished, now)) next.read.focus.clear();
+  if (!same_crop(wished, now)) {
+    next.read.focus.clear();
+    if (wished.read.things == now.read.things) next.read.things.clear();
+  }
   if (wished.collection != now.collection) forget_sticks(next.plan);
   // A tray that was proven is the answer to the choices it was proven for, and so is the rest of a plan; what lies on
   // the paper is no such choice.

@@ -46,7 +46,9 @@ std::vector<Direction> directions(const LabImage& image, const LabelImage& label
         continue;
       const double gx = dx.at<float>(y, x);
       const double gy = dy.at<float>(y, x);
-      sums[m].xx += gx * gx, sums[m].xy += gx * gy, sums[m].yy += gy * gy;
+      sums[m].xx += gx * gx;
+      sums[m].xy += gx * gy;
+      sums[m].yy += gy * gy;
     }
   }
   std::vector<Direction> out;

@@ -34,7 +34,10 @@ Proportion proportion(double length, double other) {
       // A simpler fraction is said where a finer one is hardly nearer.
       constexpr double kFiner = 0.012;
       const double off = std::abs(std::log(length / other * of / times)) + kFiner * (of - 1);
-      if (off < least) least = off, best = {times, of, std::abs(length / other * of / times - 1)};
+      if (off < least) {
+        least = off;
+        best = {times, of, std::abs(length / other * of / times - 1)};
+      }
     }
   }
   return best;

@@ -90,7 +90,10 @@ std::pair<std::size_t, std::size_t> least_lost(const std::vector<PaletteColour>&
     for (std::size_t j = i + 1; j < all.size(); ++j) {
       const double d = colour::distance_1976(all[i].lab, all[j].lab);
       const double lost = d * d * all[i].share * all[j].share / (all[i].share + all[j].share);
-      if (lost < least) least = lost, out = {i, j};
+      if (lost < least) {
+        least = lost;
+        out = {i, j};
+      }
     }
   }
   return out;

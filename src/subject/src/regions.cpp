@@ -23,6 +23,7 @@ struct Piece {
   double matters = 0;  // area times importance
   std::array<double, 3> sum{};
   std::map<int, int> neighbours;  // id -> length of the shared border
+  std::size_t owner = 0;
   bool alive = true;
 };
 
@@ -74,24 +75,28 @@ double cost(const Piece& p, const Piece& q) {
 class Merger {
  public:
   Merger(std::vector<Piece> pieces, double total, const MergeOptions& options)
-      : pieces_(std::move(pieces)),
-        parent_(pieces_.size()),
-        total_(total),
-        options_(options),
-        alive_(static_cast<int>(pieces_.size())) {
+      : pieces_(std::move(pieces)), parent_(pieces_.size()), total_(total), options_(options) {
+    if (options_.budgets.empty()) options_.budgets.push_back({options_.most, options_.fewest});
+    alive_.resize(options_.budgets.size());
+    for (const Piece& p : pieces_) ++alive_[p.owner];
     for (std::size_t i = 0; i < pieces_.size(); ++i) {
       parent_[i] = static_cast<int>(i);
       for (const auto& [j, length] : pieces_[i].neighbours) {
-        if (static_cast<int>(i) < j) queue_.insert(entry(static_cast<int>(i), j));
+        if (static_cast<int>(i) < j) offer(static_cast<int>(i), j);
       }
     }
   }
 
   void run() {
+    std::vector<char> done(alive_.size(), 0);
     while (!queue_.empty()) {
       const auto [price, p, q] = *queue_.begin();
-      if (!wanted(at(p), at(q))) break;
-      join(p, q);
+      // The cheapest pair of an owner is not wanted: none of its others is.
+      if (done[at(p).owner] == 0 && !wanted(at(p), at(q))) done[at(p).owner] = 1;
+      if (done[at(p).owner] != 0)
+        queue_.erase(queue_.begin());
+      else
+        join(p, q);
     }
     absorb_small();
     absorb_halos();
@@ -110,11 +115,16 @@ class Merger {
     const int q = std::max(i, j);
     return {cost(at(p), at(q)), p, q};
   }
+  bool mates(int i, int j) { return at(i).owner == at(j).owner; }
+  void offer(int i, int j) {
+    if (mates(i, j)) queue_.insert(entry(i, j));
+  }
   bool wanted(const Piece& p, const Piece& q) const {
-    if (alive_ > options_.most) return true;
+    const MergeOptions::Budget& budget = options_.budgets[p.owner];
+    if (alive_[p.owner] > budget.most) return true;
     // The cheapest pair left: alike enough to be one shape, however many there are?
     const double apart = std::sqrt(distance2(p, q));
-    return apart < (alive_ > options_.fewest ? options_.keep_apart : 1.0);
+    return apart < (alive_[p.owner] > budget.fewest ? options_.keep_apart : 1.0);
   }
 
   void join(int p, int q) {
@@ -135,26 +145,33 @@ class Merger {
     gone.neighbours.clear();
     gone.alive = false;
     parent_[static_cast<std::size_t>(q)] = p;
-    --alive_;
-    for (const auto& [n, length] : keep.neighbours) queue_.insert(entry(p, n));
+    --alive_[keep.owner];
+    for (const auto& [n, length] : keep.neighbours) offer(p, n);
   }
 
   void absorb_small() {
-    while (alive_ > options_.fewest) {
+    while (true) {
       int smallest = -1;
       for (std::size_t i = 0; i < pieces_.size(); ++i) {
-        if (!pieces_[i].alive || std::max(pieces_[i].area, pieces_[i].matters / 2) >= options_.smallest * total_ ||
-            pieces_[i].neighbours.empty())
-          continue;
-        if (smallest < 0 || pieces_[i].area < at(smallest).area) smallest = static_cast<int>(i);
+        if (too_small(static_cast<int>(i)) && (smallest < 0 || pieces_[i].area < at(smallest).area))
+          smallest = static_cast<int>(i);
       }
       if (smallest < 0) return;
       int best = -1;
       for (const auto& [n, length] : at(smallest).neighbours) {
-        if (best < 0 || distance2(at(n), at(smallest)) < distance2(at(best), at(smallest))) best = n;
+        if (mates(n, smallest) && (best < 0 || distance2(at(n), at(smallest)) < distance2(at(best), at(smallest))))
+          best = n;
       }
       join(std::min(best, smallest), std::max(best, smallest));
     }
+  }
+
+  /// A piece that is no shape of its own, and has somewhere to go.
+  bool too_small(int i) {
+    const Piece& p = at(i);
+    if (!p.alive || alive_[p.owner] <= options_.budgets[p.owner].fewest) return false;
+    if (std::max(p.area, p.matters / 2) >= options_.smallest * total_) return false;
+    return std::any_of(p.neighbours.begin(), p.neighbours.end(), [&](const auto& n) { return mates(n.first, i); });
   }
 
   /// The neighbour a halo belongs to; -1 where the piece is none. A halo is a thin strip along a border whose colour
@@ -168,6 +185,7 @@ class Merger {
         if (n <= m || std::min(m_length, n_length) < 0.2 * border) continue;
         const Piece& q = pieces_[static_cast<std::size_t>(m)];
         const Piece& r = pieces_[static_cast<std::size_t>(n)];
+        if (q.owner != p.owner || r.owner != p.owner) continue;
         const double to_q = std::sqrt(distance2(p, q));
         const double to_r = std::sqrt(distance2(p, r));
         const double apart = std::sqrt(distance2(q, r));
@@ -179,7 +197,7 @@ class Merger {
 
   void absorb_halos() {
     for (std::size_t i = 0; i < pieces_.size(); ++i) {
-      if (!pieces_[i].alive || alive_ <= 2) continue;
+      if (!pieces_[i].alive || alive_[pieces_[i].owner] <= 2) continue;
       const int owner = owner_of_halo(pieces_[i]);
       if (owner >= 0) join(std::min(owner, static_cast<int>(i)), std::max(owner, static_cast<int>(i)));
     }
@@ -189,7 +207,7 @@ class Merger {
   std::vector<int> parent_;
   double total_;
   MergeOptions options_;
-  int alive_;
+  std::vector<int> alive_;  ///< of each owner
   std::set<Entry> queue_;
 };
 
@@ -205,11 +223,13 @@ Regions renumber(const LabelImage& labels, const std::vector<int>& to) {
   return out;
 }
 
-std::uint16_t majority(const LabelImage& labels, int x, int y) {
+std::uint16_t majority(const LabelImage& labels, const LabelImage* owner, int x, int y) {
   std::array<std::uint16_t, 25> seen{};
   std::size_t n = 0;
   for (int v = std::max(0, y - 2); v <= std::min(labels.height - 1, y + 2); ++v) {
-    for (int u = std::max(0, x - 2); u <= std::min(labels.width - 1, x + 2); ++u) seen[n++] = labels.at(u, v);
+    for (int u = std::max(0, x - 2); u <= std::min(labels.width - 1, x + 2); ++u) {
+      if (owner == nullptr || owner->at(u, v) == owner->at(x, y)) seen[n++] = labels.at(u, v);
+    }
   }
   std::sort(seen.begin(), seen.begin() + static_cast<std::ptrdiff_t>(n));
   std::uint16_t best = labels.at(x, y);
@@ -218,7 +238,10 @@ std::uint16_t majority(const LabelImage& labels, int x, int y) {
   for (std::size_t i = 0; i < n;) {
     std::size_t j = i;
     while (j < n && seen[j] == seen[i]) ++j;
-    if (j - i > most) most = j - i, best = seen[i];
+    if (j - i > most) {
+      most = j - i;
+      best = seen[i];
+    }
     i = j;
   }
   return best;
@@ -260,6 +283,11 @@ bool in_a_ring(const std::vector<FocusRing>& rings, int x, int y, int width, int
   return std::any_of(rings.begin(), rings.end(), [&](const FocusRing& r) {
     return std::hypot(x - r.x * width, y - r.y * height) <= r.radius * std::max(width, height);
   });
+}
+
+bool WhatMatters::at(int x, int y, int width, int height) const {
+  if (in_a_ring(rings, x, y, width, height)) return true;
+  return marked.size() > 0 && marked.at(x * marked.width / width, y * marked.height / height) != 0;
 }
 
 namespace {
@@ -308,8 +336,10 @@ std::vector<double> importance_of(const LabImage& image, const Regions& pieces, 
 
 Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeOptions& options) {
   std::vector<Piece> measured = measure(image, pieces);
-  for (std::size_t i = 0; i < measured.size(); ++i)
+  for (std::size_t i = 0; i < measured.size(); ++i) {
     measured[i].matters = measured[i].area * (options.importance.empty() ? 1 : options.importance[i]);
+    measured[i].owner = options.owner.empty() ? 0 : static_cast<std::size_t>(options.owner[i]);
+  }
   Merger merger(std::move(measured), static_cast<double>(image.size()), options);
   merger.run();
   std::vector<int> to(static_cast<std::size_t>(pieces.count));
@@ -357,9 +387,11 @@ std::vector<int> free_cut_off(LabelImage& labels, int count, double smallest) {
   return out;
 }
 
-LabelImage keep_largest(const LabelImage& labels) {
+LabelImage keep_largest(const LabelImage& labels, const LabelImage* owner) {
   const Fragments fragments(labels);
   const Regions& cut = fragments.pieces;
+  std::vector<int> whose(static_cast<std::size_t>(cut.count), 0);
+  for (std::size_t i = 0; owner != nullptr && i < labels.size(); ++i) whose[cut.labels.data[i]] = owner->data[i];
   const LabImage nothing(labels.width, labels.height);
   const std::vector<Piece> touching = measure(nothing, cut);
   std::vector<int> to(static_cast<std::size_t>(cut.count), -1);
@@ -372,11 +404,18 @@ LabelImage keep_largest(const LabelImage& labels) {
       int longest = 0;
       for (const auto& [n, length] : touching[static_cast<std::size_t>(p)].neighbours) {
         const int theirs = to[static_cast<std::size_t>(n)];
-        if (theirs >= 0 && length > longest) longest = length, target = theirs;
+        const bool mates = whose[static_cast<std::size_t>(n)] == whose[static_cast<std::size_t>(p)];
+        if (theirs >= 0 && mates && length > longest) {
+          longest = length;
+          target = theirs;
+        }
       }
       changed = changed || target >= 0;
     }
   }
+  // What no mate touches stays by itself.
+  int next = fragments.largest.empty() ? 0 : fragments.largest.rbegin()->first + 1;
+  for (int& target : to) target = target >= 0 ? target : next++;
   LabelImage out(labels.width, labels.height);
   for (std::size_t i = 0; i < labels.size(); ++i) {
     out.data[i] = static_cast<std::uint16_t>(to[cut.labels.data[i]]);
@@ -384,21 +423,35 @@ LabelImage keep_largest(const LabelImage& labels) {
   return out;
 }
 
-LabelImage vote(const LabelImage& labels) {
+LabelImage vote(const LabelImage& labels, const LabelImage* owner) {
   LabelImage out(labels.width, labels.height);
   for (int y = 0; y < out.height; ++y) {
-    for (int x = 0; x < out.width; ++x) out.at(x, y) = majority(labels, x, y);
+    for (int x = 0; x < out.width; ++x) out.at(x, y) = majority(labels, owner, x, y);
   }
   return out;
 }
 
-void smooth_borders(Regions& regions, double smallest) {
-  LabelImage voted = vote(regions.labels);
+std::vector<int> split_by_owner(Regions& pieces, const LabelImage& owner) {
+  std::map<std::pair<int, int>, std::uint16_t> parts;
+  LabelImage split(owner.width, owner.height);
+  for (std::size_t i = 0; i < split.size(); ++i) {
+    const auto fresh = static_cast<std::uint16_t>(parts.size());
+    split.data[i] = parts.emplace(std::pair(pieces.labels.data[i], owner.data[i]), fresh).first->second;
+  }
+  pieces = connected_pieces(split);
+  std::vector<int> out(static_cast<std::size_t>(pieces.count), 0);
+  for (std::size_t i = 0; i < split.size(); ++i) out[pieces.labels.data[i]] = owner.data[i];
+  return out;
+}
+
+void smooth_borders(Regions& regions, double smallest, const LabelImage* owner) {
+  LabelImage voted = vote(regions.labels, owner);
   // Voting may cut a thin bridge, such as that of a sky over the tip of a wing.
-  const auto cut_off = free_cut_off(voted, regions.count, smallest);
-  std::vector<int> same(static_cast<std::size_t>(regions.count) + cut_off.size());
+  free_cut_off(voted, regions.count, smallest);
+  const LabelImage whole = keep_largest(voted, owner);
+  std::vector<int> same(*std::max_element(whole.data.begin(), whole.data.end()) + std::size_t{1});
   std::iota(same.begin(), same.end(), 0);
-  regions = renumber(keep_largest(voted), same);
+  regions = renumber(whole, same);
 }
 
 std::vector<int> masses_within(const LabelImage& labels, std::size_t masses, const std::array<double, 2>& centre,

@@ -164,8 +164,8 @@ std::vector<Shade> shades_of(const Mass& mass, const std::vector<Sample>& all) {
 /// Connected places of one shade, on a grid of every `step`-th pixel.
 class Places {
  public:
-  Places(const LabelImage& labels, const Grid<std::uint8_t>& shades, int step, const std::vector<FocusRing>& rings)
-      : rings_(rings),
+  Places(const LabelImage& labels, const Grid<std::uint8_t>& shades, int step, const WhatMatters& where)
+      : where_(where),
         step_(step),
         width_((labels.width + step - 1) / step),
         height_((labels.height + step - 1) / step) {
@@ -203,7 +203,7 @@ class Places {
 
   bool matters(std::size_t i) const {
     const auto w = static_cast<std::size_t>(width_);
-    return in_a_ring(rings_, static_cast<int>(i % w), static_cast<int>(i / w), width_, height_);
+    return where_.at(static_cast<int>(i % w), static_cast<int>(i / w), width_, height_);
   }
 
   std::size_t fill(std::size_t from) {
@@ -212,7 +212,10 @@ class Places {
     open_.assign(1, from);
     std::size_t size = 0;
     const auto visit = [&](std::size_t i) {
-      if (key_[i] == key) key_[i] = kSeen, open_.push_back(i);
+      if (key_[i] == key) {
+        key_[i] = kSeen;
+        open_.push_back(i);
+      }
     };
     while (!open_.empty()) {
       const std::size_t i = open_.back();
@@ -228,7 +231,7 @@ class Places {
     return size;
   }
 
-  const std::vector<FocusRing>& rings_;
+  const WhatMatters& where_;
   int step_, width_, height_;
   std::vector<int> key_;
   std::vector<std::size_t> open_;
@@ -242,18 +245,21 @@ std::size_t nearest_shade(const Mass& mass, const colour::Lab& lab) {
   float least = 1e12F;
   for (std::size_t s = 0; s < mass.shades.size(); ++s) {
     const float d = colour::distance_squared(wanted, colour::to_din99o(mass.shades[s].lab));
-    if (d < least) least = d, best = s;
+    if (d < least) {
+      least = d;
+      best = s;
+    }
   }
   return best;
 }
 
 Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& labels, std::vector<Mass>& masses,
-                               const std::vector<FocusRing>& rings) {
+                               const WhatMatters& where) {
   std::vector<std::vector<Sample>> samples(masses.size());
   const int step = std::max(1, std::max(softened.width, softened.height) / kSampleSide);
   for (int y = step / 2; y < softened.height; y += step) {
     for (int x = step / 2; x < softened.width; x += step) {
-      const bool matters = in_a_ring(rings, x, y, softened.width, softened.height);
+      const bool matters = where.at(x, y, softened.width, softened.height);
       samples[labels.at(x, y)].push_back({even(softened.at(x, y)), softened.at(x, y), matters ? kInFocus : 1});
     }
   }
@@ -272,7 +278,7 @@ Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& label
       out.at(x, y) = static_cast<std::uint8_t>(best);
     }
   });
-  Places(labels, out, step, rings).measure(masses);
+  Places(labels, out, step, where).measure(masses);
   return out;
 }
 

@@ -7,6 +7,7 @@
 
 #include "subject/squint.h"
 #include "subject/surface.h"
+#include "thing_words.h"
 #include "subject/values.h"
 
 namespace yd::subject {
@@ -31,7 +32,7 @@ void recolour(Subject& s, const std::vector<MassWords>& words) {
   }
   s.as_it_is = std::move(before);
   s.masses = measure_masses(s.squinted, Regions{s.labels, static_cast<int>(words.size())});
-  s.shade = find_shades(s.softened, s.labels, s.masses, s.focus);
+  s.shade = find_shades(s.softened, s.labels, s.masses, what_matters(s));
 }
 
 /// Plays the edits on what was found and measures the masses. An edit that cannot be played is left out and said.
@@ -49,7 +50,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   }
   s.labels = enlarge(state.regions.labels, s.image.width, s.image.height);
   s.masses = measure_masses(s.squinted, Regions{s.labels, state.regions.count});
-  s.shade = find_shades(s.softened, s.labels, s.masses, s.focus);
+  s.shade = find_shades(s.softened, s.labels, s.masses, what_matters(s));
   // What a mass is and how it ends is read from the subject, whatever colour it is given.
   const auto edges = guess_edges(s.image, s.labels, state.regions.count);
   const auto surfaces = guess_surfaces(s.image, s.softened, s.labels, s.masses);
@@ -57,24 +58,49 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
   recolour(s, state.words);
   measure_shade_textures(s.as_it_is ? s.as_it_is->image : s.image, s.labels, s.shade, s.masses);
   std::vector<char> named(s.masses.size(), 0);
+  tell_things(s.things, s.labels, s.masses);
   for (std::size_t m = 0; m < s.masses.size(); ++m) {
     const MassWords& words = state.words[m];
     Mass& mass = s.masses[m];
     named[m] = words.name.empty() ? 0 : 1;
     if (!words.name.empty()) mass.name = words.name;
-    mass.surface_said = words.has_surface;
-    mass.surface = words.has_surface ? words.surface : surfaces[m];
+    const auto of_kind = surface_of(s.things, mass.thing);
+    mass.surface_said = words.has_surface || of_kind.has_value();
+    mass.surface = words.has_surface ? words.surface : of_kind.value_or(mass.thing < 0 ? surfaces[m] : Surface::unsaid);
+    if (const auto plane = plane_of(s.things, mass.thing)) mass.plane = *plane;
     if (words.has_plane) mass.plane = words.plane;
     mass.edge = words.has_edge ? words.edge : edges[m];
-    mass.focal = words.focal;
+    mass.focal = words.focal || matters(s.things, mass.thing);
     mass.texture = textures[m];
     mass.own = words.colour;
   }
+  name_parts(s.things, s.masses, named);
   name_places(s.masses, named);
   for (const FocusRing& ring : s.focus) {
     for (const int m : masses_within(s.labels, s.masses.size(), {ring.x, ring.y}, ring.radius))
       s.masses[static_cast<std::size_t>(m)].focal = true;
   }
+}
+
+/// Superpixels merged, within each thing and within the rest; again where smoothing cut some off.
+Regions find_masses(const Subject& s, int most) {
+  Regions pieces = superpixels(s.small, kSuperpixelSide);
+  const bool things = s.things.any();
+  const LabelImage* owner = things ? &s.things.owner : nullptr;
+  MergeOptions merge;
+  merge.most = most;
+  if (things) merge.budgets = budgets_of(s.things, most);
+  const auto merged = [&](Regions from) {
+    if (things) merge.owner = split_by_owner(from, s.things.owner);
+    merge.importance = importance_of(s.small, from, s.focus);
+    for (std::size_t p = 0; p < merge.owner.size(); ++p) merge.importance[p] *= importance_of(s.things, merge.owner[p]);
+    return merge_regions(s.small, from, merge);
+  };
+  Regions out = merged(std::move(pieces));
+  smooth_borders(out, merge.smallest, owner);
+  int allowed = most;
+  for (const MergeOptions::Budget& b : merge.budgets) allowed = &b == merge.budgets.data() ? b.most : allowed + b.most;
+  return out.count > allowed ? merged(std::move(out)) : out;
 }
 
 Status usable(const LabImage& image, const ReadOptions& options) {
@@ -85,6 +111,7 @@ Status usable(const LabImage& image, const ReadOptions& options) {
     const bool there = r.x >= 0 && r.x <= 1 && r.y >= 0 && r.y <= 1 && r.radius > 0 && r.radius <= 1;
     if (!there) return bad_value("focus", "must lie in the picture: x and y from 0 to 1, radius above 0 to 1");
   }
+  if (Status fine = check(options.things); !fine) return fine;
   return check(options.colours);
 }
 
@@ -101,19 +128,11 @@ Result<Subject> read_subject(LabImage image, const ReadOptions& options, Observe
   if (observer.cancelled()) return cancelled;
   observer.progress(0.4, "finding masses");
   s.small = shrink(s.squinted, kMassSide);
-  const Regions pieces = superpixels(s.small, kSuperpixelSide);
-  if (observer.cancelled()) return cancelled;
-  MergeOptions merge;
-  merge.most = options.masses;
-  merge.importance = importance_of(s.small, pieces, options.focus);
   s.focus = options.focus;
   s.colours = options.colours;
-  s.found = merge_regions(s.small, pieces, merge);
-  smooth_borders(s.found, merge.smallest);
-  if (s.found.count > merge.most) {
-    merge.importance = importance_of(s.small, s.found, options.focus);
-    s.found = merge_regions(s.small, s.found, merge);
-  }
+  s.things = find_things(shrink(s.image, kMassSide), options.things);
+  if (observer.cancelled()) return cancelled;
+  s.found = find_masses(s, options.masses);
   if (observer.cancelled()) return cancelled;
   observer.progress(0.8, "measuring masses");
   finish(s, options.edits);

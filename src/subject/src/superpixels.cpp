@@ -55,7 +55,10 @@ std::vector<Centre> seeds(const LabImage& image, int side) {
       int y = y0;
       for (int v = std::max(0, y0 - 1); v <= std::min(image.height - 1, y0 + 1); ++v) {
         for (int u = std::max(0, x0 - 1); u <= std::min(image.width - 1, x0 + 1); ++u) {
-          if (gradient2(image, u, v) < gradient2(image, x, y)) x = u, y = v;
+          if (gradient2(image, u, v) < gradient2(image, x, y)) {
+            x = u;
+            y = v;
+          }
         }
       }
       const colour::LabPixel& c = image.at(x, y);
@@ -82,7 +85,10 @@ void assign(const LabImage& image, const std::vector<Centre>& centres, int side,
         const float dx = static_cast<float>(x) - c.x;
         const std::size_t at = image.index(x, y);
         const float d = colour2(image.data[at], c.lab) * per_colour + (dx * dx + dy * dy) / place_scale2;
-        if (d < nearest[at]) nearest[at] = d, labels.data[at] = static_cast<std::uint16_t>(k);
+        if (d < nearest[at]) {
+          nearest[at] = d;
+          labels.data[at] = static_cast<std::uint16_t>(k);
+        }
       }
     }
   }
@@ -103,7 +109,12 @@ void update(const LabImage& image, const LabelImage& labels, std::vector<Centre>
       const std::size_t k = labels.data[at];
       furthest[k] = std::max(furthest[k], colour2(p, centres[k].lab));
       Sum& s = sums[k];
-      s.of[0] += p.l, s.of[1] += p.a, s.of[2] += p.b, s.of[3] += x, s.of[4] += y, s.n += 1;
+      s.of[0] += p.l;
+      s.of[1] += p.a;
+      s.of[2] += p.b;
+      s.of[3] += x;
+      s.of[4] += y;
+      s.n += 1;
     }
   }
   for (std::size_t k = 0; k < centres.size(); ++k) {

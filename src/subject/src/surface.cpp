@@ -183,8 +183,10 @@ const char* third_of(double at, const char* first, const char* middle, const cha
 std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
   double top = 1, bottom = 0, left = 1, right = 0;
   for (const Mass* o : like) {
-    top = std::min(top, o->centre_y), bottom = std::max(bottom, o->centre_y);
-    left = std::min(left, o->centre_x), right = std::max(right, o->centre_x);
+    top = std::min(top, o->centre_y);
+    bottom = std::max(bottom, o->centre_y);
+    left = std::min(left, o->centre_x);
+    right = std::max(right, o->centre_x);
   }
   constexpr double kApart = 0.12;  // of the side, from which a row or column is worth a word
   std::string out;

@@ -61,8 +61,14 @@ LightDirection guess_light(const LabImage& squinted, const LabelImage& labels, i
     for (int x = 0; x < labels.width; ++x) {
       Moments& m = all[labels.at(x, y)];
       const double l = squinted.at(x, y).l;
-      m.n += 1, m.x += x, m.y += y, m.l += l, m.xx += double(x) * x, m.yy += double(y) * y;
-      m.lx += l * x, m.ly += l * y;
+      m.n += 1;
+      m.x += x;
+      m.y += y;
+      m.l += l;
+      m.xx += double(x) * x;
+      m.yy += double(y) * y;
+      m.lx += l * x;
+      m.ly += l * y;
     }
   }
   // The least-squares slope of L over a mass points to its light; a mass speaks as loudly as its contrast and its size.

@@ -99,6 +99,20 @@ constexpr auto kThings = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Names", "glass"),
 });
 
+// What the artist may say a thing is, besides these.
+constexpr auto kKinds = std::to_array<const char*>({
+    QT_TRANSLATE_NOOP("Names", "face"),
+    QT_TRANSLATE_NOOP("Names", "eye"),
+    QT_TRANSLATE_NOOP("Names", "hair"),
+    QT_TRANSLATE_NOOP("Names", "animal"),
+    QT_TRANSLATE_NOOP("Names", "flower"),
+    QT_TRANSLATE_NOOP("Names", "tree"),
+    QT_TRANSLATE_NOOP("Names", "fruit"),
+    QT_TRANSLATE_NOOP("Names", "building"),
+    QT_TRANSLATE_NOOP("Names", "ground"),
+    QT_TRANSLATE_NOOP("Names", "thing"),
+});
+
 constexpr auto kSticks = std::to_array<const char*>({
     QT_TRANSLATE_NOOP("Names", "Black"),
     QT_TRANSLATE_NOOP("Names", "Blue violet"),
@@ -271,8 +285,25 @@ QString difference(const colour::Lab& is, const colour::Lab& wanted) {
   return out.isEmpty() ? Names::tr("close") : out.join(", ");
 }
 
+namespace {
+
+/// "bird, upper dark brown": the artist's own name stays as it is, what tells its parts apart is said.
+std::optional<QString> part_said(const std::string& name) {
+  const std::size_t comma = name.rfind(", ");
+  const std::string head = name.substr(0, comma);
+  const QString said =
+      holds(kKinds, head) || holds(kThings, head) ? Names::tr(head.c_str()) : QString::fromStdString(head);
+  if (comma == std::string::npos) return holds(kKinds, head) ? std::optional(said) : std::nullopt;
+  const auto part = place_said(name.substr(comma + 2));
+  if (!part) return std::nullopt;
+  return said + ", " + *part;
+}
+
+}  // namespace
+
 QString mass_name(const std::string& name) {
   if (auto said = place_said(name)) return *said;
+  if (auto said = part_said(name)) return *said;
   // The last way to tell masses apart is a number.
   const std::size_t last = name.rfind(' ');
   if (last != std::string::npos && name.find_first_not_of("0123456789", last + 1) == std::string::npos) {

@@ -5,7 +5,7 @@
 
 #include "media/shipped.h"
 #include "advice/ground_choice.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/composition.h"
 #include "subject/subject.h"
 
@@ -30,7 +30,7 @@ inline bool same_crop(const Choices& p, const Choices& q) { return p.composition
 
 /// The masses come out alike but for edits.
 inline bool same_base(const Choices& p, const Choices& q) {
-  return p.read.squint == q.read.squint && p.read.masses == q.read.masses && p.read.focus == q.read.focus &&
+  return p.read.squint == q.read.squint && p.read.masses == q.read.masses && p.read.focus == q.read.focus && p.read.things == q.read.things &&
          p.composition.adjust == q.composition.adjust && same_crop(p, q);
 }
 

@@ -7,7 +7,7 @@
 #include "media/collection.h"
 #include "media/paper.h"
 #include "optics/parameters.h"
-#include "plan/plan.h"
+#include "make/plan.h"
 #include "subject/subject.h"
 
 namespace yd::job {

@@ -64,6 +64,7 @@ inline constexpr double kNoInside = 100;
 struct Mass {
   int id = 0;        ///< label in the mass map, 0 ..
   std::string name;  ///< in words: place and colour
+  int thing = -1;    ///< it is part of, by place among the things; -1: of the rest
   Plane plane = Plane::middle;
   EdgeKind edge = EdgeKind::hard;
   Surface surface = Surface::unsaid;

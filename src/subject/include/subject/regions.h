@@ -27,6 +27,13 @@ struct MergeOptions {
   double smallest = 0.004;  ///< share of the picture; smaller pieces always join a neighbour
   double halo = 0.03;       ///< share of the picture's side; thinner strips of in-between colour join a neighbour
   std::vector<double> importance{};  ///< of each piece, 1 for an ordinary one; empty: all alike
+  std::vector<int> owner{};          ///< of each piece: those of two owners never join; empty: all of owner 0
+  /// Of each owner, `most` and `fewest` of its own; empty: those above, for all of them together.
+  struct Budget {
+    int most = 1;
+    int fewest = 1;
+  };
+  std::vector<Budget> budgets{};
 };
 
 /// A ring round what matters: `x`, `y` shares of width and height, `radius` a share of the longer side.
@@ -37,6 +44,14 @@ struct FocusRing {
 
 /// Whether a pixel of a picture of this size lies in one of the rings.
 bool in_a_ring(const std::vector<FocusRing>& rings, int x, int y, int width, int height);
+
+/// Where it matters: in rings, and on what is marked.
+struct WhatMatters {
+  std::vector<FocusRing> rings{};
+  Grid<std::uint8_t> marked{};  ///< at any size; empty: nothing besides the rings
+  /// Whether a pixel of a picture of this size does.
+  bool at(int x, int y, int width, int height) const;
+};
 
 /// How much each piece matters: up to twice an ordinary one where its chroma and its contrast with its neighbours stand
 /// out from the picture's, and kInFocus times where it lies in a ring. Masses are finer there: an important piece costs
@@ -50,18 +65,23 @@ std::vector<double> importance_of(const LabImage& image, const Regions& pieces, 
 Regions merge_regions(const LabImage& image, const Regions& pieces, const MergeOptions& options);
 
 /// Smooths borders by a majority vote of 5 x 5, so that each region stays connected: fragments go to the neighbour they
-/// touch most, those of a share of `smallest` or more are regions of their own.
-void smooth_borders(Regions& regions, double smallest);
+/// touch most, those of a share of `smallest` or more are regions of their own. `owner`, where it is given, is of every
+/// pixel: no border between owners moves.
+void smooth_borders(Regions& regions, double smallest, const LabelImage* owner = nullptr);
+
+/// Cuts pieces along the borders between owners; the owner of each piece that comes out.
+std::vector<int> split_by_owner(Regions& pieces, const LabelImage& owner);
 
 /// Pieces of a share of `smallest` or more that do not touch the largest piece of their label get labels of their own,
 /// from `count` on. Returns the labels that they had.
 std::vector<int> free_cut_off(LabelImage& labels, int count, double smallest);
 
-/// Keeps the largest connected piece of every label; its other pieces take the label of the neighbour they touch most.
-LabelImage keep_largest(const LabelImage& labels);
+/// Keeps the largest connected piece of every label; its other pieces take the label of the neighbour they touch most,
+/// of those of their owner; one that has none stays by itself, under a label of its own.
+LabelImage keep_largest(const LabelImage& labels, const LabelImage* owner = nullptr);
 
-/// Each pixel takes the label that holds most of the 5 x 5 around it.
-LabelImage vote(const LabelImage& labels);
+/// Each pixel takes the label that holds most of the 5 x 5 around it, of what belongs to its owner.
+LabelImage vote(const LabelImage& labels, const LabelImage* owner = nullptr);
 
 /// Masses that lie in a circle with at least half of their area, and the one at its centre; rising. `x`, `y` shares of
 /// width and height, `radius` a share of the longer side.

@@ -20,9 +20,9 @@ LabImage soften(const LabImage& image);
 /// Finds the shades of every mass in the softened picture and writes them, dark to light, into the masses: splits the
 /// group of colours whose scatter is largest along its main axis (Y. Linde, A. Buzo, R. M. Gray, IEEE Trans. Comm. 28,
 /// 1980) in DIN99o. Scatter grows with the square, so small vivid colours get groups of their own, and counts kInFocus
-/// times in a ring. Returns the shade of each pixel, by its place in its mass. Deterministic.
+/// times where it matters. Returns the shade of each pixel, by its place in its mass. Deterministic.
 Grid<std::uint8_t> find_shades(const LabImage& softened, const LabelImage& labels, std::vector<Mass>& masses,
-                               const std::vector<FocusRing>& rings = {});
+                               const WhatMatters& where = {});
 
 /// The shade of the mass that is nearest to a colour, by its place.
 std::size_t nearest_shade(const Mass& mass, const colour::Lab& lab);

@@ -11,6 +11,7 @@
 #include "subject/own_colours.h"
 #include "subject/regions.h"
 #include "subject/shades.h"
+#include "subject/things.h"
 #include "support/observer.h"
 #include "support/ranges.h"
 #include "support/result.h"
@@ -25,6 +26,7 @@ struct ReadOptions {
   int masses = 16;      ///< most masses wanted, 8 to 30
   std::vector<MassEdit> edits{};
   std::vector<FocusRing> focus{};  ///< what the artist marked: masses are finer there, and focal
+  std::vector<Thing> things{};     ///< what the artist drew round
   OwnColours colours{};            ///< instead of the subject's
   bool operator==(const ReadOptions&) const = default;
 };
@@ -44,6 +46,7 @@ struct Subject {
   std::vector<Mass> masses;
   LabImage small;                ///< squinted, at the size masses are found and edited at
   Regions found;                 ///< masses before any edit, at that size
+  Things things;                 ///< at that size too
   std::optional<Error> refused;  ///< why the first edit that could not be played was refused
   std::vector<FocusRing> focus;
   OwnColours colours;

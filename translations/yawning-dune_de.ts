@@ -2707,6 +2707,26 @@
             <source>thing</source>
             <translation>Ding</translation>
         </message>
+        <message>
+            <source>something else</source>
+            <translation>etwas anderes</translation>
+        </message>
+        <message>
+            <source>let go</source>
+            <translation>tritt zurück</translation>
+        </message>
+        <message>
+            <source>as usual</source>
+            <translation>wie üblich</translation>
+        </message>
+        <message>
+            <source>matters</source>
+            <translation>zählt</translation>
+        </message>
+        <message>
+            <source>matters most</source>
+            <translation>zählt am meisten</translation>
+        </message>
     </context>
     <context>
         <name>Order</name>
@@ -8719,6 +8739,10 @@
             <source>contrast %1 of nine</source>
             <translation>Kontrast %1 von neun</translation>
         </message>
+        <message>
+            <source>Things</source>
+            <translation>Dinge</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SubjectTools</name>
@@ -8777,6 +8801,30 @@
         <message>
             <source>Grey picked</source>
             <translation>Grau gezeigt</translation>
+        </message>
+        <message>
+            <source>Draw roughly round the thing, a little outside it. Escape: leave it.</source>
+            <translation>Ungefähr um das Ding ziehen, ein wenig außerhalb. Escape: lassen.</translation>
+        </message>
+        <message>
+            <source>Draw over what belongs to it too. Escape: done.</source>
+            <translation>Übermalen, was auch dazugehört. Escape: fertig.</translation>
+        </message>
+        <message>
+            <source>Draw over what does not belong to it. Escape: done.</source>
+            <translation>Übermalen, was nicht dazugehört. Escape: fertig.</translation>
+        </message>
+        <message>
+            <source>Thing</source>
+            <translation>Ding</translation>
+        </message>
+        <message>
+            <source>This too</source>
+            <translation>Das auch</translation>
+        </message>
+        <message>
+            <source>Not this</source>
+            <translation>Das nicht</translation>
         </message>
     </context>
     <context>
@@ -9401,6 +9449,77 @@
         <message>
             <source>%1 to %2</source>
             <translation>%1 bis %2</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::ThingSection</name>
+        <message>
+            <source>Draw round a thing</source>
+            <translation>Ein Ding umfahren</translation>
+        </message>
+        <message>
+            <source>This too</source>
+            <translation>Das auch</translation>
+        </message>
+        <message>
+            <source>Not this</source>
+            <translation>Das nicht</translation>
+        </message>
+        <message>
+            <source>Forget it</source>
+            <translation>Vergessen</translation>
+        </message>
+        <message>
+            <source>Thing forgotten</source>
+            <translation>Ding vergessen</translation>
+        </message>
+        <message>
+            <source>Name of a thing</source>
+            <translation>Name eines Dings</translation>
+        </message>
+        <message>
+            <source>What a thing is</source>
+            <translation>Was ein Ding ist</translation>
+        </message>
+        <message>
+            <source>How much a thing matters</source>
+            <translation>Wie viel ein Ding zählt</translation>
+        </message>
+        <message>
+            <source>Things</source>
+            <translation>Dinge</translation>
+        </message>
+        <message>
+            <source>Name of the thing</source>
+            <translation>Name des Dings</translation>
+        </message>
+        <message>
+            <source>Name</source>
+            <translation>Name</translation>
+        </message>
+        <message>
+            <source>What it is</source>
+            <translation>Was es ist</translation>
+        </message>
+        <message>
+            <source>How much it matters</source>
+            <translation>Wie viel es zählt</translation>
+        </message>
+        <message>
+            <source>What matters gets more masses and finer ones, what is let go fewer.</source>
+            <translation>Was zählt, bekommt mehr und feinere Massen, was zurücktritt, weniger.</translation>
+        </message>
+        <message>
+            <source>Draw roughly round what is one thing; its border is found.</source>
+            <translation>Ungefähr um das ziehen, was ein Ding ist; sein Rand wird gefunden.</translation>
+        </message>
+        <message>
+            <source>Draw roughly round what is one thing: its masses stay within it.</source>
+            <translation>Ungefähr um das ziehen, was ein Ding ist: Seine Massen bleiben darin.</translation>
+        </message>
+        <message>
+            <source>From the chosen mass</source>
+            <translation>Aus der gewählten Masse</translation>
         </message>
     </context>
 </TS>

@@ -2707,6 +2707,26 @@
             <source>thing</source>
             <translation>cosa</translation>
         </message>
+        <message>
+            <source>something else</source>
+            <translation>otra cosa</translation>
+        </message>
+        <message>
+            <source>let go</source>
+            <translation>se deja ir</translation>
+        </message>
+        <message>
+            <source>as usual</source>
+            <translation>como siempre</translation>
+        </message>
+        <message>
+            <source>matters</source>
+            <translation>importa</translation>
+        </message>
+        <message>
+            <source>matters most</source>
+            <translation>importa más</translation>
+        </message>
     </context>
     <context>
         <name>Order</name>
@@ -8719,6 +8739,10 @@ hacen falta %2 mm, %3%4</translation>
             <source>contrast %1 of nine</source>
             <translation>contraste %1 de nueve</translation>
         </message>
+        <message>
+            <source>Things</source>
+            <translation>Cosas</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SubjectTools</name>
@@ -8777,6 +8801,30 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>Grey picked</source>
             <translation>Gris señalado</translation>
+        </message>
+        <message>
+            <source>Draw roughly round the thing, a little outside it. Escape: leave it.</source>
+            <translation>Dibuje más o menos alrededor de la cosa, un poco por fuera. Escape: dejarlo.</translation>
+        </message>
+        <message>
+            <source>Draw over what belongs to it too. Escape: done.</source>
+            <translation>Pase por lo que también le pertenece. Escape: hecho.</translation>
+        </message>
+        <message>
+            <source>Draw over what does not belong to it. Escape: done.</source>
+            <translation>Pase por lo que no le pertenece. Escape: hecho.</translation>
+        </message>
+        <message>
+            <source>Thing</source>
+            <translation>Cosa</translation>
+        </message>
+        <message>
+            <source>This too</source>
+            <translation>Esto también</translation>
+        </message>
+        <message>
+            <source>Not this</source>
+            <translation>Esto no</translation>
         </message>
     </context>
     <context>
@@ -9401,6 +9449,77 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>%1 to %2</source>
             <translation>de %1 a %2</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::ThingSection</name>
+        <message>
+            <source>Draw round a thing</source>
+            <translation>Rodear una cosa</translation>
+        </message>
+        <message>
+            <source>This too</source>
+            <translation>Esto también</translation>
+        </message>
+        <message>
+            <source>Not this</source>
+            <translation>Esto no</translation>
+        </message>
+        <message>
+            <source>Forget it</source>
+            <translation>Olvidar</translation>
+        </message>
+        <message>
+            <source>Thing forgotten</source>
+            <translation>Cosa olvidada</translation>
+        </message>
+        <message>
+            <source>Name of a thing</source>
+            <translation>Nombre de una cosa</translation>
+        </message>
+        <message>
+            <source>What a thing is</source>
+            <translation>Qué es una cosa</translation>
+        </message>
+        <message>
+            <source>How much a thing matters</source>
+            <translation>Cuánto importa una cosa</translation>
+        </message>
+        <message>
+            <source>Things</source>
+            <translation>Cosas</translation>
+        </message>
+        <message>
+            <source>Name of the thing</source>
+            <translation>Nombre de la cosa</translation>
+        </message>
+        <message>
+            <source>Name</source>
+            <translation>Nombre</translation>
+        </message>
+        <message>
+            <source>What it is</source>
+            <translation>Qué es</translation>
+        </message>
+        <message>
+            <source>How much it matters</source>
+            <translation>Cuánto importa</translation>
+        </message>
+        <message>
+            <source>What matters gets more masses and finer ones, what is let go fewer.</source>
+            <translation>Lo que importa recibe más masas y más finas, lo que se deja ir, menos.</translation>
+        </message>
+        <message>
+            <source>Draw roughly round what is one thing; its border is found.</source>
+            <translation>Dibuje más o menos alrededor de lo que es una cosa; se encuentra su borde.</translation>
+        </message>
+        <message>
+            <source>Draw roughly round what is one thing: its masses stay within it.</source>
+            <translation>Dibuje más o menos alrededor de lo que es una cosa: sus masas quedan dentro.</translation>
+        </message>
+        <message>
+            <source>From the chosen mass</source>
+            <translation>De la masa elegida</translation>
         </message>
     </context>
 </TS>

@@ -2707,6 +2707,26 @@
             <source>thing</source>
             <translation>chose</translation>
         </message>
+        <message>
+            <source>something else</source>
+            <translation>autre chose</translation>
+        </message>
+        <message>
+            <source>let go</source>
+            <translation>s’efface</translation>
+        </message>
+        <message>
+            <source>as usual</source>
+            <translation>comme d’habitude</translation>
+        </message>
+        <message>
+            <source>matters</source>
+            <translation>compte</translation>
+        </message>
+        <message>
+            <source>matters most</source>
+            <translation>compte le plus</translation>
+        </message>
     </context>
     <context>
         <name>Order</name>
@@ -8719,6 +8739,10 @@ il faut %2 mm, %3%4</translation>
             <source>contrast %1 of nine</source>
             <translation>contraste %1 sur neuf</translation>
         </message>
+        <message>
+            <source>Things</source>
+            <translation>Choses</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SubjectTools</name>
@@ -8777,6 +8801,30 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>Grey picked</source>
             <translation>Gris montré</translation>
+        </message>
+        <message>
+            <source>Draw roughly round the thing, a little outside it. Escape: leave it.</source>
+            <translation>Tracez à peu près autour de la chose, un peu en dehors. Échap : laisser.</translation>
+        </message>
+        <message>
+            <source>Draw over what belongs to it too. Escape: done.</source>
+            <translation>Passez sur ce qui en fait partie aussi. Échap : terminé.</translation>
+        </message>
+        <message>
+            <source>Draw over what does not belong to it. Escape: done.</source>
+            <translation>Passez sur ce qui n’en fait pas partie. Échap : terminé.</translation>
+        </message>
+        <message>
+            <source>Thing</source>
+            <translation>Chose</translation>
+        </message>
+        <message>
+            <source>This too</source>
+            <translation>Ceci aussi</translation>
+        </message>
+        <message>
+            <source>Not this</source>
+            <translation>Pas ceci</translation>
         </message>
     </context>
     <context>
@@ -9401,6 +9449,77 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>%1 to %2</source>
             <translation>%1 à %2</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::ThingSection</name>
+        <message>
+            <source>Draw round a thing</source>
+            <translation>Entourer une chose</translation>
+        </message>
+        <message>
+            <source>This too</source>
+            <translation>Ceci aussi</translation>
+        </message>
+        <message>
+            <source>Not this</source>
+            <translation>Pas ceci</translation>
+        </message>
+        <message>
+            <source>Forget it</source>
+            <translation>Oublier</translation>
+        </message>
+        <message>
+            <source>Thing forgotten</source>
+            <translation>Chose oubliée</translation>
+        </message>
+        <message>
+            <source>Name of a thing</source>
+            <translation>Nom d’une chose</translation>
+        </message>
+        <message>
+            <source>What a thing is</source>
+            <translation>Ce qu’est une chose</translation>
+        </message>
+        <message>
+            <source>How much a thing matters</source>
+            <translation>Importance d’une chose</translation>
+        </message>
+        <message>
+            <source>Things</source>
+            <translation>Choses</translation>
+        </message>
+        <message>
+            <source>Name of the thing</source>
+            <translation>Nom de la chose</translation>
+        </message>
+        <message>
+            <source>Name</source>
+            <translation>Nom</translation>
+        </message>
+        <message>
+            <source>What it is</source>
+            <translation>Ce que c’est</translation>
+        </message>
+        <message>
+            <source>How much it matters</source>
+            <translation>Son importance</translation>
+        </message>
+        <message>
+            <source>What matters gets more masses and finer ones, what is let go fewer.</source>
+            <translation>Ce qui compte reçoit des masses plus nombreuses et plus fines, ce qui s’efface en reçoit moins.</translation>
+        </message>
+        <message>
+            <source>Draw roughly round what is one thing; its border is found.</source>
+            <translation>Tracer à peu près autour de ce qui est une chose ; son bord est trouvé.</translation>
+        </message>
+        <message>
+            <source>Draw roughly round what is one thing: its masses stay within it.</source>
+            <translation>Tracez à peu près autour de ce qui est une chose : ses masses y restent.</translation>
+        </message>
+        <message>
+            <source>From the chosen mass</source>
+            <translation>De la masse choisie</translation>
         </message>
     </context>
 </TS>

@@ -71,6 +71,84 @@ class TestSubjectStage : public QObject {
     QCOMPARE(w.session.choices().read.edits[0].path.size(), std::size_t{2});
   }
 
+  void a_thing_is_drawn_named_weighed_and_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.open_card("section_things");
+    const auto of_thing = [&] {
+      const auto& masses = w.session.subject()->masses;
+      return std::count_if(masses.begin(), masses.end(), [](const auto& m) { return m.thing == 0; });
+    };
+    click(w, "thing_draw");
+    w.draw({{0.45, 0.4},
+            {0.52, 0.3},
+            {0.55, 0.15},
+            {0.66, 0.12},
+            {0.78, 0.18},
+            {0.8, 0.38},
+            {0.87, 0.45},
+            {0.9, 0.33},
+            {0.95, 0.33},
+            {0.95, 0.42},
+            {0.86, 0.6},
+            {0.82, 0.74},
+            {0.65, 0.8},
+            {0.52, 0.72},
+            {0.44, 0.6}});
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().read.things.size(), std::size_t{1});
+    QVERIFY(of_thing() > 0);
+    const auto usual = of_thing();
+    auto* name = w.find<QLineEdit>("thing_name");
+    QTest::keyClicks(name, "kettle");
+    QTest::keyClick(name, Qt::Key_Return);
+    choose(w, "thing_weight", 3);
+    choose(w, "thing_kind", 13);
+    QVERIFY(w.settle());
+    QVERIFY(of_thing() >= usual);
+    for (const auto& m : w.session.subject()->masses) {
+      if (m.thing == 0) QVERIFY2(m.name.starts_with("kettle") && m.surface == subject::Surface::metal, m.name.c_str());
+    }
+    const double before = w.session.subject()->things.area[0];
+    click(w, "thing_not");
+    w.draw({{0.62, 0.7}, {0.7, 0.7}, {0.78, 0.68}});
+    QVERIFY(w.settle());
+    QVERIFY(w.session.subject()->things.area[0] < before);
+    w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.subject()->things.area[0], before);
+    for (int i = 0; i < 4; ++i) w.session.undo_stack().undo();
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().read.things.empty() && of_thing() == 0);
+  }
+
+  void a_line_that_is_no_outline_is_said() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.open_card("section_things");
+    click(w, "thing_draw");
+    w.draw({{0.2, 0.2}, {0.8, 0.8}, {0.8, 0.2}, {0.2, 0.8}});
+    QVERIFY(w.session.choices().read.things.empty());
+  }
+
+  // By keyboard alone: the mass is found in its list.
+  void a_mass_becomes_a_thing() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    const auto& masses = w.session.subject()->masses;
+    const auto darkest = std::min_element(masses.begin(), masses.end(),
+                                          [](const auto& p, const auto& q) { return p.mean.l < q.mean.l; });
+    const double area = darkest->area;
+    w.find<QListWidget>("mass_list")->setCurrentRow(darkest->id);
+    w.open_card("section_things");
+    auto* from = w.find<QPushButton>("thing_from_mass");
+    from->setFocus();
+    QTest::keyClick(from, Qt::Key_Space);
+    QVERIFY(w.settle());
+    QCOMPARE(w.session.choices().read.things.size(), std::size_t{1});
+    QVERIFY(std::abs(w.session.subject()->things.area[0] - area) < 0.4 * area);
+  }
+
   void a_border_is_painted() {
     trial::World w;
     QVERIFY(w.open_demo());

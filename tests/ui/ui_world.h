@@ -98,13 +98,16 @@ class World {
         .toPoint();
   }
   /// Draws a line on the subject with the mouse.
-  void draw(QPointF from, QPointF to) {
+  void draw(QPointF from, QPointF to) { draw({from, to}); }
+  void draw(const std::vector<QPointF>& path) {
     auto* view = find<app::PictureView>("subject_view");
-    QTest::mousePress(view, Qt::LeftButton, {}, on_subject(from));
-    QMouseEvent move(QEvent::MouseMove, QPointF(on_subject(to)), view->mapToGlobal(QPointF(on_subject(to))),
-                     Qt::LeftButton, Qt::LeftButton, {});
-    QCoreApplication::sendEvent(view, &move);
-    QTest::mouseRelease(view, Qt::LeftButton, {}, on_subject(to));
+    QTest::mousePress(view, Qt::LeftButton, {}, on_subject(path.front()));
+    for (std::size_t i = 1; i < path.size(); ++i) {
+      const QPointF to = on_subject(path[i]);
+      QMouseEvent move(QEvent::MouseMove, to, view->mapToGlobal(to), Qt::LeftButton, Qt::LeftButton, {});
+      QCoreApplication::sendEvent(view, &move);
+    }
+    QTest::mouseRelease(view, Qt::LeftButton, {}, on_subject(path.back()));
   }
   template <class T>
   T* find(const char* name) {

@@ -108,6 +108,21 @@ Overlay drawing_aids(const subject::Composition& c, double aspect) {
   return out;
 }
 
+void add_things(const std::vector<subject::Outline>& lines, int chosen, Overlay& overlay) {
+  for (const subject::Outline& o : lines) {
+    if (o.mass == 0) continue;
+    for (const std::vector<subject::Point>& line : o.lines) {
+      for (std::size_t i = 0; i < line.size(); ++i) {
+        const subject::Point& p = line[i];
+        const subject::Point& q = line[(i + 1) % line.size()];
+        overlay.marks.append({QLineF(p.x, p.y, q.x, q.y), o.mass == chosen + 1});
+      }
+    }
+    if (!o.lines.empty() && !o.lines.front().empty())
+      overlay.words.append({QPointF(o.lines.front().front().x, o.lines.front().front().y), QString::number(o.mass)});
+  }
+}
+
 Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn) {
   const subject::Composition& c = choices.composition;
   const double aspect =

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "session/choices.h"
+#include "subject/outline.h"
 #include "models/overlay.h"
 
 namespace yd::app {
@@ -19,6 +20,8 @@ struct Drawn {
 /// The ring a hand drew from its middle to its rim, or clicked.
 subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subject& subject);
 Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn);
+/// Borders of things as they were found, that of the chosen one stronger. `lines`: of each owner, the rest first.
+void add_things(const std::vector<subject::Outline>& lines, int chosen, Overlay& overlay);
 /// Grid, thirds, centre line and the chosen places with what lies plumb or level: what one sets the drawing out by, on
 /// the subject and at the easel alike.
 Overlay drawing_aids(const subject::Composition& composition, double aspect);

@@ -23,10 +23,12 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       warmth_(new WarmthBand),
       start_(new StartSection(session)),
       light_(new LightSection(session)),
+      things_(new ThingSection(session)),
       mass_section_(new MassSection(session)),
       measures_(new MeasureSection(session)),
       colours_(new OwnColoursSection(session)) {
   add(new Card(tr("Start here"), "section_start", start_, 270));
+  things_card_ = add(new Card(tr("Things"), "section_things", things_, 380), true);
   add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 300));
   values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
@@ -108,6 +110,8 @@ void SubjectPanel::refresh_findings() {
   const bool from_dark = counted_->currentIndex() == 0;
   values_card_->set_fact(s ? tr("contrast %1 of nine").arg(words::number(s->values.contrast, 1)) : QString());
   masses_card_->set_fact(s ? QString::number(s->masses.size()) : QString());
+  const auto things = session_.choices().read.things.size();
+  things_card_->set_fact(things > 0 ? QString::number(things) : QString());
   if (!s) {
     strip_->clear();
     warmth_->set_shares(0, 0);

@@ -11,6 +11,7 @@
 #include "panels/own_colours_section.h"
 #include "panels/panel_parts.h"
 #include "panels/start_section.h"
+#include "panels/thing_section.h"
 #include "session/session.h"
 #include "widgets/bench.h"
 #include "widgets/facts.h"
@@ -27,6 +28,7 @@ class SubjectPanel : public Bench {
   SubjectView shown() const { return static_cast<SubjectView>(views_->checkedId()); }
   int steps() const { return steps_->value(); }
   LightSection* light() { return light_; }
+  ThingSection* things() { return things_; }
   MassSection* masses() { return mass_section_; }
   MeasureSection* measures() { return measures_; }
   StartSection* start() { return start_; }
@@ -56,9 +58,11 @@ class SubjectPanel : public Bench {
   WarmthBand* warmth_;
   StartSection* start_;
   LightSection* light_;
+  ThingSection* things_;
   MassSection* mass_section_;
   MeasureSection* measures_;
   OwnColoursSection* colours_;
+  Card* things_card_ = nullptr;
   Card* values_card_ = nullptr;
   Card* masses_card_ = nullptr;
 };

@@ -14,6 +14,7 @@
 #include "advice/critique.h"
 #include "advice/judge.h"
 #include "session/choices.h"
+#include "subject/outline.h"
 #include "subject/values.h"
 #include "support/observer.h"
 
@@ -53,6 +54,7 @@ struct ReadSubject : subject::Subject {
   QImage picture;
   subject::ValueReading values;
   std::vector<double> borders;  ///< subject::shared_borders of the masses
+  std::vector<subject::Outline> thing_lines;  ///< of each owner, the rest first
 };
 using SubjectPtr = std::shared_ptr<const ReadSubject>;
 

@@ -2,6 +2,9 @@
 #include "window/subject_tools.h"
 
 #include <QShortcut>
+#include <algorithm>
+
+#include "words/facts.h"
 
 namespace yd::app {
 namespace {
@@ -13,6 +16,16 @@ std::vector<subject::Point> points_of(const std::vector<QPointF>& path) {
   return out;
 }
 
+/// A line of a hand has more places than it has corners.
+std::vector<subject::Point> thinned(const std::vector<subject::Point>& path) {
+  constexpr std::size_t kPlaces = 300;
+  const std::size_t step = path.size() / kPlaces + 1;
+  std::vector<subject::Point> out;
+  for (std::size_t i = 0; i < path.size(); i += step)
+    out.push_back({std::clamp(path[i].x, 0.0, 1.0), std::clamp(path[i].y, 0.0, 1.0)});
+  return out;
+}
+
 }  // namespace
 
 SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QObject* parent)
@@ -20,6 +33,9 @@ SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QO
   connect(panel.light(), &LightSection::tool_asked, this, &SubjectTools::take);
   connect(panel.start(), &StartSection::tool_asked, this, &SubjectTools::take);
   connect(panel.masses(), &MassSection::tool_asked, this, &SubjectTools::take);
+  connect(panel.things(), &ThingSection::tool_asked, this, &SubjectTools::take);
+  connect(panel.things(), &ThingSection::mass_asked, this, &SubjectTools::take_mass);
+  connect(panel.things(), &ThingSection::thing_chosen, this, &SubjectTools::refresh_overlay);
   connect(panel.measures(), &MeasureSection::tool_asked, this, &SubjectTools::take);
   connect(panel.masses(), &MassSection::mass_chosen, panel.measures(), &MeasureSection::show_extents);
   connect(&pair.link(), &ViewLink::path_begun, this, &SubjectTools::begin);
@@ -56,6 +72,15 @@ void SubjectTools::take(Tool tool) {
     case Tool::ring:
       emit hint_changed(tr("Draw from the middle of what matters to its rim, or click it. Escape: leave it."));
       break;
+    case Tool::thing:
+      emit hint_changed(tr("Draw roughly round the thing, a little outside it. Escape: leave it."));
+      break;
+    case Tool::thing_too:
+      emit hint_changed(tr("Draw over what belongs to it too. Escape: done."));
+      break;
+    case Tool::thing_not:
+      emit hint_changed(tr("Draw over what does not belong to it. Escape: done."));
+      break;
     case Tool::measure:
       emit hint_changed(tr("Draw a line to measure, or mark its two ends with Space. Escape: done."));
       break;
@@ -72,7 +97,9 @@ void SubjectTools::take(Tool tool) {
 void SubjectTools::refresh_overlay() {
   const SubjectPtr s = session_.subject();
   const Drawn drawn{path_, tool_ == Tool::ring, tool_ == Tool::measure || tool_ == Tool::compare};
-  pair_.subject().set_overlay(subject_overlay(session_.choices(), s.get(), drawn));
+  Overlay overlay = subject_overlay(session_.choices(), s.get(), drawn);
+  if (s) add_things(s->thing_lines, panel_.things()->chosen(), overlay);
+  pair_.subject().set_overlay(overlay);
 }
 
 void SubjectTools::begin(QPointF share) {
@@ -117,6 +144,11 @@ void SubjectTools::finish() {
   } else if (tool_ == Tool::ring) {
     ring(path_.front(), path_.back());
     take(Tool::none);
+  } else if (tool_ == Tool::thing) {
+    take_thing(edit.path);
+  } else if (tool_ == Tool::thing_too || tool_ == Tool::thing_not) {
+    take_stroke(edit.path);
+    path_.clear();
   } else if (tool_ == Tool::place) {
     Choices next = session_.choices();
     if (next.composition.places.size() < subject::kMostPlaces) next.composition.places.push_back(edit.path.back());
@@ -133,6 +165,44 @@ void SubjectTools::finish() {
     }
   }
   refresh_overlay();
+}
+
+void SubjectTools::take_thing(const std::vector<subject::Point>& path) {
+  Choices next = session_.choices();
+  subject::Thing thing;
+  thing.outline = thinned(path);
+  if (const Status fine = subject::check({thing}); !fine) {
+    path_.clear();
+    return emit hint_changed(words::fact({fine.error().code, {}, fine.error().what}));
+  }
+  next.read.things.push_back(std::move(thing));
+  take(Tool::none);
+  session_.change(next, tr("Thing"));
+  panel_.things()->choose(static_cast<int>(next.read.things.size()) - 1);
+  panel_.things()->ask_name();
+}
+
+/// By keyboard alone: a mass is found in the list, and its border is the outline.
+void SubjectTools::take_mass() {
+  const SubjectPtr s = session_.subject();
+  const int mass = panel_.masses()->chosen();
+  if (!s || mass < 0 || mass >= static_cast<int>(s->masses.size())) return;
+  for (const subject::Outline& o : subject::outlines(s->labels, s->masses.size())) {
+    if (o.mass == mass && !o.lines.empty()) return take_thing(o.lines.front());
+  }
+}
+
+void SubjectTools::take_stroke(const std::vector<subject::Point>& path) {
+  const int thing = panel_.things()->chosen();
+  Choices next = session_.choices();
+  if (thing < 0 || thing >= static_cast<int>(next.read.things.size())) return;
+  auto& strokes = next.read.things[static_cast<std::size_t>(thing)].strokes;
+  if (strokes.size() >= subject::kMostThingStrokes) return;
+  subject::ThingStroke stroke;
+  stroke.belongs = tool_ == Tool::thing_too;
+  stroke.path = thinned(path);
+  strokes.push_back(std::move(stroke));
+  session_.change(next, tool_ == Tool::thing_too ? tr("This too") : tr("Not this"));
 }
 
 void SubjectTools::ring(QPointF middle, QPointF rim) {

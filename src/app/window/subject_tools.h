@@ -32,6 +32,9 @@ class SubjectTools : public QObject {
   void finish();
   void pick(QPointF share);
   void ring(QPointF middle, QPointF rim);
+  void take_thing(const std::vector<subject::Point>& path);
+  void take_mass();
+  void take_stroke(const std::vector<subject::Point>& path);
   bool needs_two() const { return tool_ == Tool::split || tool_ == Tool::measure || tool_ == Tool::compare; }
 
   Session& session_;

@@ -8,13 +8,13 @@
 namespace yd::subject {
 namespace {
 
-constexpr int kCutSide = 280;     // long side of the part that is cut: the border needs no more
-constexpr double kAround = 0.12;  // of the outline's box, what is seen of the surroundings
-constexpr int kRounds = 4;
+constexpr int kCutSide = 280;           // long side of the part that is cut: the border needs no more
+constexpr double kSurroundings = 0.12;  // of the outline's box, what is seen of the surroundings
+constexpr int kCutRounds = 4;
 constexpr double kRoughly =
     0.02;                         // of the box's side: as near to the outline nothing is sure, and rather not the thing
 constexpr double kSurely = 0.25;  // as far inside it surely is
-constexpr double kMark = 0.004;   // of the picture's longer side: a border is no finer than a mark
+constexpr double kBorder = 0.004;  // of the picture's longer side: a border is no finer than a mark
 
 /// The part of the picture that is looked at, and how it is scaled.
 struct Window {
@@ -50,7 +50,7 @@ Window window_round(const std::vector<cv::Point2d>& outline, int width, int heig
     top = std::min(top, p.y);
     bottom = std::max(bottom, p.y);
   }
-  const double more = kAround * std::max(right - left, bottom - top) + 3;
+  const double more = kSurroundings * std::max(right - left, bottom - top) + 3;
   const cv::Rect picture(0, 0, width, height);
   Window out;
   out.box = cv::Rect(cv::Point(static_cast<int>(left - more), static_cast<int>(top - more)),
@@ -84,10 +84,9 @@ cv::Mat bytes_of(const LabImage& picture, const Window& w) {
 
 /// Everything inside the outline: a line that crosses itself where it closes leaves no hole.
 cv::Mat filled(const std::vector<cv::Point2d>& outline, const Window& w) {
-  std::vector<cv::Point> corners;
-  for (const cv::Point2d& p : outline) corners.push_back(in_window(p, w));
   std::vector<cv::Point> shifted;
-  for (const cv::Point& p : corners) shifted.push_back(p + cv::Point(1, 1));
+  shifted.reserve(outline.size());
+  for (const cv::Point2d& p : outline) shifted.push_back(in_window(p, w) + cv::Point(1, 1));
   cv::Mat walled(w.size.height + 2, w.size.width + 2, CV_8U, cv::Scalar(0));
   cv::polylines(walled, shifted, true, 1, 1, cv::LINE_4, 0);
   cv::floodFill(walled, cv::Point(0, 0), 2, nullptr, cv::Scalar(), cv::Scalar(), 4);
@@ -136,8 +135,8 @@ cv::Mat smoothed(const cv::Mat& cut, double mark, const cv::Mat& too, const cv::
   const cv::Mat round = cv::getStructuringElement(cv::MORPH_ELLIPSE, {size, size});
   cv::morphologyEx(out, out, cv::MORPH_CLOSE, round);
   cv::morphologyEx(out, out, cv::MORPH_OPEN, round);
-  constexpr double kSpeck = 0.02;  // of the thing
-  const double least = kSpeck * cv::countNonZero(out);
+  constexpr double kSpeckOfThing = 0.02;  // of the thing
+  const double least = kSpeckOfThing * cv::countNonZero(out);
   for (const bool holes : {false, true}) {
     cv::Mat labels;
     cv::Mat stats;
@@ -160,7 +159,7 @@ cv::Mat cut_in(const cv::Mat& part, cv::Mat known) {
     cv::Mat background;
     cv::Mat foreground;
     cv::setRNGSeed(1);  // the same thing every time
-    cv::grabCut(part, known, cv::Rect(), background, foreground, kRounds, cv::GC_INIT_WITH_MASK);
+    cv::grabCut(part, known, cv::Rect(), background, foreground, kCutRounds, cv::GC_INIT_WITH_MASK);
   }
   return (known == cv::GC_FGD) | (known == cv::GC_PR_FGD);
 }
@@ -179,7 +178,7 @@ Result<ThingMask> cut_out(const LabImage& picture, const Thing& thing) {
   cv::Mat too = drawn(thing, true, picture.width, picture.height, w);
   too.setTo(0, nots);
   const cv::Mat known = known_of(filled(outline, w), too, nots);
-  const double mark = kMark * std::max(picture.width, picture.height) * w.scale;
+  const double mark = kBorder * std::max(picture.width, picture.height) * w.scale;
   const cv::Mat cut = smoothed(cut_in(bytes_of(picture, w), known), mark, too, nots);
   if (cv::countNonZero(cut) == 0) return bad_value("thing", "nothing is left of it");
   cv::Mat soft;

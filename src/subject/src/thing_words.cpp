@@ -43,7 +43,8 @@ std::vector<std::string> words_for(const Mass& m, double left, double right, dou
   const double y = third(m.centre_y, top, bottom);
   const std::string down = y < 0.4 ? "upper" : y > 0.6 ? "lower" : "middle";
   const std::string across = x < 0.4 ? "left" : x > 0.6 ? "right" : "";
-  return {colour, down + " " + colour, down + (across.empty() ? "" : " " + across) + " " + colour};
+  const std::string at = across.empty() ? down : down + " " + across;
+  return {colour, down + " " + colour, at + " " + colour};
 }
 
 }  // namespace
@@ -51,7 +52,7 @@ std::vector<std::string> words_for(const Mass& m, double left, double right, dou
 std::vector<MergeOptions::Budget> budgets_of(const Things& things, int most) {
   constexpr double kFewest = 0.5;  // of the masses wanted that an owner keeps while they differ at all
   constexpr double kRest = 2;      // what a place of the rest counts: it holds many things that nobody drew round
-  constexpr double kMore = 1.25;   // times as many masses as without things
+  constexpr double kMore = 1.75;   // times as many masses as without things
   const std::vector<double> area = shares(things);
   std::vector<double> deserves;
   double sum = 0;
@@ -176,10 +177,11 @@ void name_parts(const Things& things, std::vector<Mass>& masses, std::vector<cha
     for (Mass* m : list) {
       std::string chosen = own;
       if (list.size() > 1) {
-        const std::vector<std::string> all = words_for(*m, left, right, top, bottom);
-        const auto fresh = std::find_if(all.begin(), all.end(),
-                                        [&](const std::string& w) { return taken.count(own + ", " + w) == 0; });
-        chosen = own + ", " + (fresh == all.end() ? all.back() : *fresh);
+        std::vector<std::string> all = words_for(*m, left, right, top, bottom);
+        for (std::string& w : all) w.insert(0, own + ", ");
+        const auto fresh =
+            std::find_if(all.begin(), all.end(), [&](const std::string& w) { return taken.count(w) == 0; });
+        chosen = fresh == all.end() ? all.back() : *fresh;
       }
       const std::string base = chosen;
       for (int i = 2; taken.count(chosen) > 0; ++i) chosen = base + " " + std::to_string(i);

@@ -38,14 +38,14 @@ double box_area(const std::vector<Point>& outline) {
 }
 
 Status check_outline(const std::vector<Point>& outline, const std::string& where) {
-  constexpr double kLeast = 1e-5;     // of the picture: nothing is there
-  constexpr double kTwoLoops = 0.08;  // of the box
+  constexpr double kLeastOutline = 1e-5;  // of the picture: nothing is there
+  constexpr double kTwoLoops = 0.08;      // of the box
   if (outline.size() < 3) return bad_value(where, "the outline needs three places at least");
   if (outline.size() > kMostOutline) return bad_value(where, "the outline has too many places");
   if (!std::all_of(outline.begin(), outline.end(), in_picture))
     return bad_value(where, "the outline must lie in the picture: places from 0 to 1");
   const double box = box_area(outline);
-  if (box < kLeast) return bad_value(where, "the outline goes round nothing");
+  if (box < kLeastOutline) return bad_value(where, "the outline goes round nothing");
   if (std::abs(signed_area(outline)) < kTwoLoops * box)
     return bad_value(where, "the outline crosses itself; draw round the thing once");
   return success();
@@ -74,7 +74,7 @@ Status check(const Thing& thing, const std::string& where) {
 
 /// Pieces too small to be painted, cut off from the rest of their owner, go to the owner they touch most.
 void join_specks(LabelImage& owner) {
-  constexpr double kSpeck = 0.001;  // of the picture
+  constexpr double kSpeckOfOwner = 0.001;  // of the picture
   const Regions pieces = connected_pieces(owner);
   const auto count = static_cast<std::size_t>(pieces.count);
   std::vector<std::size_t> area(count, 0);
@@ -94,7 +94,7 @@ void join_specks(LabelImage& owner) {
   std::map<int, std::size_t> largest;
   for (std::size_t p = 0; p < count; ++p) largest[whose[p]] = std::max(largest[whose[p]], area[p]);
   for (std::size_t p = 0; p < count; ++p) {
-    const bool speck = static_cast<double>(area[p]) < kSpeck * static_cast<double>(owner.size());
+    const bool speck = static_cast<double>(area[p]) < kSpeckOfOwner * static_cast<double>(owner.size());
     if (!speck || area[p] == largest[whose[p]] || touched[p].empty()) continue;
     whose[p] = std::max_element(touched[p].begin(), touched[p].end(), [](const auto& a, const auto& b) {
                  return a.second < b.second;
@@ -107,17 +107,17 @@ void join_specks(LabelImage& owner) {
 }  // namespace
 
 const char* name(ThingKind kind) {
-  constexpr auto kNames = std::to_array<const char*>({"other", "face", "eye", "hair", "skin", "animal", "fur",
-                                                      "feather", "flower", "foliage", "tree", "fruit", "glass", "metal",
-                                                      "cloth", "building", "water", "sky", "ground"});
-  static_assert(kNames.size() == kThingKinds.size());
-  return kNames[static_cast<std::size_t>(kind)];
+  constexpr auto kKindNames = std::to_array<const char*>({"other", "face", "eye", "hair", "skin", "animal", "fur",
+                                                          "feather", "flower", "foliage", "tree", "fruit", "glass",
+                                                          "metal", "cloth", "building", "water", "sky", "ground"});
+  static_assert(kKindNames.size() == kThingKinds.size());
+  return kKindNames[static_cast<std::size_t>(kind)];
 }
 
 const char* name(Weight weight) {
-  constexpr auto kNames = std::to_array<const char*>({"let go", "usual", "matters", "matters most"});
-  static_assert(kNames.size() == kWeights.size());
-  return kNames[static_cast<std::size_t>(weight)];
+  constexpr auto kWeightNames = std::to_array<const char*>({"let go", "usual", "matters", "matters most"});
+  static_assert(kWeightNames.size() == kWeights.size());
+  return kWeightNames[static_cast<std::size_t>(weight)];
 }
 
 Result<ThingKind> thing_kind_by_name(const std::string& text) { return by_name(kThingKinds, text, "kind"); }

@@ -313,6 +313,24 @@ QString mass_name(const std::string& name) {
   return QString::fromStdString(name);
 }
 
+QString thing_kind(subject::ThingKind kind) {
+  return kind == subject::ThingKind::other ? Names::tr("something else") : mass_name(std::string(subject::name(kind)));
+}
+
+QString weight(subject::Weight weight) {
+  switch (weight) {
+    case subject::Weight::let_go:
+      return Names::tr("let go");
+    case subject::Weight::usual:
+      return Names::tr("as usual");
+    case subject::Weight::matters:
+      return Names::tr("matters");
+    case subject::Weight::matters_most:
+      return Names::tr("matters most");
+  }
+  return {};
+}
+
 QString mass_name(const subject::Mass& mass) { return mass_name(mass.name); }
 QString stick_name(const std::string& name) { return stick_said(name).value_or(QString::fromStdString(name)); }
 QString paper_name(const media::Paper& paper) { return shipped(paper.name); }

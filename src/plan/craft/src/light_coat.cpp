@@ -9,7 +9,7 @@ namespace yd::plan {
 namespace {
 
 constexpr double kFirm = 1.0;
-constexpr double kVivid = 30;  // chroma
+constexpr double kUnsoftened = 30;  // chroma
 
 /// Anything over a light coat, nothing lighter over other colours but a softening white.
 bool glazes(const media::Stick& under, const media::Stick& over) {
@@ -31,7 +31,7 @@ double without_coat_or_softening(std::span<const Stroke> strokes, std::span<cons
   if (!is_light_coat(sticks[static_cast<std::size_t>(first.stick)])) return prices().coat.missing;
   // White kills chroma: what is vivid is not softened.
   const bool softened =
-      is_light_coat(sticks[static_cast<std::size_t>(strokes.back().stick)]) || colour::chroma(target) > kVivid;
+      is_light_coat(sticks[static_cast<std::size_t>(strokes.back().stick)]) || colour::chroma(target) > kUnsoftened;
   return prices().coat.pressure * std::abs(first.pressure - coat_pressure(target.l)) +
          (softened ? 0 : prices().coat.softening);
 }

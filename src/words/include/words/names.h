@@ -7,6 +7,7 @@
 #include "media/collection.h"
 #include "media/paper.h"
 #include "subject/masses.h"
+#include "subject/things.h"
 
 namespace yd::words {
 
@@ -18,6 +19,9 @@ QString difference(const colour::Lab& is, const colour::Lab& wanted);
 /// A mass's own name, or the one that was made for it ("upper sky") in the language of the interface.
 QString mass_name(const subject::Mass& mass);
 QString mass_name(const std::string& name);
+/// What a thing is, and how much it matters.
+QString thing_kind(subject::ThingKind kind);
+QString weight(subject::Weight weight);
 /// Shipped sticks, collections and papers in the language of the interface; the artist's own as they are.
 QString stick_name(const std::string& name);
 inline QString stick_name(const media::Stick& stick) { return stick_name(stick.name); }

@@ -9518,8 +9518,12 @@
             <translation>Ungefähr um das ziehen, was ein Ding ist: Seine Massen bleiben darin.</translation>
         </message>
         <message>
-            <source>From the chosen mass</source>
-            <translation>Aus der gewählten Masse</translation>
+            <source>From a mass</source>
+            <translation>Aus einer Masse</translation>
+        </message>
+        <message>
+            <source>The mass chosen in its list becomes a thing.</source>
+            <translation>Die in der Liste gewählte Masse wird ein Ding.</translation>
         </message>
     </context>
 </TS>

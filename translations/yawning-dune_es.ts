@@ -9518,8 +9518,12 @@ hacen falta %2 mm, %3%4</translation>
             <translation>Dibuje más o menos alrededor de lo que es una cosa: sus masas quedan dentro.</translation>
         </message>
         <message>
-            <source>From the chosen mass</source>
-            <translation>De la masa elegida</translation>
+            <source>From a mass</source>
+            <translation>De una masa</translation>
+        </message>
+        <message>
+            <source>The mass chosen in its list becomes a thing.</source>
+            <translation>La masa elegida en su lista pasa a ser una cosa.</translation>
         </message>
     </context>
 </TS>

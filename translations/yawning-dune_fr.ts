@@ -9518,8 +9518,12 @@ il faut %2 mm, %3%4</translation>
             <translation>Tracez à peu près autour de ce qui est une chose : ses masses y restent.</translation>
         </message>
         <message>
-            <source>From the chosen mass</source>
-            <translation>De la masse choisie</translation>
+            <source>From a mass</source>
+            <translation>D’une masse</translation>
+        </message>
+        <message>
+            <source>The mass chosen in its list becomes a thing.</source>
+            <translation>La masse choisie dans sa liste devient une chose.</translation>
         </message>
     </context>
 </TS>

@@ -28,7 +28,7 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       measures_(new MeasureSection(session)),
       colours_(new OwnColoursSection(session)) {
   add(new Card(tr("Start here"), "section_start", start_, 270));
-  things_card_ = add(new Card(tr("Things"), "section_things", things_, 380), true);
+  things_card_ = add(new Card(tr("Things"), "section_things", things_, 430), true);
   add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 300));
   values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);

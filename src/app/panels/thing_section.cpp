@@ -19,7 +19,7 @@ ThingSection::ThingSection(Session& session, QWidget* parent)
       kind_(new QComboBox),
       weight_(new QComboBox),
       draw_(new QPushButton(tr("Draw round a thing"))),
-      from_mass_(new QPushButton(tr("From the chosen mass"))),
+      from_mass_(new QPushButton(tr("From a mass"))),
       too_(new QPushButton(tr("This too"))),
       not_(new QPushButton(tr("Not this"))),
       remove_(new QPushButton(tr("Forget it"))),
@@ -57,6 +57,7 @@ ThingSection::ThingSection(Session& session, QWidget* parent)
 void ThingSection::name_parts() {
   list_->setObjectName("thing_list");
   list_->setAccessibleName(tr("Things"));
+  list_->setMinimumWidth(130);
   list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   list_->setTextElideMode(Qt::ElideRight);
   name_->setObjectName("thing_name");
@@ -73,6 +74,7 @@ void ThingSection::name_parts() {
   draw_->setObjectName("thing_draw");
   draw_->setToolTip(tr("Draw roughly round what is one thing; its border is found."));
   from_mass_->setObjectName("thing_from_mass");
+  from_mass_->setToolTip(tr("The mass chosen in its list becomes a thing."));
   too_->setObjectName("thing_too");
   not_->setObjectName("thing_not");
   remove_->setObjectName("thing_remove");
@@ -117,8 +119,7 @@ void ThingSection::change(const QString& text, Change&& how) {
 
 QString ThingSection::words_of(std::size_t thing) const {
   const subject::Thing& t = session_.choices().read.things[thing];
-  const QString name = t.name.empty() ? words::thing_kind(t.kind) : QString::fromStdString(t.name);
-  return t.weight == subject::Weight::usual ? name : name + ", " + words::weight(t.weight);
+  return t.name.empty() ? words::thing_kind(t.kind) : QString::fromStdString(t.name);
 }
 
 void ThingSection::refresh() {

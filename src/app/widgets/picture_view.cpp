@@ -140,13 +140,16 @@ void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
   const auto on_screen = [&](QPointF share) {
     return on_widget(where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height()));
   };
+  // What is drawn afterwards, the frame of the focus, has no brush of ours.
+  painter.save();
   painter.setRenderHint(QPainter::Antialiasing);
-  for (const Overlay::Mark& m : overlay_.marks) {
-    const QLineF line(on_screen(m.line.p1()), on_screen(m.line.p2()));
-    painter.setPen(QPen(QColor(20, 20, 20, m.strong ? 255 : 130), m.strong ? 4 : 2));
-    painter.drawLine(line);
-    painter.setPen(QPen(QColor(245, 245, 245, m.strong ? 255 : 170), m.strong ? 2 : 1));
-    painter.drawLine(line);
+  // All the dark first: the pieces of a border would cut each other's light.
+  for (const bool dark : {true, false}) {
+    for (const Overlay::Mark& m : overlay_.marks) {
+      const QColor of = dark ? QColor(20, 20, 20, m.strong ? 255 : 130) : QColor(245, 245, 245, m.strong ? 255 : 170);
+      painter.setPen(QPen(of, (m.strong ? 2 : 1) * (dark ? 2 : 1)));
+      painter.drawLine(QLineF(on_screen(m.line.p1()), on_screen(m.line.p2())));
+    }
   }
   for (const Overlay::Word& w : overlay_.words) {
     QRectF box = QFontMetricsF(font()).boundingRect(w.text).adjusted(-5, -3, 5, 3);
@@ -159,6 +162,7 @@ void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
     painter.setPen(QColor(245, 245, 245));
     painter.drawText(box, Qt::AlignCenter, w.text);
   }
+  painter.restore();
 }
 
 double PictureView::scale() const {

@@ -52,7 +52,7 @@ Result<optics::WashKind> wash_by_name(const std::string& name, const std::string
 class Swatch {
  public:
   Swatch(media::Paper paper, optics::Parameters parameters)
-      : paper_(std::move(paper)), parameters_(parameters), pile_(paper_.ground, parameters_) {}
+      : paper_(std::move(paper)), parameters_(std::move(parameters)), pile_(paper_.ground, parameters_) {}
   Swatch(const Swatch&) = delete;
   Swatch& operator=(const Swatch&) = delete;
 

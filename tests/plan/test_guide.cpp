@@ -65,6 +65,34 @@ class TestGuide : public QObject {
     QVERIFY(upper.longish > 0.9 && std::abs(upper.long_deg) < 2);
   }
 
+  // Nobody sets out the parts of a bird one by one.
+  void a_thing_is_set_out_as_a_whole() {
+    const auto steps = [](bool thing) {
+      Bands b(80, 60);
+      const int sky = b.mass(0, 20, {{80, 0, -10}});
+      const int back = b.mass(20, 30, {{40, 10, 10}});
+      const int belly = b.mass(30, 50, {{70, 5, 20}});
+      const int ground = b.mass(50, 60, {{50, 0, 20}});
+      const int s = b.stick({50, 0, 0});
+      for (const int m : {sky, back, belly, ground}) b.pass(s, m, {1});
+      for (const int m : {back, belly}) b.subject.masses[static_cast<std::size_t>(m)].thing = thing ? 0 : -1;
+      std::vector<plan::Step> out;
+      const plan::Guide g = guide_of(b);
+      for (const plan::Step& step : g.passages.front().steps) {
+        if (step.chore == plan::Chore::tallest || step.chore == plan::Chore::next_shape) out.push_back(step);
+      }
+      return out;
+    };
+    const auto apart = steps(false);
+    const auto whole = steps(true);
+    QCOMPARE(apart.size(), whole.size() + 1);
+    const auto bird = std::find_if(whole.begin(), whole.end(), [](const auto& s) { return s.masses.size() == 2; });
+    QVERIFY(bird != whole.end());
+    QCOMPARE(bird->masses, (std::vector<int>{1, 2}));
+    // From a third of the height of a sheet of 30 cm, half as tall as it.
+    QVERIFY(std::abs(bird->numbers[1] - 10) < 0.5 && std::abs(bird->numbers[3] - 15) < 0.5);
+  }
+
   void a_part_at_the_side() {
     Bands b(80, 60);
     const int m = b.mass(0, 60, stripes(30, 80), true);

@@ -213,6 +213,10 @@ class TestLanguages : public QObject {
     QCOMPARE(words::mass_name(std::string("lower dark greyish blue")), QString("dunkelgräuliches Blau unten"));
     QCOMPARE(words::mass_name(std::string("right brown 2")), QString("Braun rechts 2"));
     QCOMPARE(words::mass_name(std::string("top light blue sky")), QString("Himmel, helles Blau oben"));
+    // Of a thing the artist's own name stays, its kind and its parts are said.
+    QCOMPARE(words::mass_name(std::string("Fritz, upper blue")), QString("Fritz, Blau oben"));
+    QCOMPARE(words::mass_name(std::string("animal, grey")), QString("Tier, Grau"));
+    QCOMPARE(words::mass_name(std::string("eye")), QString("Auge"));
     // What the artist called it stays.
     QCOMPARE(words::mass_name(std::string("the copper lid")), QString("the copper lid"));
     QCOMPARE(words::mass_name(std::string("left")), QString("left"));

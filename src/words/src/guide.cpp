@@ -8,6 +8,8 @@
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <string>
 
 namespace yd::words {
 namespace {
@@ -21,17 +23,37 @@ constexpr std::size_t kNamed = 2;
 QString mass_called(int m, const Job& job) { return mass_name(job.masses[static_cast<std::size_t>(m)]); }
 QString stick_called(int s, const Job& job) { return stick_name(job.sticks[static_cast<std::size_t>(s)]); }
 
+/// The thing a mass is part of, by what it is called; empty where it is of the rest, or has a name of its own.
+std::string thing_of(const subject::Mass& m) {
+  const std::size_t comma = m.name.rfind(", ");
+  return m.thing < 0 || comma == std::string::npos ? std::string() : m.name.substr(0, comma);
+}
+
+/// By their names; several parts of one thing by the thing's.
+QStringList names_of(const std::vector<int>& masses, const Job& job) {
+  std::map<std::string, int> parts;
+  for (const int m : masses) ++parts[thing_of(job.masses[static_cast<std::size_t>(m)])];
+  QStringList out;
+  for (const int m : masses) {
+    const std::string thing = thing_of(job.masses[static_cast<std::size_t>(m)]);
+    const bool whole = !thing.empty() && parts[thing] > 1;
+    const QString name = whole ? mass_name(thing) : mass_called(m, job);
+    if (!whole || !out.contains(name)) out << name;
+  }
+  return out;
+}
+
 /// "left hill and upper sky", "left hill, upper sky and more".
 QString named(const std::vector<int>& masses, const Job& job, std::size_t most = kNamed) {
-  QStringList names;
-  for (std::size_t i = 0; i < std::min(masses.size(), most); ++i) names << mass_called(masses[i], job);
-  if (masses.size() > most) return Passages::tr("%1 and more").arg(names.join(", "));
+  const QStringList names = names_of(masses, job);
+  const auto few = static_cast<qsizetype>(most);
+  if (names.size() > few) return Passages::tr("%1 and more").arg(names.mid(0, few).join(", "));
   return listed(names);
 }
 
 /// What lies in one plane for the most part is told by it; two masses by their names; more is all over.
 QString places_of(const plan::Passage& p, const Job& job) {
-  if (p.masses.size() <= kNamed) return named(p.masses, job);
+  if (names_of(p.masses, job).size() <= static_cast<qsizetype>(kNamed)) return named(p.masses, job);
   switch (p.plane.value_or(subject::Plane::middle)) {
     case subject::Plane::background:
       return p.plane ? Passages::tr("background") : QString();
@@ -116,9 +138,9 @@ QString step(const plan::Step& s, const Job& job) {
     case Chore::extents:
       return Passages::tr("Extents first, of all that stands before the background: %1.").arg(measures(s.numbers));
     case Chore::tallest:
-      return Passages::tr("The tallest first, %1: %2.").arg(mass_called(s.masses[0], job), measures(s.numbers));
+      return Passages::tr("The tallest first, %1: %2.").arg(names_of(s.masses, job)[0], measures(s.numbers));
     case Chore::next_shape:
-      return Passages::tr("Then %1: %2.").arg(mass_called(s.masses[0], job), measures(s.numbers));
+      return Passages::tr("Then %1: %2.").arg(names_of(s.masses, job)[0], measures(s.numbers));
     case Chore::lift_lines:
       return Passages::tr("Lift the lines with a kneaded eraser where lights begin: %1.").arg(named(s.masses, job, 4));
     case Chore::try_offcut:

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <map>
 #include <tuple>
 
 #include "advice/delicate.h"
@@ -25,10 +26,19 @@ const media::Stick& stick(const GuideInput& in, int i) { return in.sticks[static
 const subject::Mass& mass(const GuideInput& in, int m) { return in.subject->masses[static_cast<std::size_t>(m)]; }
 
 struct Shape {
-  int mass = 0;
+  int mass = 0;            ///< the first of a thing's
   std::vector<double> cm;  ///< left, top, width, height
+  std::vector<int> all{};  ///< masses: one, or those of a thing
 };
 
+void join(subject::Extents& e, const subject::Extents& other) {
+  e.left = std::min(e.left, other.left);
+  e.right = std::max(e.right, other.right);
+  e.top = std::min(e.top, other.top);
+  e.bottom = std::max(e.bottom, other.bottom);
+}
+
+/// Masses, and things as a whole: nobody sets out the parts of a bird one by one.
 std::vector<Shape> shapes(const GuideInput& in) {
   const std::size_t n = in.subject->masses.size();
   const subject::Sheet sheet = sheet_of(in);
@@ -36,19 +46,28 @@ std::vector<Shape> shapes(const GuideInput& in) {
   const auto& labels = in.subject->labels;
   for (int y = 0; y < labels.height; ++y) {
     for (int x = 0; x < labels.width; ++x) {
-      subject::Extents& e = of[labels.at(x, y)];
-      e.left = std::min(e.left, static_cast<double>(x) / labels.width);
-      e.right = std::max(e.right, (x + 1.0) / labels.width);
-      e.top = std::min(e.top, static_cast<double>(y) / labels.height);
-      e.bottom = std::max(e.bottom, (y + 1.0) / labels.height);
+      join(of[labels.at(x, y)], {static_cast<double>(x) / labels.width, static_cast<double>(y) / labels.height,
+                                 (x + 1.0) / labels.width, (y + 1.0) / labels.height});
     }
   }
   std::vector<Shape> out;
+  std::map<int, std::size_t> things;  // place in `out`
+  std::vector<subject::Extents> extents;
   for (std::size_t m = 0; m < n; ++m) {
-    const subject::Extents& e = of[m];
-    out.push_back({static_cast<int>(m),
-                   {e.left * sheet.width_cm, e.top * sheet.height_cm, (e.right - e.left) * sheet.width_cm,
-                    (e.bottom - e.top) * sheet.height_cm}});
+    const int thing = in.subject->masses[m].thing;
+    const auto [found, fresh] = things.emplace(thing, out.size());
+    if (thing >= 0 && !fresh) {
+      join(extents[found->second], of[m]);
+      out[found->second].all.push_back(static_cast<int>(m));
+      continue;
+    }
+    out.push_back({static_cast<int>(m), {}, {static_cast<int>(m)}});
+    extents.push_back(of[m]);
+  }
+  for (std::size_t s = 0; s < out.size(); ++s) {
+    const subject::Extents& e = extents[s];
+    out[s].cm = {e.left * sheet.width_cm, e.top * sheet.height_cm, (e.right - e.left) * sheet.width_cm,
+                 (e.bottom - e.top) * sheet.height_cm};
   }
   return out;
 }
@@ -62,7 +81,7 @@ Step set_extents(const GuideInput& in, const std::vector<Shape>& all) {
   double left = 1e9, top = 1e9, right = 0, bottom = 0;
   for (const Shape& s : all) {
     if (mass(in, s.mass).plane == subject::Plane::background || across(in, s)) continue;
-    out.masses.push_back(s.mass);
+    out.masses.insert(out.masses.end(), s.all.begin(), s.all.end());
     left = std::min(left, s.cm[0]);
     top = std::min(top, s.cm[1]);
     right = std::max(right, s.cm[0] + s.cm[2]);
@@ -149,7 +168,7 @@ Passage drawing(const GuideInput& in) {
     return rank(p) < rank(q);
   });
   for (std::size_t i = 0; i < std::min(all.size(), kShapesSetOut); ++i)
-    out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, {all[i].mass}, {}, {}, all[i].cm});
+    out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, all[i].all, {}, {}, all[i].cm});
   std::vector<int> light = begun_light(in);
   if (!light.empty()) out.steps.push_back({Chore::lift_lines, std::move(light), {}, {}, {}});
   // Before a sketch the drawing is one too.

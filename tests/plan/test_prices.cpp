@@ -15,10 +15,10 @@ using nlohmann::json;
 
 namespace {
 
-json shipped() { return json::parse(trial::bytes_of(YD_SOURCE_DIR "/data/model/prices.json").toStdString()); }
+json price_table() { return json::parse(trial::bytes_of(YD_SOURCE_DIR "/data/model/prices.json").toStdString()); }
 
 /// What reading says of a table; empty where it is read.
-QString read(const json& table) {
+QString price_words(const json& table) {
   const QTemporaryDir dir;
   const QString file = dir.filePath("prices.json");
   QFile f(file);
@@ -29,7 +29,7 @@ QString read(const json& table) {
   return found ? QString() : QString::fromStdString(describe(found.error()));
 }
 
-json& row(json& table, const char* key) {
+json& price_row(json& table, const char* key) {
   for (json& r : table["prices"]) {
     if (r["key"] == key) return r;
   }
@@ -53,25 +53,25 @@ class TestPrices : public QObject {
   }
 
   void what_is_wrong_is_named() {
-    json t = shipped();
-    QVERIFY(read(t).isEmpty());
-    row(t, "layer.far")["default"] = -1;
-    QVERIFY2(read(t).contains("default"), qPrintable(read(t)));
-    t = shipped();
-    row(t, "layer.far")["key"] = "layer.near";
-    QVERIFY2(read(t).contains("layer.near"), qPrintable(read(t)));
-    t = shipped();
+    json t = price_table();
+    QVERIFY(price_words(t).isEmpty());
+    price_row(t, "layer.far")["default"] = -1;
+    QVERIFY2(price_words(t).contains("default"), qPrintable(price_words(t)));
+    t = price_table();
+    price_row(t, "layer.far")["key"] = "layer.near";
+    QVERIFY2(price_words(t).contains("layer.near"), qPrintable(price_words(t)));
+    t = price_table();
     t["prices"].erase(3);
-    QVERIFY2(read(t).contains("missing"), qPrintable(read(t)));
-    t = shipped();
+    QVERIFY2(price_words(t).contains("missing"), qPrintable(price_words(t)));
+    t = price_table();
     t["prices"].push_back(t["prices"][0]);
-    QVERIFY2(read(t).contains("twice"), qPrintable(read(t)));
-    t = shipped();
-    row(t, "layer.far")["level"] = "world";
-    QVERIFY2(read(t).contains("level"), qPrintable(read(t)));
-    t = shipped();
-    row(t, "layer.far")["default"] = "dear";
-    QVERIFY2(!read(t).isEmpty(), "letters for a number");
+    QVERIFY2(price_words(t).contains("twice"), qPrintable(price_words(t)));
+    t = price_table();
+    price_row(t, "layer.far")["level"] = "world";
+    QVERIFY2(price_words(t).contains("level"), qPrintable(price_words(t)));
+    t = price_table();
+    price_row(t, "layer.far")["default"] = "dear";
+    QVERIFY2(!price_words(t).isEmpty(), "letters for a number");
   }
 
   void the_documented_table_is_the_one_that_is_read() {

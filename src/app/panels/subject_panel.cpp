@@ -27,9 +27,9 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       mass_section_(new MassSection(session)),
       measures_(new MeasureSection(session)),
       colours_(new OwnColoursSection(session)) {
-  add(new Card(tr("Start here"), "section_start", start_, 270));
-  things_card_ = add(new Card(tr("Things"), "section_things", things_, 430), true);
-  add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 300));
+  add(new Card(tr("Start here"), "section_start", start_, 308));
+  things_card_ = add(new Card(tr("Things"), "section_things", things_, 378), true);
+  add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 290));
   values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
   add(new Card(tr("Own colours"), "section_colours", colours_, 280), true);

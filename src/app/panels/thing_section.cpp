@@ -57,7 +57,7 @@ ThingSection::ThingSection(Session& session, QWidget* parent)
 void ThingSection::name_parts() {
   list_->setObjectName("thing_list");
   list_->setAccessibleName(tr("Things"));
-  list_->setMinimumWidth(130);
+  list_->setMinimumWidth(96);
   list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   list_->setTextElideMode(Qt::ElideRight);
   name_->setObjectName("thing_name");

@@ -4,6 +4,19 @@
 namespace yd::app {
 
 /// What a line drawn on the subject does.
-enum class Tool { none, pick_grey, pick_white, split, paint, ring, measure, compare, place, thing, thing_too, thing_not };
+enum class Tool {
+  none,
+  pick_grey,
+  pick_white,
+  split,
+  paint,
+  ring,
+  measure,
+  compare,
+  place,
+  thing,
+  thing_too,
+  thing_not
+};
 
 }  // namespace yd::app

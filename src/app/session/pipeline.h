@@ -53,7 +53,7 @@ using ImagePtr = std::shared_ptr<const LoadedImage>;
 struct ReadSubject : subject::Subject {
   QImage picture;
   subject::ValueReading values;
-  std::vector<double> borders;  ///< subject::shared_borders of the masses
+  std::vector<double> borders;                ///< subject::shared_borders of the masses
   std::vector<subject::Outline> thing_lines;  ///< of each owner, the rest first
 };
 using SubjectPtr = std::shared_ptr<const ReadSubject>;

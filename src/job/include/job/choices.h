@@ -30,8 +30,8 @@ inline bool same_crop(const Choices& p, const Choices& q) { return p.composition
 
 /// The masses come out alike but for edits.
 inline bool same_base(const Choices& p, const Choices& q) {
-  return p.read.squint == q.read.squint && p.read.masses == q.read.masses && p.read.focus == q.read.focus && p.read.things == q.read.things &&
-         p.composition.adjust == q.composition.adjust && same_crop(p, q);
+  return p.read.squint == q.read.squint && p.read.masses == q.read.masses && p.read.focus == q.read.focus &&
+         p.read.things == q.read.things && p.composition.adjust == q.composition.adjust && same_crop(p, q);
 }
 
 inline bool same_reading(const Choices& p, const Choices& q) {

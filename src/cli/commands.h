@@ -34,6 +34,8 @@ struct WorkArguments {
 
 struct PlanArguments : WorkArguments {
   bool reach = false;  ///< say why targets are out of reach and what would help
+  std::string marks_file;       ///< every mark, as JSON
+  bool curve_time = false;      ///< likeness over time
   std::string board_file;
   std::string masses_file;
   std::string things_map_file;  ///< numbers as grey

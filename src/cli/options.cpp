@@ -121,6 +121,8 @@ void add_plan(CLI::App& app, FileOptions& files, PlanArguments& a) {
   c.writes("--masses", a.masses_file, {"png"}, "Write the mass map as PNG");
   c.writes("--things-map", a.things_map_file, {"png"}, "Write the things as PNG: the number of each as grey");
   c.writes("--board", a.board_file, {"png"}, "Write the predicted picture as PNG");
+  c.writes("--marks", a.marks_file, {"json"}, "Write every mark of the hand as JSON");
+  c.flag("--curve-time", a.curve_time, "Say how near the picture comes in how many minutes");
   c.writes("--pdf", a.pdf_file, {"pdf"}, "Write the plan to print");
   c.writes("--outlines", a.outline_file, {"svg", "pdf"}, "Write outlines at true size, .svg or tiled .pdf");
   c.writes("--layers", a.layers_file, {"ora"}, "Write OpenRaster, a layer a pass");

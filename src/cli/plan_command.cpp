@@ -4,11 +4,13 @@
 #include <chrono>
 
 #include "exports/export_file.h"
+#include "formats/marks_json.h"
 #include "formats/plan_json.h"
 #include "formats/things_file.h"
 #include "formats/thumbnail.h"
 #include "pictures/pictures.h"
 #include "pictures/screen.h"
+#include "job/time_curve.h"
 #include "advice/critique.h"
 #include "advice/judge.h"
 #include "work.h"
@@ -42,6 +44,10 @@ Status write_files(const PlanArguments& a, const Work& w, const job::Finished& d
     Status written = pictures::write_png(QString::fromStdString(a.things_map_file), formats::things_map(w.subject));
     if (!written) return written;
   }
+  if (!a.marks_file.empty()) {
+    Status written = write_json(formats::marks_to_json(w.plan), a.marks_file);
+    if (!written) return written;
+  }
   if (!a.masses_file.empty())
     return pictures::write_png(QString::fromStdString(a.masses_file), board::mass_picture(w.subject));
   return success();
@@ -63,6 +69,15 @@ nlohmann::json findings_of(const Work& w) {
                    {"remedy", words::remedy(f, named).toStdString()}});
   }
   return out;
+}
+
+nlohmann::json curve_to_json(const std::vector<job::TimePoint>& curve) {
+  nlohmann::json points = nlohmann::json::array();
+  for (const job::TimePoint& p : curve)
+    points.push_back({{"minutes", formats::rounded(p.minutes, 10)},
+                      {"marks", p.marks},
+                      {"as_seen", formats::figure_to_json(p.seen)}});
+  return {{"points", std::move(points)}, {"knee", job::knee_of(curve)}};
 }
 
 /// As the window would save it.
@@ -94,6 +109,11 @@ Status run_plan(const PlanArguments& a) {
     if (!reach) return reach.error();
     formats::add_reach(json, w.plan, reach.value());
     formats::add_lights(json, w.plan, w.paper, w.collection, w.model.parameters);
+  }
+  if (a.curve_time) {
+    const auto curve = job::time_curve(w.plan, w.subject, w.studio(), w.options, observer);
+    if (!curve) return curve.error();
+    json["curve_time"] = curve_to_json(curve.value());
   }
   if (a.advice) json["advice"] = findings_of(w);
   Status files = write_files(a, w, done, observer);

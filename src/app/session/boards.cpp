@@ -23,9 +23,8 @@ QImage board_of(const Planned& planned, const std::vector<plan::PassMark>& marks
     shown = planned.plan;
     for (plan::Pass& p : shown.passes) p.skipped = p.skipped || left_out(p);
   }
-  const auto palette = board::palette_after(whole ? planned.plan : shown, passes, *planned.paper, *planned.collection,
-                                            planned.parameters, light);
-  return to_image(board::render(planned.map, palette));
+  return to_image(board::paint(planned.map, whole ? planned.plan : shown, passes, *planned.paper, *planned.collection,
+                               planned.parameters, light));
 }
 
 }  // namespace yd::app

@@ -97,7 +97,7 @@ void Checker::simulate(std::uint64_t seed) {
     const check::DoneWork work(painted, done, *p.paper, *p.collection, p.parameters);
     const int all = static_cast<int>(work.plan().passes.size());
     const board::BoardImage board =
-        board::render(p.map, board::palette_after(work.plan(), all, *p.paper, *p.collection, p.parameters));
+        board::paint(p.map, work.plan(), all, *p.paper, *p.collection, p.parameters);
     standin::Sheet sheet(p.paper->lab);
     if (strip) sheet.strip = standin::strip_by(p.plan, *p.paper, *p.collection, p.parameters, hand);
     const auto taken = standin::photograph(board, sheet, standin::handheld(seed));

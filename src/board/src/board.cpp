@@ -102,17 +102,30 @@ BoardMap make_map(const subject::Subject& subject, const plan::Plan& plan, const
   return map;
 }
 
-std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::StrataSpectra& strata,
-                                                         colour::Illuminant light) {
-  const colour::Weights& w = colour::weights(light);
+namespace {
+
+template <class LabOf>
+std::array<colour::Rgb8, optics::kStrata> screen_colours_by(const LabOf& lab_of) {
   std::array<colour::LabPixel, optics::kStrata> labs;
   for (std::size_t i = 0; i < optics::kStrata; ++i) {
-    const colour::Lab lab = colour::to_lab(strata[i], w);
+    const colour::Lab lab = lab_of(i);
     labs[i] = {static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)};
   }
   std::array<colour::Rgb8, optics::kStrata> out;
   colour::lab_to_srgb(labs.data(), out.data(), labs.size());
   return out;
+}
+
+}  // namespace
+
+std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::StrataSpectra& strata,
+                                                         colour::Illuminant light) {
+  const colour::Weights& w = colour::weights(light);
+  return screen_colours_by([&](std::size_t i) { return colour::to_lab(strata[i], w); });
+}
+
+std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::CoarseStrata& strata) {
+  return screen_colours_by([&](std::size_t i) { return colour::to_lab(strata[i]); });
 }
 
 subject::Grid<std::uint8_t> speckle(int width, int height, double grain_px) {

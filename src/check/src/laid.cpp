@@ -145,10 +145,12 @@ DoneWork::DoneWork(const plan::Plan& plan, std::span<const char> done, const med
                    const media::Collection& collection, const optics::Parameters& parameters)
     : so_far_(plan), paper_(paper), collection_(collection), parameters_(parameters) {
   so_far_.passes.clear();
+  so_far_.marks.passes.clear();
   for (std::size_t i = 0; i < plan.passes.size(); ++i) {
     if (i >= done.size() || done[i] == 0 || plan.passes[i].skipped) continue;
     so_far_.passes.push_back(plan.passes[i]);
     places_.push_back(static_cast<int>(i));
+    if (i < plan.marks.passes.size()) so_far_.marks.passes.push_back(plan.marks.passes[i]);
   }
 }
 
@@ -156,7 +158,7 @@ std::vector<int> DoneWork::strokes_on(int mass) const {
   std::vector<int> out;
   for (std::size_t i = 0; i < so_far_.passes.size(); ++i) {
     const plan::Pass& p = so_far_.passes[i];
-    if (p.kind == plan::PassKind::stroke && std::binary_search(p.masses.begin(), p.masses.end(), mass))
+    if (p.kind == plan::PassKind::stroke && !p.finishing && std::binary_search(p.masses.begin(), p.masses.end(), mass))
       out.push_back(static_cast<int>(i));
   }
   return out;
@@ -167,7 +169,7 @@ std::vector<plan::Stroke> DoneWork::strokes(int target, std::span<const Factor> 
   bool fixed = false;
   for (std::size_t i = 0; i < so_far_.passes.size(); ++i) {
     const plan::Pass& p = so_far_.passes[i];
-    if (!std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+    if (p.finishing || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
     if (p.kind == plan::PassKind::fix) fixed = !out.empty();
     if (p.kind != plan::PassKind::stroke) continue;
     const double by = factor_of(factors, static_cast<int>(i));

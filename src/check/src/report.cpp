@@ -29,7 +29,7 @@ Result<Report> check_photo(const Photo& photo, const Work& w, Observer& observer
   if (work.plan().passes.empty()) return bad_value("done", "no pass is done yet: mark what is, then check it");
   const int all = static_cast<int>(work.plan().passes.size());
   const auto board_of = [&](const plan::Plan& plan) {
-    return board::render(*w.map, board::palette_after(plan, all, *w.paper, *w.collection, *w.parameters));
+    return board::paint(*w.map, plan, all, *w.paper, *w.collection, *w.parameters);
   };
   board::BoardImage board = board_of(work.plan());
   observer.progress(0.2, "finding the picture");

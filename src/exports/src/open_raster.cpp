@@ -23,23 +23,8 @@ struct LayerEntry {
   bool visible = true;
 };
 
-/// Pixels that show something of a pass's targets.
-std::vector<char> touched(const PlanView& p, const plan::Pass& pass) {
-  std::vector<char> mine(p.plan.targets.size(), 0);
-  for (const int t : pass.targets) mine[static_cast<std::size_t>(t)] = 1;
-  std::vector<char> out;
-  for (const auto t : p.map.target.data) out.push_back(mine[t]);
-  for (const board::Blended& b : p.map.blended) {
-    for (std::size_t i = 0; i < b.share.size() && b.share[i] != 0; ++i)
-      out[b.pixel] = static_cast<char>(out[b.pixel] | mine[b.target[i]]);
-  }
-  return out;
-}
-
-/// The pixels of a pass's targets, the rest transparent, cut to what is covered.
-QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palette& palette, QPoint& at) {
-  const std::vector<char> mine = touched(p, pass);
-  const board::BoardImage board = board::render(p.map, palette);
+/// The pixels that a pass changes, the rest transparent, cut to what is covered.
+QImage pass_layer(const board::BoardImage& before, const board::BoardImage& board, QPoint& at) {
   QImage whole(board.width, board.height, QImage::Format_ARGB32);
   whole.fill(0);
   QRect covered;
@@ -48,8 +33,8 @@ QImage pass_layer(const PlanView& p, const plan::Pass& pass, const board::Palett
     int first = -1;
     int last = -1;
     for (int x = 0; x < board.width; ++x) {
-      if (mine[board.index(x, y)] == 0) continue;
       const colour::Rgb8 c = board.at(x, y);
+      if (c == before.at(x, y)) continue;
       row[x] = qRgb(c.r, c.g, c.b);
       if (first < 0) first = x;
       last = x;
@@ -99,16 +84,19 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
     layers.append({name, file, at, visible});
     entries[file.toStdString()] = pictures::png(image);
   };
-  const auto palette_at = [&](int passes) {
-    return board::palette_after(p.plan, passes, p.paper, p.collection, p.parameters);
+  const auto board_at = [&](int passes) {
+    return board::paint(p.map, p.plan, passes, p.paper, p.collection, p.parameters);
   };
-  add(Printed::tr("Bare paper"), pictures::to_image(board::render(p.map, palette_at(0))), {}, true);
+  board::BoardImage before = board_at(0);
+  add(Printed::tr("Bare paper"), pictures::to_image(before), {}, true);
   const int all = static_cast<int>(p.plan.passes.size());
   for (int i = 0; i < all; ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "export", "stopped"};
     const plan::Pass& pass = p.plan.passes[static_cast<std::size_t>(i)];
     QPoint at;
-    const QImage layer = pass_layer(p, pass, palette_at(i + 1), at);
+    board::BoardImage after = board_at(i + 1);
+    const QImage layer = pass_layer(before, after, at);
+    before = std::move(after);
     if (!layer.isNull() && !pass.skipped)
       add(QString("%1. %2").arg(pass.number, 2, 10, QChar('0')).arg(words_of(p, i).title), layer, at, true);
     observer.progress(static_cast<double>(i + 1) / (all + 2), "writing layers");

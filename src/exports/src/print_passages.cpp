@@ -92,8 +92,9 @@ class PassagePrinter {
     page_.down(picture_height() + 1);
     page_.line(Printed::tr("Where: darker is firmer"), 0, kPictures, 8.5);
     page_.down(14);
-    const auto palette = board::palette_after(p_.plan, passage.last + 1, p_.paper, p_.collection, p_.parameters);
-    page_.picture(small(board::render(p_.map, palette)), QRectF(0, page_.y(), kPictures, picture_height()));
+    const board::BoardImage after =
+        board::paint(p_.map, p_.plan, passage.last + 1, p_.paper, p_.collection, p_.parameters);
+    page_.picture(small(after), QRectF(0, page_.y(), kPictures, picture_height()));
     page_.down(picture_height() + 1);
     page_.line(Printed::tr("The Board after it"), 0, kPictures, 8.5);
     page_.down(16);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: MIT
 #include "formats/plan_json.h"
+#include "formats/marks_json.h"
 #include "formats/things_file.h"
 
 #include <cmath>
@@ -203,6 +204,9 @@ json passes_to_json(const words::Job& job, const subject::Subject& subject, cons
     if (p.kind == plan::PassKind::stroke) add_stroke(pass, p, plan, collection);
     if (p.kind == plan::PassKind::coat)
       pass["medium"] = plan::name(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium);
+    pass["finishing"] = p.finishing;
+    if (static_cast<std::size_t>(p.number) <= plan.marks.passes.size())
+      pass["marks"] = marked_parts_to_json(plan.marks.passes[static_cast<std::size_t>(p.number) - 1]);
     if (p.laid) pass["done"] = !p.skipped;
     add_touches(pass, job, p.number - 1);
     out.push_back(std::move(pass));
@@ -298,6 +302,8 @@ json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subjec
   json out = {{"format", "yawning-dune plan"},
               {"version", 1},
               {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
+              {"width_cm", rounded(plan.marks.grid.width_mm / 10, 100)},
+              {"height_cm", rounded(plan.marks.grid.height_mm / 10, 100)},
               {"collection", collection.id},
               {"school", plan::name(plan.school)},
               {"school_reason", words::advised(plan.advised, subject.masses).toStdString()},

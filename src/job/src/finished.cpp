@@ -13,7 +13,7 @@ Guided guided(const plan::Plan& plan, const subject::Subject& subject, const Stu
 }
 
 board::BoardImage board_after(const board::BoardMap& map, const plan::Plan& plan, int passes, const Studio& studio) {
-  return board::render(map, board::palette_after(plan, passes, *studio.paper, *studio.collection, *studio.parameters));
+  return board::paint(map, plan, passes, *studio.paper, *studio.collection, *studio.parameters);
 }
 
 board::BoardImage board_of(const board::BoardMap& map, const plan::Plan& plan, const Studio& studio) {

@@ -52,6 +52,49 @@ Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments) {
   return p;
 }
 
+std::vector<PileCoat> coats_of(const Pile& pile) {
+  int last = 0;
+  for (const auto& stratum : pile.strata())
+    for (const Coat& c : stratum) last = std::max(last, c.event);
+  std::vector<PileCoat> out(static_cast<std::size_t>(last));
+  std::vector<char> any(out.size(), 0);
+  for (std::size_t i = 0; i < kStrata; ++i) {
+    for (const Coat& c : pile.strata()[i]) {
+      if (c.load <= 0 || c.event < 1) continue;
+      const auto place = static_cast<std::size_t>(c.event - 1);
+      any[place] = 1;
+      out[place].mix = c.mix;
+      out[place].loads.load[i] = c.load;
+      out[place].loads.cover[i] = grain_cover(c.load, c.grain);
+      out[place].loads.scatter_scale = c.scatter_scale;
+    }
+  }
+  std::size_t kept = 0;
+  for (std::size_t e = 0; e < out.size(); ++e)
+    if (any[e] != 0) out[kept++] = out[e];
+  out.resize(kept);
+  return out;
+}
+
+CoarseStrata shade(const Pile& pile, std::span<const CoarsePigment> pigments) {
+  const Kernel& fast = kernel();
+  CoarseStrata state = coarse(pile.ground().reflectance);
+  CoatTable table;
+  for (const PileCoat& coat : coats_of(pile)) {
+    CoarsePigment mixed;
+    for (const Mix::Part& part : pile.mixes()[static_cast<std::size_t>(coat.mix)].parts) {
+      const CoarsePigment& q = pigments[static_cast<std::size_t>(part.pigment)];
+      for (std::size_t i = 0; i < colour::kCoarseBands; ++i) {
+        mixed.k[i] += part.share * q.k[i];
+        mixed.s[i] += part.share * q.s[i];
+      }
+    }
+    fast.films(mixed, coat.loads, table);
+    fast.lay(state, table, state);
+  }
+  return state;
+}
+
 StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments) {
   std::vector<Pigment> mixed;
   mixed.reserve(pile.mixes().size());

@@ -68,7 +68,7 @@ std::vector<colour::Lab> strip_by(const plan::Plan& plan, const media::Paper& pa
 board::BoardImage board_by(const RehearsalInput& in, const board::BoardMap& map, const Hand& hand) {
   const plan::Plan painted = painted_by(*in.plan, hand);
   const int all = static_cast<int>(painted.passes.size());
-  return board::render(map, board::palette_after(painted, all, *in.paper, *in.collection, *in.parameters));
+  return board::paint(map, painted, all, *in.paper, *in.collection, *in.parameters);
 }
 
 Result<Rehearsal> rehearse(const RehearsalInput& in, const Hand& hand, int painters, Observer& observer) {

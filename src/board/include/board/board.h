@@ -53,6 +53,9 @@ Palette palette_after(const plan::Plan& plan, int passes, const media::Paper& pa
 /// Screen colours of one pile's strata under a light.
 std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::StrataSpectra& strata, colour::Illuminant light);
 
+/// The same from the coarse bands, under D50.
+std::array<colour::Rgb8, optics::kStrata> screen_colours(const optics::CoarseStrata& strata);
+
 /// Strata of a small patch of tooth, for showing speckle: `grain_px` is the distance between bumps in pixels.
 subject::Grid<std::uint8_t> speckle(int width, int height, double grain_px);
 
@@ -60,6 +63,12 @@ using BoardImage = subject::Grid<colour::Rgb8>;
 
 /// One look-up a pixel, and one more for everything that is blended into it.
 BoardImage render(const BoardMap& map, const Palette& palette);
+
+/// The sheet once the first `passes` passes are done, as their marks make it; `map` gives the grain. A plan without marks
+/// is shown shade by shade.
+BoardImage paint(const BoardMap& map, const plan::Plan& plan, int passes, const media::Paper& paper,
+                 const media::Collection& collection, const optics::Parameters& parameters,
+                 colour::Illuminant light = colour::Illuminant::d50);
 
 /// Each mass in its own mean colour, with its border dark.
 BoardImage mass_picture(const subject::Subject& subject);

@@ -3,6 +3,7 @@
 
 #include <array>
 #include <span>
+#include <vector>
 
 #include "colour/lab.h"
 #include "optics/film.h"
@@ -32,6 +33,17 @@ inline constexpr double kChromaSeen = 0.4;
 /// Films laid bottom to top on the ground, stratum by stratum. `pigments` is indexed by the pile's pigment numbers.
 /// The slow, general twin of the search's inner loop.
 StrataSpectra shade(const Pile& pile, std::span<const Pigment> pigments);
+
+/// The coats of one event over all strata.
+struct PileCoat {
+  CoatLoads loads;
+  int mix = 0;  ///< index into Pile::mixes()
+};
+/// Bottom to top; events of which nothing is left are not among them.
+std::vector<PileCoat> coats_of(const Pile& pile);
+
+/// The quick twin of `shade`, in the coarse bands, by the kernel of the search.
+CoarseStrata shade(const Pile& pile, std::span<const CoarsePigment> pigments);
 
 /// K and S of a mixture add by load.
 Pigment mix_pigments(const Mix& mix, std::span<const Pigment> pigments);

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "make/plan.h"
+#include "price/price.h"
 
 namespace yd::plan {
 namespace {
@@ -64,6 +65,63 @@ ToothBudget budget(const Plan& plan, std::size_t masses, const media::Paper& pap
     }
     row();
   }
+  return out;
+}
+
+/// Finishing passes come last, each over all that lies there.
+void add_finishing(Order& order, std::span<const Pass> finishing) {
+  for (const Pass& f : finishing) {
+    const auto place = static_cast<int>(order.passes.size());
+    Pass p = f;
+    p.number = place + 1;
+    for (int before = 0; before < place; ++before) {
+      const Pass& b = order.passes[static_cast<std::size_t>(before)];
+      const bool meet = std::find_first_of(b.masses.begin(), b.masses.end(), p.masses.begin(), p.masses.end()) !=
+                        b.masses.end();
+      if (b.kind == PassKind::stroke && (meet || b.finishing)) order.edges.push_back({before, place, Rule::built_up});
+    }
+    p.reason.kind = PassReason::Kind::rule;
+    p.reason.edge = {place - 1, place, Rule::built_up};
+    p.reason.in_hand = place > 0 && order.passes.back().stick == p.stick;
+    order.passes.push_back(std::move(p));
+  }
+}
+
+/// Minutes of strokes are those of their marks; coats and fixative go by the area.
+void time_by_marks(Order& order, const MarkingInput& marking, const Marking& marks) {
+  double work = 0;
+  for (std::size_t i = 0; i < order.passes.size(); ++i) {
+    Pass& p = order.passes[i];
+    if (!p.laid) p.minutes = minutes_of(marking, p, marks.passes[i].seconds);
+    work += p.laid ? 0 : p.minutes;
+  }
+  tell_time(order);
+  order.sequence.minutes_bound =
+      std::min(order.sequence.minutes, work + SequenceProblem{}.change_minutes * order.sequence.changes_bound);
+}
+
+/// Passes as marks, with finishing passes after them and the minutes they take.
+void mark_passes(Plan& plan, Order& order, MarkingInput in) {
+  in.targets = plan.targets;
+  in.passes = order.passes;
+  in.coats = plan.coats;
+  in.tray = plan.tray;
+  plan.marks = mark_out(in);
+  add_finishing(order, plan.marks.finishing);
+  time_by_marks(order, in, plan.marks);
+}
+
+MarkingInput marking_for(const subject::Subject& subject, const media::Paper& paper,
+                         const media::Collection& collection, const optics::Parameters& parameters,
+                         const PlanOptions& options) {
+  MarkingInput out;
+  out.subject = &subject;
+  out.paper = &paper;
+  out.sticks = collection.sticks;
+  out.parameters = &parameters;
+  out.sheet_cm2 = options.sheet_cm2;
+  out.pace = options.pace;
+  out.wish_minutes = options.wish_minutes;
   return out;
 }
 
@@ -160,14 +218,40 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   Order order = std::move(ordered).value();
   plan.broken.clear();
   if (!options.order_by_hand.empty()) plan.broken = reorder(order, options.order_by_hand);
+  for (Pass& p : order.passes) p.purpose = purpose_of(p, plan.targets, collection.sticks);
+  mark_passes(plan, order, marking_for(subject, paper, collection, parameters, options));
   plan.passes = std::move(order.passes);
-  for (Pass& p : plan.passes) p.purpose = purpose_of(p, plan.targets, collection.sticks);
   plan.edges = std::move(order.edges);
   plan.conflicts = std::move(order.conflicts);
   plan.sequence = std::move(order.sequence);
   plan.sittings = cut_sittings(plan.passes, paired_masses(subject.masses), options.sitting_minutes);
   plan.tooth = budget(plan, subject.masses.size(), paper, collection.sticks, parameters);
   observer.progress(1.0, "planned");
+  return plan;
+}
+
+double minutes_of(const Plan& plan) {
+  double sum = 0;
+  for (const Pass& p : plan.passes) sum += p.laid ? 0 : p.minutes + SequenceProblem{}.change_minutes;
+  return sum;
+}
+
+Plan with_marks_at(Plan plan, const subject::Subject& subject, const media::Paper& paper,
+                   const media::Collection& collection, const optics::Parameters& parameters,
+                   const PlanOptions& options, double price) {
+  Order order;
+  order.passes = std::move(plan.passes);
+  std::erase_if(order.passes, [](const Pass& p) { return p.finishing && !p.laid; });
+  const auto given = static_cast<int>(order.passes.size());
+  order.edges = std::move(plan.edges);
+  std::erase_if(order.edges, [&](const Edge& e) { return e.before >= given || e.after >= given; });
+  order.sequence = std::move(plan.sequence);
+  MarkingInput marking = marking_for(subject, paper, collection, parameters, options);
+  marking.price = price;
+  mark_passes(plan, order, std::move(marking));
+  plan.passes = std::move(order.passes);
+  plan.edges = std::move(order.edges);
+  plan.sequence = std::move(order.sequence);
   return plan;
 }
 

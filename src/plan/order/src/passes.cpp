@@ -46,13 +46,17 @@ Pass pressed_by(const Pass& p, const std::function<double(int)>& by) {
   out.targets.clear();
   out.pressures.clear();
   out.levels.clear();
+  double sum = 0;
   for (const int t : p.targets) {
     const double factor = by(t);
+    sum += factor;
     if (factor <= 0) continue;
     out.targets.push_back(t);
     out.pressures.push_back(std::clamp(pressure_on(p, t) * factor, kLeast, 1.0));
     if (!p.levels.empty()) out.levels.push_back(level_on(p, t));
   }
+  if (p.finishing && !p.targets.empty())
+    out.pressure = std::clamp(p.pressure * sum / static_cast<double>(p.targets.size()), 0.0, 1.0);
   return out;
 }
 
@@ -158,7 +162,7 @@ TargetState state_after(std::span<const Pass> passes, int target, int count) {
   TargetState s;
   for (int i = 0; i < count && i < static_cast<int>(passes.size()); ++i) {
     const Pass& p = passes[static_cast<std::size_t>(i)];
-    if (p.skipped || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+    if (p.skipped || p.finishing || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
     if (p.kind == PassKind::coat) s.coated = true;
     // On a bare coat it is part of the coat: charcoal is reckoned as it is once fixed.
     if (p.kind == PassKind::fix) s.fixed = !s.strokes.empty();

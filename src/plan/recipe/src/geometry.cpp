@@ -2,43 +2,16 @@
 #include "recipe/geometry.h"
 
 #include <algorithm>
-#include <optional>
 
+#include "optics/look.h"
 #include "support/bounds.h"
 
 namespace yd::plan {
 namespace {
 
-using optics::kStrata;
-
 std::array<float, kMostStrokes> shares_of(const optics::Mix& mix) {
   std::array<float, kMostStrokes> out{};
   for (const auto& part : mix.parts) out[within(static_cast<std::size_t>(part.pigment), out.size() - 1)] += part.share;
-  return out;
-}
-
-/// The coats of one event, over all strata; none where nothing of it is left.
-std::optional<StackGeometry::Coat> gather(const optics::Pile& pile, int event) {
-  StackGeometry::Coat out;
-  bool any = false;
-  for (std::size_t i = 0; i < kStrata; ++i) {
-    for (const optics::Coat& c : pile.strata()[i]) {
-      if (c.event != event || c.load <= 0) continue;
-      any = true;
-      out.share = shares_of(pile.mixes()[static_cast<std::size_t>(c.mix)]);
-      out.loads.load[i] = c.load;
-      out.loads.cover[i] = optics::grain_cover(c.load, c.grain);
-      out.loads.scatter_scale = c.scatter_scale;
-    }
-  }
-  return any ? std::optional(out) : std::nullopt;
-}
-
-int last_event(const optics::Pile& pile) {
-  int out = 0;
-  for (const auto& stratum : pile.strata()) {
-    for (const optics::Coat& c : stratum) out = std::max(out, c.event);
-  }
   return out;
 }
 
@@ -62,13 +35,10 @@ StackGeometry geometry_of(const optics::Pile& pile, std::span<const StrokeShape>
   g.strokes = static_cast<int>(within(shapes.size(), g.shape.size()));
   std::copy(shapes.begin(), shapes.end(), g.shape.begin());
   g.tooth_left = pile.tooth_left();
-  const int last = last_event(pile);
-  g.coats.reserve(static_cast<std::size_t>(last));
-  for (int event = 1; event <= last; ++event) {
-    const auto coat = gather(pile, event);
-    if (!coat) continue;
-    if (coat->share[0] >= 1 && g.under == g.coats.size()) ++g.under;
-    g.coats.push_back(*coat);
+  for (const optics::PileCoat& c : optics::coats_of(pile)) {
+    const StackGeometry::Coat coat{c.loads, shares_of(pile.mixes()[static_cast<std::size_t>(c.mix)])};
+    if (coat.share[0] >= 1 && g.under == g.coats.size()) ++g.under;
+    g.coats.push_back(coat);
   }
   return g;
 }

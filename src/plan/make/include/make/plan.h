@@ -9,6 +9,7 @@
 #include "media/paper.h"
 #include "brief/options.h"
 #include "order/schedule.h"
+#include "marks/mark_out.h"
 #include "search/search.h"
 #include "tray/tray_work.h"
 #include "subject/subject.h"
@@ -29,6 +30,7 @@ struct Plan {
   std::shared_ptr<const TrayWork> work;  ///< null where the tray was given and something is laid already
   std::vector<TargetPlan> targets;
   std::vector<Pass> passes;
+  Marking marks;             ///< of every pass, the finishing ones among them
   std::vector<Edge> edges;   ///< between passes, all obeyed
   std::vector<Edge> broken;  ///< rules the artist's own order breaks
   std::vector<Conflict> conflicts;
@@ -71,5 +73,14 @@ std::vector<RestOfShade> rest_of(const Plan& plan, std::span<const char> behind)
 Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Paper& paper,
                      const media::Collection& collection, const optics::Parameters& parameters,
                      const PlanOptions& options, Observer& observer);
+
+/// The same passes in marks that have to take away so much a second (DIN99o times mm2): few of them where that is much.
+/// Order and sittings stay.
+Plan with_marks_at(Plan plan, const subject::Subject& subject, const media::Paper& paper,
+                   const media::Collection& collection, const optics::Parameters& parameters,
+                   const PlanOptions& options, double price);
+
+/// Minutes of the passes with changing sticks, without waiting: what a wish for time is held against.
+double minutes_of(const Plan& plan);
 
 }  // namespace yd::plan

@@ -35,6 +35,7 @@ struct Pass {
   std::vector<int> levels;  ///< of each target, where one pass serves layers of several levels; empty: all `level`
   int underpaint = -1;      ///< of a coat: index into the plan's coats
   bool accent = false;      ///< a highlight or a small bright spot
+  bool finishing = false;   ///< marks here and there over whatever lies there: no layer of its targets
   Purpose purpose = Purpose::body;
   double costs_when_off = 0;  ///< CIEDE2000 on the picture, more when its pressure is off by the hand; of the advice
   bool laid = false;          ///< done already, when the plan was made

@@ -126,6 +126,12 @@ struct Prices {
     double mass = 0;
     double picture = 0;
   } going_on;
+  struct Mark {  // What a mark is worth
+    double second = 0;
+    double anyway = 0;
+    double pass = 0;
+    double tooth = 0;
+  } mark;
   struct Minutes {  // How long it takes
     double brush_cm2 = 0;
     double spray_cm2 = 0;

@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: MIT
+#include "marks/mark_out.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "body.h"
+#include "marks/canvas.h"
+#include "parallel/each.h"
+#include "price/price.h"
+#include "refine.h"
+
+namespace yd::plan {
+namespace {
+
+constexpr double kPxPerMm = 2;  // finer than any mark is placed
+constexpr double kLeastPrice = 1.5, kGreatestPrice = 400;
+
+SheetGrid grid_for(const MarkingInput& in) {
+  const subject::LabImage& image = in.subject->image;
+  return sheet_grid(in.sheet_cm2, static_cast<double>(image.width) / image.height, std::max(image.width, image.height),
+                    kPxPerMm);
+}
+
+PileTree tree_for(const MarkingInput& in) {
+  std::vector<const optics::Ground*> grounds{&in.paper->ground};
+  for (const Coat& c : in.coats) grounds.push_back(&c.ground);
+  return {std::move(grounds), in.sticks, *in.parameters};
+}
+
+/// Marks at one price after another, over what is the same at all of them.
+class Marker {
+ public:
+  explicit Marker(const MarkingInput& in)
+      : in_(in),
+        tree_(tree_for(in)),
+        thin_(read_sheet(*in.subject, in.targets, grid_for(in))),
+        made_(shades_made(in, tree_)),
+        tells_(what_passes_tell(in, tree_)) {}
+
+  /// `most_minutes`: nothing is begun beyond them.
+  Marking at(double price, double most_minutes) {
+    Reading reading = thin_;
+    broaden(reading, in_.targets, made_, price);
+    Marking out;
+    out.grid = reading.grid;
+    out.passes.resize(in_.passes.size());
+    parallel::each(in_.passes.size(), [&](std::size_t i) {
+      const Pass& p = in_.passes[i];
+      if (p.kind == PassKind::stroke && !p.skipped) out.passes[i] = body_marks(in_, reading, p, tells_[i], price);
+    });
+    Canvas canvas(tree_, reading.grid);
+    out.target = reading.target;
+    for (std::size_t i = 0; i < in_.passes.size(); ++i) lay(canvas, in_.passes[i], out.passes[i].marks, out.target);
+    refine(in_, reading, canvas, {price, most_minutes - minutes_of(in_, out)}, out);
+    return out;
+  }
+
+ private:
+  const MarkingInput& in_;
+  PileTree tree_;
+  Reading thin_;
+  std::vector<ShadeMade> made_;
+  std::vector<Tells> tells_;
+};
+
+}  // namespace
+
+void lay(Canvas& canvas, const Pass& pass, std::span<const LaidMark> marks, const subject::Grid<std::int16_t>& target) {
+  if (pass.skipped) return;
+  if (pass.kind == PassKind::stroke) return canvas.lay(pass, marks);
+  const SheetGrid& grid = canvas.grid();
+  subject::Grid<std::uint8_t> where(grid.width, grid.height, 0);
+  for (int y = 0; y < grid.height; ++y) {
+    const int v = std::min(target.height - 1, y * target.height / grid.height);
+    for (int x = 0; x < grid.width; ++x) {
+      const int u = std::min(target.width - 1, x * target.width / grid.width);
+      where.at(x, y) = std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(target.at(u, v)));
+    }
+  }
+  if (pass.kind == PassKind::coat) canvas.coat(pass.underpaint + 1, where);
+  if (pass.kind == PassKind::fix) canvas.fix(where);
+}
+
+double minutes_of(const MarkingInput& in, const Pass& pass, double seconds) {
+  if (pass.kind != PassKind::stroke || pass.laid) return pass.laid ? 0 : pass.minutes;
+  return prices().minutes.take_up +
+         seconds / 60 * in.pace.of(in.sticks[static_cast<std::size_t>(pass.stick)].medium);
+}
+
+double minutes_of(const MarkingInput& in, const Marking& marking) {
+  double sum = 0;
+  for (std::size_t i = 0; i < marking.passes.size(); ++i) {
+    const bool given = i < in.passes.size();
+    const Pass& pass = given ? in.passes[i] : marking.finishing[i - in.passes.size()];
+    sum += minutes_of(in, pass, marking.passes[i].seconds) + (pass.laid ? 0 : SequenceProblem{}.change_minutes);
+  }
+  return sum;
+}
+
+Marking mark_out(const MarkingInput& in) {
+  constexpr int kTries = 5;
+  constexpr double kSteep = 2;     // about how the price falls with the minutes
+  constexpr double kClose = 0.93;  // of the time that was wished: near enough
+  Marker marker(in);
+  double price = in.price.value_or(prices().mark.second);
+  if (in.price || !in.wish_minutes) return marker.at(price, 1e9);
+  const double wish = *in.wish_minutes;
+  Marking best;
+  double best_minutes = -1;
+  for (int n = 0; n < kTries; ++n) {
+    Marking tried = marker.at(price, wish);
+    const double minutes = minutes_of(in, tried);
+    const bool fits = minutes <= wish;
+    const bool better = best_minutes < 0 || (fits ? best_minutes > wish || minutes > best_minutes
+                                                  : best_minutes > wish && minutes < best_minutes);
+    if (better) {
+      best = std::move(tried);
+      best_minutes = minutes;
+    }
+    if (fits && minutes >= kClose * wish) break;
+    const double next = std::clamp(price * std::pow(minutes / (0.97 * wish), kSteep), kLeastPrice, kGreatestPrice);
+    if (next == price) break;
+    price = next;
+  }
+  return best;
+}
+
+}  // namespace yd::plan

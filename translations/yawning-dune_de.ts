@@ -3245,6 +3245,14 @@
             <source>Edge of %1: clean it from outside with %2, the colour of %3.</source>
             <translation>Kante von %1: von außen mit %2 säubern, der Farbe von %3.</translation>
         </message>
+        <message>
+            <source>Refine what is small</source>
+            <translation>Kleines ausarbeiten</translation>
+        </message>
+        <message>
+            <source>Finished when one more mark changes nothing that is seen from two steps away.</source>
+            <translation>Fertig, wenn ein weiterer Strich nichts ändert, was man aus zwei Schritten Abstand sieht.</translation>
+        </message>
     </context>
     <context>
         <name>Practice</name>
@@ -9449,6 +9457,38 @@
         <message>
             <source>%1 to %2</source>
             <translation>%1 bis %2</translation>
+        </message>
+        <message>
+            <source>side</source>
+            <translation>Seite</translation>
+        </message>
+        <message>
+            <source>end</source>
+            <translation>Ende</translation>
+        </message>
+        <message>
+            <source>tilted end</source>
+            <translation>schräges Ende</translation>
+        </message>
+        <message>
+            <source>edge</source>
+            <translation>Kante</translation>
+        </message>
+        <message>
+            <source>point</source>
+            <translation>Spitze</translation>
+        </message>
+        <message>
+            <source>sponge</source>
+            <translation>Schwamm</translation>
+        </message>
+        <message>
+            <source>%1 %2 mm</source>
+            <translation>%1 %2 mm</translation>
+        </message>
+        <message>
+            <source>%1 marks: %2</source>
+            <translation>%1 Striche: %2</translation>
         </message>
     </context>
     <context>

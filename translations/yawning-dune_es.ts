@@ -3245,6 +3245,14 @@
             <source>Edge of %1: clean it from outside with %2, the colour of %3.</source>
             <translation>Borde de %1: limpiarlo desde fuera con %2, el color de %3.</translation>
         </message>
+        <message>
+            <source>Refine what is small</source>
+            <translation>Afinar lo pequeño</translation>
+        </message>
+        <message>
+            <source>Finished when one more mark changes nothing that is seen from two steps away.</source>
+            <translation>Acabado cuando un trazo más no cambia nada de lo que se ve a dos pasos.</translation>
+        </message>
     </context>
     <context>
         <name>Practice</name>
@@ -9449,6 +9457,38 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>%1 to %2</source>
             <translation>de %1 a %2</translation>
+        </message>
+        <message>
+            <source>side</source>
+            <translation>costado</translation>
+        </message>
+        <message>
+            <source>end</source>
+            <translation>extremo</translation>
+        </message>
+        <message>
+            <source>tilted end</source>
+            <translation>extremo inclinado</translation>
+        </message>
+        <message>
+            <source>edge</source>
+            <translation>arista</translation>
+        </message>
+        <message>
+            <source>point</source>
+            <translation>punta</translation>
+        </message>
+        <message>
+            <source>sponge</source>
+            <translation>esponja</translation>
+        </message>
+        <message>
+            <source>%1 %2 mm</source>
+            <translation>%1 %2 mm</translation>
+        </message>
+        <message>
+            <source>%1 marks: %2</source>
+            <translation>%1 trazos: %2</translation>
         </message>
     </context>
     <context>

@@ -3245,6 +3245,14 @@
             <source>Edge of %1: clean it from outside with %2, the colour of %3.</source>
             <translation>Bord de %1 : le nettoyer du dehors avec %2, la couleur de %3.</translation>
         </message>
+        <message>
+            <source>Refine what is small</source>
+            <translation>Affiner les petites formes</translation>
+        </message>
+        <message>
+            <source>Finished when one more mark changes nothing that is seen from two steps away.</source>
+            <translation>Fini quand un trait de plus ne change rien de ce qu’on voit à deux pas.</translation>
+        </message>
     </context>
     <context>
         <name>Practice</name>
@@ -9449,6 +9457,38 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>%1 to %2</source>
             <translation>%1 à %2</translation>
+        </message>
+        <message>
+            <source>side</source>
+            <translation>flanc</translation>
+        </message>
+        <message>
+            <source>end</source>
+            <translation>bout</translation>
+        </message>
+        <message>
+            <source>tilted end</source>
+            <translation>bout incliné</translation>
+        </message>
+        <message>
+            <source>edge</source>
+            <translation>arête</translation>
+        </message>
+        <message>
+            <source>point</source>
+            <translation>pointe</translation>
+        </message>
+        <message>
+            <source>sponge</source>
+            <translation>éponge</translation>
+        </message>
+        <message>
+            <source>%1 %2 mm</source>
+            <translation>%1 %2 mm</translation>
+        </message>
+        <message>
+            <source>%1 marks: %2</source>
+            <translation>%1 traits : %2</translation>
         </message>
     </context>
     <context>

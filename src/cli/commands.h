@@ -20,6 +20,8 @@ struct WorkArguments {
   std::optional<int> sticks, strokes, masses;
   std::optional<int> passes;                  ///< about how many are wished
   std::optional<double> time_minutes;         ///< how long the work may take
+  std::optional<int> pencils;                 ///< besides the tray
+  bool left_handed = false;
   std::optional<double> hand;                 ///< how far off a pressure is, as a share of it
   std::optional<double> width_cm, height_cm;  ///< of the sheet
   std::vector<std::string> things;            ///< "name;kind;weight;x,y x,y …", drawn roughly round

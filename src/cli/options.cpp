@@ -98,6 +98,9 @@ void add_work(Command& c, WorkArguments& a) {
   c.number("--strokes", a.strokes, plan::kStrokesLimit, "Most layers of one mass, 1 to 4");
   c.number("--passes", a.passes, plan::kPassesLimit, "About how many passes");
   c.number("--time", a.time_minutes, plan::kMinutesLimit, "How long the painting may take, minutes");
+  c.number("--pencils", a.pencils, plan::kPencilsLimit,
+           "Most pencils and hard sticks besides the tray that finishing marks may take");
+  c.flag("--left-handed", a.left_handed, "Lay marks from the right");
   c.number("--hand", a.hand, plan::kHandLimit,
            "How far off a pressure is, as a share of it: 0 steady, 0.15 usual, 0.5 shaky");
   c.option("--fit", a.fit, "Values: keep, compress, anchor-lights or anchor-darks");

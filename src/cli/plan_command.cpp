@@ -30,8 +30,11 @@ Status write_files(const PlanArguments& a, const Work& w, const job::Finished& d
   exports::ExportOptions options;
   options.title = QFileInfo(QString::fromStdString(a.file)).completeBaseName();
   options.outline.print = a.letter ? exports::Print::letter : exports::Print::a4;
-  for (const Wanted& wanted : {Wanted{a.board_file, exports::What::board_png},
-                               {a.pdf_file, exports::What::plan_pdf},
+  if (!a.board_file.empty()) {
+    Status written = pictures::write_png(QString::fromStdString(a.board_file), done.board);
+    if (!written) return written;
+  }
+  for (const Wanted& wanted : {Wanted{a.pdf_file, exports::What::plan_pdf},
                                {a.outline_file, exports::What::outlines},
                                {a.layers_file, exports::What::open_raster},
                                {a.passes_file, exports::What::passes_csv}}) {

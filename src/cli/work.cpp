@@ -145,6 +145,8 @@ Status take_options(const WorkArguments& a, const Work& w, job::Choices& c) {
   if (a.passes) options.wish_passes = a.passes;
   if (a.time_minutes) options.wish_minutes = a.time_minutes;
   if (a.hand) options.hand = *a.hand;
+  if (a.pencils) options.most_pencils = *a.pencils;
+  if (a.left_handed) options.left_handed = true;
   if (a.masses) c.read.masses = *a.masses;
   if (a.width_cm) c.composition.width_cm = *a.width_cm;
   if (a.height_cm) c.composition.height_cm = *a.height_cm;

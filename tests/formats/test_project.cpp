@@ -41,8 +41,12 @@ formats::Project sample() {
        false,
        "thin",
        5,
-       {{2, subject::Role::dark}, {1, subject::Role::light}}},
-      {plan::PassKind::fix, -1, 0, plan::Technique::laid, 1, std::nullopt, true, "", 6, {{2, subject::Role::dark}}},
+       {{2, subject::Role::dark}, {1, subject::Role::light}},
+       false,
+       {}},
+      {plan::PassKind::fix, -1, 0, plan::Technique::laid, 1, std::nullopt, true, "", 6, {{2, subject::Role::dark}}, false, {}},
+      {plan::PassKind::stroke, 1, 0.625, plan::Technique::laid, 20, std::nullopt, false, "", 8, {{1, subject::Role::light}},
+       true, {{3, {{12.25F, 40.5F, 1, -1}, {14.75F, 41, 0.5F, -1}}}}},
       {plan::PassKind::coat,
        -1,
        0,
@@ -52,7 +56,9 @@ formats::Project sample() {
        false,
        "",
        7,
-       {{2, subject::Role::dark}}}};
+       {{2, subject::Role::dark}},
+       false,
+       {}}};
   options.sitting_minutes = 45;
   options.hand = 0.25;
   options.wish_passes = 14;

@@ -41,6 +41,15 @@ void add_oil(const QDir& data) {
                             {"lost", 1.1},
                             {"reason", "invented for this test"}});
   write(data.filePath("model/media.json"), media);
+  json parts = shipped("parts.json");
+  json own = json::array();
+  for (json row : parts["parts"]) {
+    if (row["of"] != "soft") continue;
+    row["of"] = kOil;
+    own.push_back(row);
+  }
+  parts["parts"].insert(parts["parts"].end(), own.begin(), own.end());
+  write(data.filePath("model/parts.json"), parts);
   json model = shipped("parameters.json");
   json more = json::array();
   for (json row : model["parameters"]) {

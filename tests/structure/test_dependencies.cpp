@@ -9,7 +9,7 @@
 namespace {
 
 const QStringList kRooms{"price", "recipe", "craft",  "coat", "search", "tray", "order",
-                         "brief", "marks", "assign", "finish", "make", "advice", "guide"};
+                         "marks", "brief", "assign", "finish", "make", "advice", "guide"};
 const QStringList kCore =
     QStringList{"support", "parallel", "fit", "colour", "optics", "media", "subject"} + kRooms +
     QStringList{"board", "job", "printed", "standin", "check", "calibrate", "swatches", "practice"};

@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 #include <map>
+#include <set>
 
 #include "colour/words.h"
 #include "pictures/screen.h"
@@ -162,8 +163,33 @@ void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp.") + " " + deferral();
 }
 
+QString part_name(const std::string& part) {
+  const std::map<std::string, QString> names{{"side", tr("side")}, {"end", tr("end")},     {"rim", tr("tilted end")},
+                                             {"edge", tr("edge")}, {"point", tr("point")}, {"sponge", tr("sponge")}};
+  const auto found = names.find(part);
+  return found == names.end() ? QString::fromStdString(part) : found->second;
+}
+
+/// "171 marks: end 9 mm, edge 3 mm", the broadest first.
+QString marks_words(const plan::MarkedPass& marks) {
+  int count = 0;
+  std::set<std::pair<double, std::string>> parts;
+  for (const plan::LaidMark& m : marks.marks) {
+    if (plan::rubs(m)) continue;
+    ++count;
+    parts.insert({-plan::part_of(m).width_mm, plan::part_of(m).name});
+  }
+  QStringList out;
+  for (const auto& [width, name] : parts)
+    out << tr("%1 %2 mm").arg(part_name(name), words::number(-width, width == std::floor(width) ? 0 : 1));
+  return count == 0 ? QString() : tr("%1 marks: %2").arg(count).arg(out.join(", "));
+}
+
 void tell_time(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   w.time = tr("about %1").arg(minutes_words(pass.minutes));
+  const auto place = static_cast<std::size_t>(pass.number) - 1;
+  const QString marks = place < p.plan.marks.passes.size() ? marks_words(p.plan.marks.passes[place]) : QString();
+  if (!marks.isEmpty()) w.time += ", " + marks;
   const plan::DryingAdvice d = plan::drying_before(p.plan.passes, p.plan.edges, p.plan.coats, pass.number - 1);
   if (pass.wait_minutes > 0.5) {
     w.drying = tr("Wait %1: what is below has to be dry.").arg(minutes_words(pass.wait_minutes));

@@ -1,6 +1,12 @@
 // SPDX-License-Identifier: MIT
 #include "choices_json.h"
 
+#include <algorithm>
+#include <cmath>
+
+#include "formats/plan_json.h"
+#include "media/parts.h"
+
 namespace yd::formats {
 namespace {
 
@@ -205,6 +211,46 @@ void read_school(Fields& f, plan::PlanOptions& p) {
   });
 }
 
+json laid_marks_to_json(const std::vector<plan::LaidMark>& marks) {
+  json out = json::array();
+  for (const plan::LaidMark& m : marks) {
+    const media::Part& part = plan::part_of(m);
+    json points = json::array();
+    for (const plan::MarkPoint& p : m.points)
+      points.push_back(json::array({rounded(static_cast<double>(p.x_mm), 100), rounded(static_cast<double>(p.y_mm), 100),
+                                    rounded(static_cast<double>(p.share), 1000)}));
+    out.push_back({{"of", part.of}, {"part", part.name}, {"points", std::move(points)}});
+  }
+  return out;
+}
+
+constexpr std::size_t kMostMarks = 200000, kMostPoints = 4000;
+
+plan::LaidMark read_laid_mark(Fields& f) {
+  plan::LaidMark out;
+  const std::string of = f.text("of");
+  const std::string name = f.text("part");
+  const std::span<const media::Part> all = media::all_parts();
+  const auto part = std::find_if(all.begin(), all.end(), [&](const media::Part& p) { return p.of == of && p.name == name; });
+  if (part == all.end()) f.fail("part", std::string("\"").append(of).append(" ").append(name).append("\" is no part"));
+  out.part = part == all.end() ? 0 : static_cast<int>(part - all.begin());
+  const json& points = f.array("points");
+  if (points.empty() || points.size() > kMostPoints) f.fail("points", "must hold from 1 to 4000 entries");
+  for (const json& p : points) {
+    if (f.error()) break;
+    const bool fine = p.is_array() && p.size() == 3 && p[0].is_number() && p[1].is_number() && p[2].is_number() &&
+                      std::abs(p[0].get<double>()) <= 1e4 && std::abs(p[1].get<double>()) <= 1e4 &&
+                      p[2].get<double>() >= 0 && p[2].get<double>() <= 100;
+    if (!fine) {
+      f.fail("points", "must be three numbers each: x and y in mm, and a share of the pressure");
+      break;
+    }
+    out.points.push_back({p[0].get<float>(), p[1].get<float>(), p[2].get<float>(), -1});
+  }
+  if (out.points.empty()) out.points.emplace_back();
+  return out;
+}
+
 json laid_to_json(const std::vector<plan::LaidPass>& laid, const media::Collection& c) {
   json out = json::array();
   for (const plan::LaidPass& l : laid) {
@@ -223,6 +269,7 @@ json laid_to_json(const std::vector<plan::LaidPass>& laid, const media::Collecti
                   {"note", l.note},
                   {"at", l.at_s},
                   {"parts", parts}};
+    if (l.finishing) entry["finishing"] = laid_marks_to_json(l.marks);
     if (l.stick >= 0) entry["stick"] = c.sticks[static_cast<std::size_t>(l.stick)].id;
     if (l.coat) {
       entry["coat"] = coat_to_json(l.coat->how);
@@ -243,6 +290,8 @@ plan::LaidPass read_laid_pass(Fields& f, const media::Collection& c) {
   l.note = f.text("note", "");
   l.at_s = static_cast<std::int64_t>(f.number("at", 0, 1e12, 0));
   if (l.kind == PassKind::stroke || f.has("stick")) l.stick = read_stick(f, c);
+  l.finishing = f.has("finishing");
+  if (l.finishing) f.each("finishing", kMostMarks, [&](Fields& m) { l.marks.push_back(read_laid_mark(m)); });
   if (f.has("coat")) {
     Fields coat = f.object("coat");
     l.coat = plan::LaidCoat{read_coat(coat), coat.lab("wanted")};
@@ -314,6 +363,8 @@ json plan_options_to_json(const plan::PlanOptions& p, const media::Collection& c
           {"order", p.order_by_hand},
           {"laid", laid_to_json(p.laid, c)},
           {"sitting_minutes", p.sitting_minutes},
+          {"pencils", p.most_pencils},
+          {"left_handed", p.left_handed},
           {"pace", {{"by_medium", paces_to_json(p.pace)}, {"brush", p.pace.brush}}},
           {"fit", plan::name(p.fit)},
           {"must_have", ids_of(p.wishes.must_have, c)},
@@ -334,6 +385,8 @@ void read_plan_options(Fields& f, plan::PlanOptions& p, const media::Collection&
   read_laid(f, p, c);
   if (f.has("order")) p.order_by_hand = f.texts("order");
   p.sitting_minutes = f.number("sitting_minutes", plan::kSittingLimit_minutes, 90);
+  if (f.has("pencils")) p.most_pencils = f.count("pencils", plan::kPencilsLimit);
+  p.left_handed = f.flag("left_handed", false);
   p.most_strokes = f.has("strokes") ? f.count("strokes", plan::kStrokesLimit) : 2;
   p.hand = f.number("hand", plan::kHandLimit, p.hand);
   if (is_number(f.json(), "wish_passes")) p.wish_passes = f.count("wish_passes", plan::kPassesLimit);

@@ -34,6 +34,21 @@ std::vector<Delicate> delicate_passes(const RehearsalInput& in, double off) {
   return out;
 }
 
+/// Marks beside where they should lie, as far as a hand misses with each part; one that is as steady as `kUsual` misses
+/// by what the table of parts says.
+void miss(plan::Plan& plan, const Hand& hand) {
+  constexpr double kUsual = 0.15;
+  Random random(hand.seed ^ 0x3A7B5ULL);
+  for (plan::MarkedPass& pass : plan.marks.passes) {
+    for (plan::LaidMark& mark : pass.marks) {
+      const double by = plan::part_of(mark).miss_mm * hand.off / kUsual;
+      const auto dx = static_cast<float>(by * normal(random));
+      const auto dy = static_cast<float>(by * normal(random));
+      for (plan::MarkPoint& p : mark.points) p.x_mm += dx, p.y_mm += dy;
+    }
+  }
+}
+
 }  // namespace
 
 plan::Plan painted_by(const plan::Plan& plan, const Hand& hand) {
@@ -66,7 +81,8 @@ std::vector<colour::Lab> strip_by(const plan::Plan& plan, const media::Paper& pa
 }
 
 board::BoardImage board_by(const RehearsalInput& in, const board::BoardMap& map, const Hand& hand) {
-  const plan::Plan painted = painted_by(*in.plan, hand);
+  plan::Plan painted = painted_by(*in.plan, hand);
+  if (hand.off > 0) miss(painted, hand);
   const int all = static_cast<int>(painted.passes.size());
   return board::paint(map, painted, all, *in.paper, *in.collection, *in.parameters);
 }

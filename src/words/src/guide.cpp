@@ -187,6 +187,13 @@ QString band_at(double at, double angle_deg) {
   return at < 0.5 ? Passages::tr("at the left") : Passages::tr("at the right");
 }
 
+/// Marks over what lies there, not touches of colour.
+bool refines(const plan::Passage& p, const Job& job) {
+  const auto first = job.plan.passes.begin() + p.first;
+  return p.last >= p.first && std::all_of(first, job.plan.passes.begin() + p.last + 1,
+                                          [](const plan::Pass& pass) { return pass.finishing; });
+}
+
 }  // namespace
 
 QString short_title(const plan::Passage& p, const Job& job) {
@@ -210,7 +217,7 @@ QString short_title(const plan::Passage& p, const Job& job) {
     case PassageKind::place:
       return short_place_title(p, job);
     case PassageKind::accents:
-      return Passages::tr("Accents and highlights");
+      return refines(p, job) ? Passages::tr("Refine what is small") : Passages::tr("Accents and highlights");
     case PassageKind::step_back:
       return Passages::tr("Step back");
     case PassageKind::restate:
@@ -231,7 +238,8 @@ QString title(const plan::Passage& p, const Job& job) {
     case PassageKind::lights:
       return with_places(short_title(p, job), p, job);
     case PassageKind::accents:
-      return with_places(Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
+      return with_places(
+          refines(p, job) ? short_title(p, job) : Passages::tr("Accents and highlights, crisp and unrubbed"), p, job);
     case PassageKind::place:
       return place_title(p, job);
     case PassageKind::drawing:
@@ -271,6 +279,8 @@ QString finished_when(const plan::Passage& p, const Job& job) {
                               : Passages::tr("Finished when %1 stands against what is beside it as on the Board.")
                                     .arg(mass_called(p.masses.front(), job));
     case PassageKind::accents:
+      if (refines(p, job))
+        return Passages::tr("Finished when one more mark changes nothing that is seen from two steps away.");
       return Passages::tr("Finished when they catch the eye; one more would be too many.");
     case PassageKind::step_back:
       return Passages::tr(

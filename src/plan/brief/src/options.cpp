@@ -79,6 +79,7 @@ Status check(const PlanOptions& options, std::size_t sticks) {
       {"hand", options.hand, kHandLimit},
       {"presses, light", options.presses.light, kLightPressLimit},
       {"presses, firm", options.presses.firm, kFirmPressLimit},
+      {"pencils", 1.0 * options.most_pencils, kPencilsLimit},
       {"passes", 1.0 * options.wish_passes.value_or(1), kPassesLimit},
       {"time", options.wish_minutes.value_or(kMinutesLimit.least), kMinutesLimit},
       {"pace", options.pace.brush, kPaceLimit},

@@ -22,7 +22,7 @@ std::vector<Stroke> laid_on(const std::vector<LaidPass>& laid, const TargetPlan&
   for (const LaidPass& p : laid) {
     const auto part =
         std::find_if(p.parts.begin(), p.parts.end(), [&](const LaidPass::Part& here) { return lies_on(here, target); });
-    if (part == p.parts.end() || p.skipped) continue;
+    if (part == p.parts.end() || p.skipped || p.finishing) continue;
     fixed = fixed || p.kind == PassKind::fix;
     if (p.kind != PassKind::stroke) continue;
     out.push_back({p.stick, part->pressure > 0 ? part->pressure : p.pressure, p.technique, fixed,

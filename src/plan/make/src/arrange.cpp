@@ -1,11 +1,25 @@
 // SPDX-License-Identifier: MIT
 #include <algorithm>
+#include <cmath>
 
 #include "make/plan.h"
 #include "price/price.h"
 
 namespace yd::plan {
 namespace {
+
+/// To a hundredth of a millimetre and a thousandth of the pressure, as a project keeps them.
+std::vector<LaidMark> as_saved(std::vector<LaidMark> marks) {
+  constexpr float kPlace = 100, kShare = 1000;
+  for (LaidMark& m : marks) {
+    for (MarkPoint& p : m.points) {
+      p.x_mm = std::round(p.x_mm * kPlace) / kPlace;
+      p.y_mm = std::round(p.y_mm * kPlace) / kPlace;
+      p.share = std::round(p.share * kShare) / kShare;
+    }
+  }
+  return marks;
+}
 
 /// Passes that are done, as passes of this plan.
 std::vector<Pass> laid_passes(const Plan& plan, const std::vector<LaidPass>& laid, double fix_minutes) {
@@ -25,6 +39,7 @@ std::vector<Pass> laid_passes(const Plan& plan, const std::vector<LaidPass>& lai
       p.dry_minutes = facts(plan.coats[static_cast<std::size_t>(p.underpaint)].how.medium).dry_minutes;
     }
     p.skipped = l.skipped;
+    p.finishing = p.accent = l.finishing;
     p.plane = subject::Plane::background;
     for (std::size_t t = 0; t < plan.targets.size(); ++t) {
       const auto part = std::find_if(l.parts.begin(), l.parts.end(), [&](const LaidPass::Part& here) {
@@ -76,12 +91,13 @@ void add_finishing(Order& order, std::span<const Pass> finishing) {
     p.number = place + 1;
     for (int before = 0; before < place; ++before) {
       const Pass& b = order.passes[static_cast<std::size_t>(before)];
-      const bool meet = std::find_first_of(b.masses.begin(), b.masses.end(), p.masses.begin(), p.masses.end()) !=
-                        b.masses.end();
+      const bool meet =
+          std::find_first_of(b.masses.begin(), b.masses.end(), p.masses.begin(), p.masses.end()) != b.masses.end();
       if (b.kind == PassKind::stroke && (meet || b.finishing)) order.edges.push_back({before, place, Rule::built_up});
     }
-    p.reason.kind = PassReason::Kind::rule;
-    p.reason.edge = {place - 1, place, Rule::built_up};
+    const bool built = !order.edges.empty() && order.edges.back().after == place;
+    p.reason.kind = built ? PassReason::Kind::rule : PassReason::Kind::furthest;
+    if (built) p.reason.edge = order.edges.back();
     p.reason.in_hand = place > 0 && order.passes.back().stick == p.stick;
     order.passes.push_back(std::move(p));
   }
@@ -101,12 +117,18 @@ void time_by_marks(Order& order, const MarkingInput& marking, const Marking& mar
 }
 
 /// Passes as marks, with finishing passes after them and the minutes they take.
-void mark_passes(Plan& plan, Order& order, MarkingInput in) {
+void mark_passes(Plan& plan, Order& order, MarkingInput in, std::optional<int> wish_passes) {
   in.targets = plan.targets;
   in.passes = order.passes;
   in.coats = plan.coats;
   in.tray = plan.tray;
   plan.marks = mark_out(in);
+  if (wish_passes) {  // the first are worth most
+    const std::size_t body = order.passes.size();
+    const auto most = static_cast<std::size_t>(std::max(0, *wish_passes - static_cast<int>(body)));
+    plan.marks.finishing.resize(std::min(plan.marks.finishing.size(), most));
+    plan.marks.passes.resize(body + plan.marks.finishing.size());
+  }
   add_finishing(order, plan.marks.finishing);
   time_by_marks(order, in, plan.marks);
 }
@@ -120,8 +142,12 @@ MarkingInput marking_for(const subject::Subject& subject, const media::Paper& pa
   out.sticks = collection.sticks;
   out.parameters = &parameters;
   out.sheet_cm2 = options.sheet_cm2;
+  out.hand = options.hand;
   out.pace = options.pace;
   out.wish_minutes = options.wish_minutes;
+  out.left_handed = options.left_handed;
+  out.most_pencils = options.most_pencils;
+  for (const LaidPass& l : options.laid) out.given.push_back(l.marks);
   return out;
 }
 
@@ -155,6 +181,9 @@ std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> lai
       const Coat& coat = plan.coats[static_cast<std::size_t>(p.underpaint)];
       l.coat = LaidCoat{coat.how, coat.wanted};
     }
+    l.finishing = p.finishing;
+    const auto place = static_cast<std::size_t>(&p - plan.passes.data());
+    if (p.finishing && place < plan.marks.passes.size()) l.marks = as_saved(plan.marks.passes[place].marks);
     l.skipped = mark->state == PassMark::State::skipped;
     l.note = mark->note;
     l.at_s = mark->at_s;
@@ -188,7 +217,7 @@ std::vector<RestOfShade> rest_of(const Plan& plan, std::span<const char> behind)
     for (std::size_t i = 0; i < plan.passes.size(); ++i) {
       const Pass& p = plan.passes[i];
       const bool over = p.laid || p.skipped || (i < behind.size() && behind[i] != 0);
-      if (over || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+      if (over || p.finishing || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
       if (p.kind == PassKind::fix) fixed = true;
       if (p.kind != PassKind::stroke) continue;
       rest.strokes.push_back({p.stick, pressure_on(p, target), p.technique, fixed, level_on(p, target)});
@@ -219,7 +248,7 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   plan.broken.clear();
   if (!options.order_by_hand.empty()) plan.broken = reorder(order, options.order_by_hand);
   for (Pass& p : order.passes) p.purpose = purpose_of(p, plan.targets, collection.sticks);
-  mark_passes(plan, order, marking_for(subject, paper, collection, parameters, options));
+  mark_passes(plan, order, marking_for(subject, paper, collection, parameters, options), options.wish_passes);
   plan.passes = std::move(order.passes);
   plan.edges = std::move(order.edges);
   plan.conflicts = std::move(order.conflicts);
@@ -248,7 +277,7 @@ Plan with_marks_at(Plan plan, const subject::Subject& subject, const media::Pape
   order.sequence = std::move(plan.sequence);
   MarkingInput marking = marking_for(subject, paper, collection, parameters, options);
   marking.price = price;
-  mark_passes(plan, order, std::move(marking));
+  mark_passes(plan, order, std::move(marking), options.wish_passes);
   plan.passes = std::move(order.passes);
   plan.edges = std::move(order.edges);
   plan.sequence = std::move(order.sequence);

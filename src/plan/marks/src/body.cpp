@@ -26,7 +26,7 @@ int pile_of(const MarkingInput& in, PileTree& tree, std::size_t target, const Ch
   for (std::size_t i = 0; i < in.passes.size(); ++i) {
     const Pass& p = in.passes[i];
     const bool changed = change != nullptr && change->pass == i;
-    if (p.skipped || (!changed && !on(p, target))) continue;
+    if (p.skipped || p.finishing || (!changed && !on(p, target))) continue;
     if (p.kind == PassKind::coat && pile == 0) pile = tree.coated(p.underpaint + 1);
     if (p.kind == PassKind::fix) pile = tree.fixed(pile);
     if (p.kind != PassKind::stroke) continue;
@@ -41,7 +41,7 @@ int pile_of(const MarkingInput& in, PileTree& tree, std::size_t target, const Ch
 int graded_pile(const MarkingInput& in, PileTree& tree, std::size_t own, std::size_t other, double share) {
   int pile = 0;
   for (const Pass& p : in.passes) {
-    if (p.skipped) continue;
+    if (p.skipped || p.finishing) continue;
     const bool here = on(p, own);
     if (p.kind == PassKind::coat && here && pile == 0) pile = tree.coated(p.underpaint + 1);
     if (p.kind == PassKind::fix && here) pile = tree.fixed(pile);
@@ -91,7 +91,7 @@ std::vector<Tells> what_passes_tell(const MarkingInput& in, PileTree& tree) {
   std::vector<Tells> out(in.passes.size());
   for (std::size_t i = 0; i < in.passes.size(); ++i) {
     const Pass& p = in.passes[i];
-    if (p.kind != PassKind::stroke || p.skipped) continue;
+    if (p.kind != PassKind::stroke || p.skipped || p.finishing) continue;
     const bool rubbed = p.technique == Technique::rubbed;
     for (std::size_t t = 0; t < in.targets.size(); ++t) {
       const colour::Din99o whole = tree.seen(pile_of(in, tree, t, nullptr));
@@ -190,6 +190,7 @@ MarkedPass body_marks(const MarkingInput& in, const Reading& r, const Pass& pass
   Filling how;
   how.gain = &gain;
   how.pressure = &pressure;
+  how.hand = in.hand;
   how.price = price;
   how.left_handed = in.left_handed;
   how.press = [&](std::size_t pixel) { return pressed(r, pass, pixel); };

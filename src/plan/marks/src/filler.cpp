@@ -62,7 +62,9 @@ class Filler {
     if (how_.pressure == nullptr) return std::min(g * area, how_.most);
     const float want = (*how_.pressure)[pixel];
     if (g <= 0 || want <= 0) return -area * on_top(g * pressure, anyway_);
-    return std::min(area * on_top(g, anyway_), how_.most) - area * on_top(g * (pressure - want) / want, anyway_);
+    // Pressed a little off is no worse than the hand makes it.
+    const float unsteady = std::hypot(anyway_, static_cast<float>(how_.hand) * g);
+    return std::min(area * on_top(g, anyway_), how_.most) - area * on_top(g * (pressure - want) / want, unsteady);
   }
 
   /// What a disc there adds to the mark in hand.

@@ -17,6 +17,7 @@ struct Filling {
   /// Pressure that is wanted, by pixel; null: whatever the mark has. A mark has that of its path and spoils as far as it
   /// is off beside it. What it takes away and spoils then counts on top of what is off anyway.
   const std::vector<float>* pressure = nullptr;
+  double hand = 0;         ///< how far off a pressure is anyway, as a share of it
   float most = 1e9F;       ///< a gain of a pixel is worth at most
   double price = 10;       ///< of a second, in the same
   bool left_handed = false;

@@ -47,7 +47,12 @@ class Marker {
     out.passes.resize(in_.passes.size());
     parallel::each(in_.passes.size(), [&](std::size_t i) {
       const Pass& p = in_.passes[i];
-      if (p.kind == PassKind::stroke && !p.skipped) out.passes[i] = body_marks(in_, reading, p, tells_[i], price);
+      if (p.finishing) {
+        if (i < in_.given.size()) out.passes[i].marks = in_.given[i];
+        for (const LaidMark& m : out.passes[i].marks) out.passes[i].seconds += seconds_of(m);
+      } else if (p.kind == PassKind::stroke && !p.skipped) {
+        out.passes[i] = body_marks(in_, reading, p, tells_[i], price);
+      }
     });
     Canvas canvas(tree_, reading.grid);
     out.target = reading.target;

@@ -35,7 +35,7 @@ struct Habit {
 Habit habit_of(const subject::Mass& mass) {
   constexpr double kSky_deg = 8;
   const bool level = mass.surface == subject::Surface::water || mass.surface == subject::Surface::reflection;
-  if (level) return {0, true};
+  if (level && mass.surface_said) return {0, true};  // a guess must not turn a dune into a pond
   return mass.surface == subject::Surface::sky ? Habit{kSky_deg, false} : Habit{};
 }
 

@@ -18,7 +18,7 @@ constexpr std::array<int, 3> kSteps{5, 10, 16};  // light, middle, firm, in sixt
 constexpr double kBroadest_mm = 9.5;             // what refines
 constexpr int kMostFinishing = 8;
 constexpr std::size_t kPointedTried = 8;
-constexpr float kFarOff = 3;                     // DIN99o from which a place is looked at for colours
+constexpr float kFarOff = 3;  // DIN99o from which a place is looked at for colours
 
 /// One stick at one pressure with one part.
 struct Tool {
@@ -41,6 +41,10 @@ class Refining {
       const auto best = std::max_element(tools_.begin(), tools_.end(),
                                          [](const Tool& p, const Tool& q) { return p.promises < q.promises; });
       if (best == tools_.end() || best->promises <= pass_) return;
+      if (!may_take(best->stick)) {
+        best->promises = 0;
+        continue;
+      }
       if (best->looked < laid) {
         look_again(best->stick, best->step, laid);
         continue;
@@ -55,6 +59,12 @@ class Refining {
 
  private:
   const media::Stick& stick(int s) const { return in_.sticks[static_cast<std::size_t>(s)]; }
+
+  /// Whether another stick that is not in the tray may be taken, or this one is in the hand anyway.
+  bool may_take(int s) const {
+    if (std::find(in_.tray.begin(), in_.tray.end(), s) != in_.tray.end()) return true;
+    return pencils_.count(s) > 0 || static_cast<int>(pencils_.size()) < in_.most_pencils;
+  }
 
   void make_tools() {
     std::set<int> sticks(in_.tray.begin(), in_.tray.end());
@@ -74,7 +84,8 @@ class Refining {
   std::vector<int> pointed() {
     std::vector<int> all;
     for (std::size_t s = 0; s < in_.sticks.size(); ++s)
-      if (media::facts(in_.sticks[s].medium).draws_lines() && media::at_hand(in_.sticks[s])) all.push_back(static_cast<int>(s));
+      if (media::facts(in_.sticks[s].medium).draws_lines() && media::at_hand(in_.sticks[s]))
+        all.push_back(static_cast<int>(s));
     std::vector<colour::Din99o> own;
     for (const int s : all) own.push_back(colour::to_din99o(stick(s).lab));
     std::vector<double> wins(all.size(), 0);
@@ -104,7 +115,7 @@ class Refining {
   /// Of each pile on the canvas, one that is like it; -1 for those that are near enough to what is wanted as they lie.
   void group() {
     constexpr double kAlike = 6, kTooth = 0.15;  // DIN99o, share
-    constexpr double kNearEnough = 1.2;         // DIN99o on average
+    constexpr double kNearEnough = 1.2;          // DIN99o on average
     PileTree& tree = canvas_.tree();
     alike_.assign(tree.size(), -1);
     struct Like {
@@ -131,60 +142,91 @@ class Refining {
       if (of[p] != nullptr && of[p]->off > kNearEnough * of[p]->area) alike_[p] = of[p]->pile;
   }
 
-  /// What a stroke of the stick takes away, by pixel.
-  std::vector<float> gains(int s, int step, bool exactly = false) {
+  /// What a stroke does to a pile.
+  struct Done {
+    colour::Din99o now, then;
+    enum class State : std::uint8_t { unknown, laid, barred } state = State::unknown;
+  };
+
+  Done done_to(int pile, int s, int step) {
     PileTree& tree = canvas_.tree();
+    Done out;
+    out.now = tree.seen(pile);
+    const int like = alike_[static_cast<std::size_t>(pile)];
+    const bool full = media::facts(stick(s).medium).draws_lines() && tree.pile(pile).tooth_left() < prices().mark.tooth;
+    out.state = full || like < 0 ? Done::State::barred : Done::State::laid;
+    if (out.state == Done::State::barred) return out;
+    // A stroke does to a pile about what it does to one that looks like it and has as much tooth: the more it covers,
+    // the less of the difference below is left.
+    const colour::Din99o then = tree.seen(tree.laid(like, s, step));
+    const colour::Din99o was = tree.seen(like);
+    const float own = colour::distance_squared(colour::to_din99o(stick(s).lab), was);
+    const float covers = own > 1 ? std::min(1.0F, std::sqrt(colour::distance_squared(then, was) / own)) : 0.5F;
+    const float left = 1 - covers;
+    out.then = {then.l + left * (out.now.l - was.l), then.a + left * (out.now.a - was.a),
+                then.b + left * (out.now.b - was.b)};
+    return out;
+  }
+
+  /// What a stroke of the stick takes away, on every n-th pixel each way, DIN99o.
+  cv::Mat gains(int s, int step, int every) {
     if (alike_.empty()) group();
-    const colour::Din99o masstone = colour::to_din99o(stick(s).lab);
-    const bool point = media::facts(stick(s).medium).draws_lines();
-    struct Known {
-      colour::Din99o now, then;
-      char state = 0;  // 0: not looked at, 1: may be laid, 2: not
-    };
-    std::vector<Known> known(tree.size());
-    std::vector<float> out(r_.target.size());
-    const auto* wanted = r_.wanted.ptr<cv::Vec3f>();
-    for (std::size_t i = 0; i < out.size(); ++i) {
-      const int pile = canvas_.piles().data[i];
-      Known& k = known[static_cast<std::size_t>(pile)];
-      if (k.state == 0) {
-        const int like = alike_[static_cast<std::size_t>(pile)];
-        const bool full = point && tree.pile(pile).tooth_left() < prices().mark.tooth;
-        k.state = full || like < 0 ? 2 : 1;
-        k.now = tree.seen(pile);
-        if (k.state == 1 && exactly) k.then = tree.seen(tree.laid(pile, s, step));
-        if (k.state == 1 && !exactly) {
-          // A stroke does to a pile about what it does to one that looks like it and has as much tooth.
-          const colour::Din99o& then = tree.seen(tree.laid(like, s, step));
-          const colour::Din99o& was = tree.seen(like);
-          // The more the stroke covers, the less of the difference below is left.
-          const float own = colour::distance_squared(masstone, was);
-          const float covers = own > 1 ? std::min(1.0F, std::sqrt(colour::distance_squared(then, was) / own)) : 0.5F;
-          const float left = 1 - covers;
-          k.then = {then.l + left * (k.now.l - was.l), then.a + left * (k.now.a - was.a),
-                    then.b + left * (k.now.b - was.b)};
-        }
+    std::vector<Done> known(canvas_.tree().size());
+    const int w = (r_.grid.width + every - 1) / every, h = (r_.grid.height + every - 1) / every;
+    cv::Mat out(h, w, CV_32F);
+    for (int y = 0; y < h; ++y) {
+      const auto* wanted = r_.wanted.ptr<cv::Vec3f>(y * every);
+      for (int x = 0; x < w; ++x) {
+        const int pile = canvas_.piles().at(x * every, y * every);
+        Done& k = known[static_cast<std::size_t>(pile)];
+        if (k.state == Done::State::unknown) k = done_to(pile, s, step);
+        const cv::Vec3f& c = wanted[x * every];
+        const colour::Din99o here{c[0], c[1], c[2]};
+        out.at<float>(y, x) = k.state == Done::State::barred ? -1
+                                                             : std::sqrt(colour::distance_squared(here, k.now)) -
+                                                                   std::sqrt(colour::distance_squared(here, k.then));
       }
-      const colour::Din99o w{wanted[i][0], wanted[i][1], wanted[i][2]};
-      out[i] = k.state == 2 ? -1
-                            : std::sqrt(colour::distance_squared(w, k.now)) -
-                                  std::sqrt(colour::distance_squared(w, k.then));
+    }
+    return out;
+  }
+
+  /// The same on every pixel, each pile by itself where the stroke may help.
+  cv::Mat exact_gains(int s, int step) {
+    constexpr float kHopeless = -0.5F;
+    cv::Mat out = gains(s, step, 1);
+    PileTree& tree = canvas_.tree();
+    std::vector<char> helped(alike_.size(), 0);
+    for (std::size_t i = 0; i < canvas_.piles().size(); ++i)
+      if (out.ptr<float>()[i] > kHopeless) helped[static_cast<std::size_t>(canvas_.piles().data[i])] = 1;
+    std::vector<colour::Din99o> then(helped.size());
+    for (std::size_t p = 0; p < helped.size(); ++p)
+      if (helped[p] != 0) then[p] = tree.seen(tree.laid(static_cast<int>(p), s, step));
+    const auto* wanted = r_.wanted.ptr<cv::Vec3f>();
+    for (std::size_t i = 0; i < canvas_.piles().size(); ++i) {
+      const int pile = canvas_.piles().data[i];
+      if (helped[static_cast<std::size_t>(pile)] == 0) continue;
+      const colour::Din99o here{wanted[i][0], wanted[i][1], wanted[i][2]};
+      out.ptr<float>()[i] = std::sqrt(colour::distance_squared(here, tree.seen(pile))) -
+                            std::sqrt(colour::distance_squared(here, then[static_cast<std::size_t>(pile)]));
     }
     return out;
   }
 
   /// What all the tools of a stick at a pressure promise: where the mean over a mark's width is worth its time.
   void look_again(int s, int step, int laid) {
-    std::vector<float> gain = gains(s, step);
-    cv::Mat map(r_.grid.height, r_.grid.width, CV_32F, gain.data());
-    map = map.mul(r_.weight, r_.px_mm2());
+    constexpr int kEvery = 2;
+    cv::Mat map = gains(s, step, kEvery);
+    cv::Mat weight;
+    cv::resize(r_.weight, weight, map.size(), 0, 0, cv::INTER_NEAREST);
+    const double px_mm2 = kEvery * kEvery * r_.px_mm2();
+    map = map.mul(weight, px_mm2);
     for (Tool& t : tools_) {
       if (t.stick != s || t.step != step) continue;
       const media::Part& part = media::all_parts()[static_cast<std::size_t>(t.part)];
       constexpr double kLong = 5;  // widths
       const double area = part.width_mm * part.width_mm * kLong;
-      const auto costs = static_cast<float>(price_ * part.seconds(kLong * part.width_mm) / area * r_.px_mm2());
-      const int side = std::max(1, static_cast<int>(std::lround(part.width_mm * r_.grid.px_per_mm)));
+      const double costs = price_ * part.seconds(kLong * part.width_mm) / area * px_mm2;
+      const int side = std::max(1, static_cast<int>(std::lround(part.width_mm * r_.grid.px_per_mm / kEvery)));
       cv::Mat mean;
       cv::blur(map, mean, cv::Size(side, side));
       mean -= costs;
@@ -195,7 +237,8 @@ class Refining {
   }
 
   bool lay(const Tool& tool) {
-    const std::vector<float> gain = gains(tool.stick, tool.step, true);
+    const cv::Mat exact = exact_gains(tool.stick, tool.step);
+    const std::vector<float> gain(exact.begin<float>(), exact.end<float>());
     std::vector<char> laid(gain.size(), 0);
     Filling how;
     how.gain = &gain;
@@ -211,6 +254,7 @@ class Refining {
     const double takes = minutes_of(in_, pass, marked.seconds) + SequenceProblem{}.change_minutes;
     if (takes > minutes_) return false;
     minutes_ -= takes;
+    if (std::find(in_.tray.begin(), in_.tray.end(), tool.stick) == in_.tray.end()) pencils_.insert(tool.stick);
     canvas_.lay(pass, marked.marks);
     alike_.clear();
     out_.passes.push_back(std::move(marked));
@@ -245,6 +289,7 @@ class Refining {
       out.masses.push_back(target.mass);
       out.plane = std::min(out.plane, in_.subject->masses[static_cast<std::size_t>(target.mass)].plane);
     }
+    out.pressures.assign(out.targets.size(), out.pressure);
     std::sort(out.masses.begin(), out.masses.end());
     out.masses.erase(std::unique(out.masses.begin(), out.masses.end()), out.masses.end());
     return out;
@@ -258,6 +303,7 @@ class Refining {
   Marking& out_;
   double pass_ = 0;
   std::vector<Tool> tools_;
+  std::set<int> pencils_;   ///< that were taken besides the tray
   std::vector<int> alike_;  ///< piles of the canvas as it lay when it was last grouped
 };
 

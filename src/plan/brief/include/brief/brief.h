@@ -25,6 +25,7 @@ inline constexpr Limit kStrokesLimit{1, kMostStrokes, true};
 inline constexpr Limit kPassesLimit{1, 1000, true};
 inline constexpr Limit kMinutesLimit{5, 1e5};
 inline constexpr Limit kSittingLimit_minutes{15, 600};
+inline constexpr Limit kPencilsLimit{0, 60, true};
 inline constexpr Limit kTrayPriceLimit{0, 10};
 
 /// What is wished of a plan's recipes.
@@ -45,11 +46,13 @@ struct Brief {
   bool operator==(const Brief&) const = default;
 };
 
-/// What is wished of the order in which recipes are laid.
+/// What is wished of the order in which recipes are laid, and of the marks.
 struct Arrangement {
   Course course = Course::far_to_near;
   std::vector<std::string> order_by_hand;  ///< signatures of passes, in the artist's order; empty: the planner's
   double sitting_minutes = 90;             ///< wished length of a session at the easel, 15 to 600
+  int most_pencils = 6;      ///< pencils and hard sticks besides the tray that finishing marks may take, 0 to 60
+  bool left_handed = false;  ///< marks are laid from the right
   bool operator==(const Arrangement&) const = default;
 };
 

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "coat/underpaint.h"
+#include "marks/mark.h"
 #include "order/passes.h"
 #include "recipe/target.h"
 
@@ -47,6 +48,8 @@ struct LaidPass {
   std::string note;
   std::int64_t at_s = 0;  ///< when it was done, seconds since 1970
   std::vector<Part> parts;
+  bool finishing = false;       ///< marks over whatever lies there, no layer of these parts
+  std::vector<LaidMark> marks;  ///< of a finishing pass, and only of one: others follow from the shades
   bool operator==(const LaidPass&) const = default;
 };
 

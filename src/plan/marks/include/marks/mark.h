@@ -15,12 +15,14 @@ struct MarkPoint {
   float x_mm = 0, y_mm = 0;   ///< from the upper left of the picture
   float share = 1;            ///< of the pressure that its pass has on `target`; of no target: of the pass's own
   std::int16_t target = -1;   ///< the shade that the hand follows here; -1: whatever lies there
+  bool operator==(const MarkPoint&) const = default;
 };
 
 /// A stroke of one part of one stick along a path, or of what rubs.
 struct LaidMark {
   int part = 0;                   ///< place in media::all_parts()
   std::vector<MarkPoint> points;  ///< one: a dab
+  bool operator==(const LaidMark&) const = default;
 };
 
 /// The marks of one pass, in the order they are laid; what rubs comes after what is rubbed.

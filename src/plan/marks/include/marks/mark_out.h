@@ -23,10 +23,13 @@ struct MarkingInput {
   std::span<const int> tray;  ///< finishing marks are made with these, and with what draws lines
   const optics::Parameters* parameters = nullptr;
   double sheet_cm2 = 1200;
+  double hand = 0.15;  ///< how far off a pressure is, as a share of it
   Pace pace{};
   std::optional<double> wish_minutes{};  ///< for all of it; none: as long as it is worth
   std::optional<double> price{};         ///< of a second, instead of a wish
   bool left_handed = false;
+  int most_pencils = 6;                   ///< besides the tray
+  std::vector<std::vector<LaidMark>> given{};  ///< of a pass by place: marks that lie there already; none: to be made
 };
 
 /// What a hand lays.

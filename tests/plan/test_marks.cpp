@@ -49,6 +49,15 @@ colour::Lab mean_of(const board::BoardImage& board, int left, int top, int right
 
 job::Studio studio() { return {&trial::paper(), &trial::shipped_collection(), &trial::parameters()}; }
 
+/// With marks; `price` of a second, 0: as long as it is worth, or wished.
+plan::Plan marked(const subject::Subject& s, const plan::PlanOptions& options, double price = 0) {
+  Observer observer;
+  plan::Plan out =
+      plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).value();
+  return plan::with_marks_at(std::move(out), s, trial::paper(), trial::shipped_collection(), trial::parameters(),
+                             options, price);
+}
+
 double seen(const plan::Plan& plan, const subject::Subject& s, double sheet_cm2) {
   const board::BoardMap map = job::guided(plan, s, studio(), sheet_cm2).map;
   return board::figures_of(plan, s, job::board_of(map, plan, studio()), sheet_cm2).seen.mean;
@@ -61,7 +70,7 @@ class TestMarks : public QObject {
  private slots:
   void initTestCase() {
     subject_ = trial::bands_and_patches();
-    plan_ = trial::small_plan(subject_, trial::shipped_collection(), 10);
+    plan_ = marked(subject_, trial::options_with(10));
   }
 
   // Plane geometry: a band as wide as the part, and a little more at both ends; a dab is a disc.
@@ -181,7 +190,7 @@ class TestMarks : public QObject {
     for (colour::LabPixel& p : image.data) p = {58, 14, 26};
     Observer observer;
     const auto even = subject::read_subject(std::move(image), {0.2, 8}, observer).value();
-    const plan::Plan plan = trial::small_plan(even, trial::shipped_collection(), 6);
+    const plan::Plan plan = marked(even, trial::options_with(6));
     const board::BoardMap map = job::guided(plan, even, studio(), 1200).map;
     const board::BoardImage board = job::board_of(map, plan, studio());
     const colour::Lab middle = mean_of(board, 60, 40, 240, 180);
@@ -207,7 +216,7 @@ class TestMarks : public QObject {
   }
 
   void the_same_plan_has_the_same_marks() {
-    const plan::Plan again = trial::small_plan(subject_, trial::shipped_collection(), 10);
+    const plan::Plan again = marked(subject_, trial::options_with(10));
     QCOMPARE(again.marks.passes.size(), plan_.marks.passes.size());
     for (std::size_t i = 0; i < again.marks.passes.size(); ++i) {
       const auto& p = again.marks.passes[i].marks;
@@ -223,14 +232,11 @@ class TestMarks : public QObject {
   }
 
   void a_wish_for_time_is_met_and_more_time_is_no_worse() {
-    Observer observer;
     double last = 1e9;
     for (const double minutes : {60.0, 120.0, 240.0}) {
       plan::PlanOptions options = trial::options_with(10);
       options.wish_minutes = minutes;
-      const plan::Plan plan =
-          plan::make_plan(subject_, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer)
-              .value();
+      const plan::Plan plan = marked(subject_, options);
       QVERIFY2(plan::minutes_of(plan) <= 1.001 * minutes, qPrintable(QString::number(plan::minutes_of(plan))));
       const double now = seen(plan, subject_, options.sheet_cm2);
       QVERIFY2(now <= last + 0.05, qPrintable(QString("%1 after %2").arg(now).arg(last)));
@@ -251,17 +257,12 @@ class TestMarks : public QObject {
 
   // Common practice, no published source: the size of the sheet decides what can be said.
   void a_larger_sheet_has_no_less() {
-    Observer observer;
     plan::PlanOptions small = trial::options_with(10);
     small.sheet_cm2 = 150;
     plan::PlanOptions large = trial::options_with(10);
     large.sheet_cm2 = 2400;
-    const auto made = [&](const plan::PlanOptions& o) {
-      return plan::make_plan(subject_, trial::paper(), trial::shipped_collection(), trial::parameters(), o, observer)
-          .value();
-    };
     // Seen from as far, each at its own size.
-    QVERIFY(seen(made(large), subject_, 1200) <= seen(made(small), subject_, 1200) + 0.02);
+    QVERIFY(seen(marked(subject_, large), subject_, 1200) <= seen(marked(subject_, small), subject_, 1200) + 0.02);
   }
 
  private:

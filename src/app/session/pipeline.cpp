@@ -109,7 +109,6 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   out->guide = std::move(done.guide);
   out->map = std::move(done.map);
   out->figures = done.figures;
-  out->painted = std::move(done.painted);
   out->finished = to_image(done.board);
   if (out->plan.work) out->next = plan::stick_to_get(out->plan.work->problem(), out->plan.work->tray.sticks);
   return PlannedPtr(out);
@@ -122,12 +121,11 @@ Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Paramet
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>(*planned);
   out->plan = std::move(plan).value();
-  // The order of passes tells on the sheet, and how large it is on their marks.
-  out->painted =
-      std::make_shared<const board::Painted>(out->map, out->plan, *out->paper, *out->collection, parameters);
-  const board::BoardImage last = out->painted->after(static_cast<int>(out->plan.passes.size()));
-  out->finished = to_image(last);
-  out->figures = board::figures_of(out->plan, *out->subject, last, options.sheet_cm2);
+  // Where each colour shows, and so the Board, are those of the recipes; the figure hangs on how large it is seen.
+  const job::Studio studio{out->paper.get(), out->collection.get(), &parameters};
+  if (options.sheet_cm2 != planned->options.sheet_cm2)
+    out->figures =
+        board::figures_of(out->plan, *out->subject, job::board_of(out->map, out->plan, studio), options.sheet_cm2);
   plan::mark_delicate(out->plan, *out->paper, out->collection->sticks, parameters, options.hand);
   out->guide =
       plan::make_guide({&out->plan, out->subject.get(), out->paper.get(), out->collection->sticks, options.sheet_cm2});

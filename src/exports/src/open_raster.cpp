@@ -4,7 +4,6 @@
 #include <QCoreApplication>
 #include <QXmlStreamWriter>
 
-#include "board/painted.h"
 #include "exports/pass_words.h"
 #include "formats/archive.h"
 #include "pictures/screen.h"
@@ -85,8 +84,9 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
     layers.append({name, file, at, visible});
     entries[file.toStdString()] = pictures::png(image);
   };
-  const board::Painted painted(p.map, p.plan, p.paper, p.collection, p.parameters);
-  const auto board_at = [&](int passes) { return painted.after(passes); };
+  const auto board_at = [&](int passes) {
+    return board::paint(p.map, p.plan, passes, p.paper, p.collection, p.parameters);
+  };
   board::BoardImage before = board_at(0);
   add(Printed::tr("Bare paper"), pictures::to_image(before), {}, true);
   const int all = static_cast<int>(p.plan.passes.size());

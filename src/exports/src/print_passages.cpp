@@ -2,7 +2,6 @@
 #include <algorithm>
 #include <numeric>
 
-#include "board/painted.h"
 #include "board/where.h"
 #include "exports/mark_painter.h"
 #include "exports/pass_words.h"
@@ -93,7 +92,8 @@ class PassagePrinter {
     page_.down(picture_height() + 1);
     page_.line(Printed::tr("Where: darker is firmer"), 0, kPictures, 8.5);
     page_.down(14);
-    page_.picture(small(painted_.after(passage.last + 1)), QRectF(0, page_.y(), kPictures, picture_height()));
+    page_.picture(small(board::paint(p_.map, p_.plan, passage.last + 1, p_.paper, p_.collection, p_.parameters)),
+                  QRectF(0, page_.y(), kPictures, picture_height()));
     page_.down(picture_height() + 1);
     page_.line(Printed::tr("The Board after it"), 0, kPictures, 8.5);
     page_.down(16);
@@ -151,7 +151,6 @@ class PassagePrinter {
 
   PageWriter& page_;
   const PlanView& p_;
-  const board::Painted painted_{p_.map, p_.plan, p_.paper, p_.collection, p_.parameters};
   double x_;
 };
 

@@ -217,8 +217,9 @@ json laid_marks_to_json(const std::vector<plan::LaidMark>& marks) {
     const media::Part& part = plan::part_of(m);
     json points = json::array();
     for (const plan::MarkPoint& p : m.points)
-      points.push_back(json::array({rounded(static_cast<double>(p.x_mm), 100), rounded(static_cast<double>(p.y_mm), 100),
-                                    rounded(static_cast<double>(p.share), 1000)}));
+      points.push_back(
+          json::array({rounded(static_cast<double>(p.x_mm), 100), rounded(static_cast<double>(p.y_mm), 100),
+                       rounded(static_cast<double>(p.share), 1000)}));
     out.push_back({{"of", part.of}, {"part", part.name}, {"points", std::move(points)}});
   }
   return out;
@@ -231,8 +232,13 @@ plan::LaidMark read_laid_mark(Fields& f) {
   const std::string of = f.text("of");
   const std::string name = f.text("part");
   const std::span<const media::Part> all = media::all_parts();
-  const auto part = std::find_if(all.begin(), all.end(), [&](const media::Part& p) { return p.of == of && p.name == name; });
-  if (part == all.end()) f.fail("part", std::string("\"").append(of).append(" ").append(name).append("\" is no part"));
+  const auto part =
+      std::find_if(all.begin(), all.end(), [&](const media::Part& p) { return p.of == of && p.name == name; });
+  if (part == all.end()) {
+    std::string known;
+    for (const media::Part& p : all) known.append(known.empty() ? "" : ", ").append(p.of).append(" ").append(p.name);
+    f.fail("part", "\"" + of + " " + name + "\" is none of: " + known);
+  }
   out.part = part == all.end() ? 0 : static_cast<int>(part - all.begin());
   const json& points = f.array("points");
   if (points.empty() || points.size() > kMostPoints) f.fail("points", "must hold from 1 to 4000 entries");

@@ -1,14 +1,36 @@
 // SPDX-License-Identifier: MIT
 #include "job/finished.h"
 
+#include <algorithm>
+
 #include "advice/delicate.h"
 
 namespace yd::job {
+
+namespace {
+
+/// The shade of a pixel is the one that the hand follows there.
+void follow_marks(board::BoardMap& map, const plan::Marking& marks) {
+  const auto& followed = marks.target;
+  if (followed.size() == 0) return;
+  auto& shade = map.target;
+  for (int y = 0; y < shade.height; ++y) {
+    const int v = std::min(followed.height - 1, y * followed.height / shade.height);
+    for (int x = 0; x < shade.width; ++x) {
+      const int u = std::min(followed.width - 1, x * followed.width / shade.width);
+      shade.at(x, y) = static_cast<std::uint16_t>(followed.at(u, v));
+    }
+  }
+  map.blended.clear();
+}
+
+}  // namespace
 
 Guided guided(const plan::Plan& plan, const subject::Subject& subject, const Studio& studio, double sheet_cm2) {
   Guided out;
   out.guide = plan::make_guide({&plan, &subject, studio.paper, studio.collection->sticks, sheet_cm2});
   out.map = board::make_map(subject, plan, *studio.paper, out.guide.touches);
+  follow_marks(out.map, plan.marks);
   return out;
 }
 
@@ -25,9 +47,7 @@ Finished finished(plan::Plan& plan, const subject::Subject& subject, const Studi
   plan::mark_delicate(plan, *studio.paper, studio.collection->sticks, *studio.parameters, options.hand);
   Finished out;
   static_cast<Guided&>(out) = guided(plan, subject, studio, options.sheet_cm2);
-  out.painted = std::make_shared<const board::Painted>(out.map, plan, *studio.paper, *studio.collection,
-                                                       *studio.parameters);
-  out.board = out.painted->after(static_cast<int>(plan.passes.size()));
+  out.board = board_of(out.map, plan, studio);
   out.figures = board::figures_of(plan, subject, out.board, options.sheet_cm2);
   return out;
 }

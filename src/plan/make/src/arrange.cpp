@@ -248,7 +248,7 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   plan.broken.clear();
   if (!options.order_by_hand.empty()) plan.broken = reorder(order, options.order_by_hand);
   for (Pass& p : order.passes) p.purpose = purpose_of(p, plan.targets, collection.sticks);
-  mark_passes(plan, order, marking_for(subject, paper, collection, parameters, options), options.wish_passes);
+  plan.marks = {};  // of another order or sheet; with_marks_at makes them
   plan.passes = std::move(order.passes);
   plan.edges = std::move(order.edges);
   plan.conflicts = std::move(order.conflicts);
@@ -276,7 +276,7 @@ Plan with_marks_at(Plan plan, const subject::Subject& subject, const media::Pape
   std::erase_if(order.edges, [&](const Edge& e) { return e.before >= given || e.after >= given; });
   order.sequence = std::move(plan.sequence);
   MarkingInput marking = marking_for(subject, paper, collection, parameters, options);
-  marking.price = price;
+  if (price > 0) marking.price = price;
   mark_passes(plan, order, std::move(marking), options.wish_passes);
   plan.passes = std::move(order.passes);
   plan.edges = std::move(order.edges);

@@ -9,7 +9,7 @@
 namespace yd::plan {
 namespace {
 
-constexpr float kLeastTells = 0.5F;   // DIN99o that a stroke of a recipe counts at least: the plan wants it
+constexpr float kLeastTells = 0.5F;  // DIN99o that a stroke of a recipe counts at least: the plan wants it
 
 bool on(const Pass& p, std::size_t target) {
   return std::binary_search(p.targets.begin(), p.targets.end(), static_cast<int>(target));
@@ -113,7 +113,7 @@ std::vector<Tells> what_passes_tell(const MarkingInput& in, PileTree& tree) {
 namespace {
 
 /// The pressure that a hand which follows the shades has at a pixel: it grades from one to the other.
-double graded_pressure(const Reading& r, const Pass& pass, std::size_t pixel) {
+double graded_pressure(const SheetReading& r, const Pass& pass, std::size_t pixel) {
   const std::int16_t own = r.target.data[pixel];
   const std::int16_t other = r.towards.data[pixel];
   const float f = other < 0 ? 0 : r.share.data[pixel];
@@ -121,14 +121,14 @@ double graded_pressure(const Reading& r, const Pass& pass, std::size_t pixel) {
          f * (other >= 0 && on(pass, static_cast<std::size_t>(other)) ? pressure_on(pass, other) : 0);
 }
 
-std::vector<float> pressures(const Reading& r, const Pass& pass) {
+std::vector<float> pressures(const SheetReading& r, const Pass& pass) {
   std::vector<float> out(r.target.size());
   for (std::size_t i = 0; i < out.size(); ++i) out[i] = static_cast<float>(graded_pressure(r, pass, i));
   return out;
 }
 
 /// The same as a point of a path has it.
-MarkPoint pressed(const Reading& r, const Pass& pass, std::size_t pixel) {
+MarkPoint pressed(const SheetReading& r, const Pass& pass, std::size_t pixel) {
   const std::int16_t own = r.target.data[pixel];
   const std::int16_t shade = on(pass, static_cast<std::size_t>(own)) ? own : r.towards.data[pixel];
   MarkPoint out;
@@ -139,7 +139,7 @@ MarkPoint pressed(const Reading& r, const Pass& pass, std::size_t pixel) {
 }
 
 /// What the pass takes away where it lies.
-std::vector<float> gains(const Reading& r, const std::vector<float>& tells) {
+std::vector<float> gains(const SheetReading& r, const std::vector<float>& tells) {
   std::vector<float> out(r.target.size());
   for (std::size_t i = 0; i < out.size(); ++i) {
     out[i] = tells[static_cast<std::size_t>(r.target.data[i])];
@@ -161,7 +161,7 @@ double seconds_mm2(const media::Part& part) {
 
 /// Parts from broad to fine: what a broad mark covers is worth no more than it would cost to cover it with the next
 /// finer part, so it stays clear of where it spoils.
-void fill_broad_to_fine(const Reading& r, std::span<const int> parts, const Filling& how, std::vector<char>& laid,
+void fill_broad_to_fine(const SheetReading& r, std::span<const int> parts, const Filling& how, std::vector<char>& laid,
                         std::vector<LaidMark>& marks) {
   for (std::size_t k = 0; k < parts.size(); ++k) {
     Filling mine = how;
@@ -182,7 +182,8 @@ double seconds_in(std::span<const LaidMark> marks) {
 
 }  // namespace
 
-MarkedPass body_marks(const MarkingInput& in, const Reading& r, const Pass& pass, const Tells& tells, double price) {
+MarkedPass body_marks(const MarkingInput& in, const SheetReading& r, const Pass& pass, const Tells& tells,
+                      double price) {
   MarkedPass out;
   const std::vector<float> gain = gains(r, tells.laid);
   std::vector<char> laid(gain.size(), 0);

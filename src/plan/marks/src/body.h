@@ -20,7 +20,7 @@ std::vector<ShadeMade> shades_made(const MarkingInput& input, PileTree& tree);
 std::vector<Tells> what_passes_tell(const MarkingInput& input, PileTree& tree);
 
 /// Marks of a pass over the shades that it is laid on.
-MarkedPass body_marks(const MarkingInput& input, const Reading& reading, const Pass& pass, const Tells& tells,
+MarkedPass body_marks(const MarkingInput& input, const SheetReading& reading, const Pass& pass, const Tells& tells,
                       double price);
 
 }  // namespace yd::plan

@@ -11,9 +11,9 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kSeedEvery = 0.7;   // widths
-constexpr double kStep = 0.4;        // widths
-constexpr double kStraight = 0.75;   // cosine of the sharpest turn from step to step
+constexpr double kSeedEvery = 0.7;  // widths
+constexpr double kStep = 0.4;       // widths
+constexpr double kStraight = 0.75;  // cosine of the sharpest turn from step to step
 constexpr int kSweeps = 2;
 
 /// One place on a path, pixels.
@@ -23,7 +23,7 @@ struct Stop {
 
 class Filler {
  public:
-  Filler(const Reading& r, int part, const Filling& how, std::vector<char>& laid)
+  Filler(const SheetReading& r, int part, const Filling& how, std::vector<char>& laid)
       : r_(r),
         how_(how),
         laid_(laid),
@@ -40,8 +40,7 @@ class Filler {
     for (int sweep = 0; sweep < kSweeps; ++sweep) {
       const double from = (sweep == 0 ? 0.5 : 1.0) * every;
       for (double y = from; y < r_.grid.height; y += every) {
-        for (double x = from; x < r_.grid.width; x += every)
-          try_from(how_.left_handed ? r_.grid.width - x : x, y);
+        for (double x = from; x < r_.grid.width; x += every) try_from(how_.left_handed ? r_.grid.width - x : x, y);
       }
     }
     return std::move(out_);
@@ -172,7 +171,7 @@ class Filler {
     out_.marks.push_back(std::move(mark));
   }
 
-  const Reading& r_;
+  const SheetReading& r_;
   const Filling& how_;
   std::vector<char>& laid_;
   const media::Part& part_;
@@ -189,7 +188,7 @@ class Filler {
 
 }  // namespace
 
-Filled fill(const Reading& reading, int part, const Filling& how, std::vector<char>& laid) {
+Filled fill(const SheetReading& reading, int part, const Filling& how, std::vector<char>& laid) {
   return Filler(reading, part, how, laid).run();
 }
 

@@ -14,12 +14,12 @@ struct Filling {
   /// What a mark takes away where it lies as firmly as is wanted there, by pixel, DIN99o; below 0 where it spoils, at
   /// full pressure.
   const std::vector<float>* gain = nullptr;
-  /// Pressure that is wanted, by pixel; null: whatever the mark has. A mark has that of its path and spoils as far as it
-  /// is off beside it. What it takes away and spoils then counts on top of what is off anyway.
+  /// Pressure that is wanted, by pixel; null: whatever the mark has. A mark has that of its path and spoils as far as
+  /// it is off beside it. What it takes away and spoils then counts on top of what is off anyway.
   const std::vector<float>* pressure = nullptr;
-  double hand = 0;         ///< how far off a pressure is anyway, as a share of it
-  float most = 1e9F;       ///< a gain of a pixel is worth at most
-  double price = 10;       ///< of a second, in the same
+  double hand = 0;    ///< how far off a pressure is anyway, as a share of it
+  float most = 1e9F;  ///< a gain of a pixel is worth at most
+  double price = 10;  ///< of a second, in the same
   bool left_handed = false;
   /// How the hand presses at a pixel: the share and the shade of a point of the path.
   std::function<MarkPoint(std::size_t)> press;
@@ -38,6 +38,6 @@ struct Filled {
   std::vector<LaidMark> marks;
   double worth = 0;
 };
-Filled fill(const Reading& reading, int part, const Filling& how, std::vector<char>& laid);
+Filled fill(const SheetReading& reading, int part, const Filling& how, std::vector<char>& laid);
 
 }  // namespace yd::plan

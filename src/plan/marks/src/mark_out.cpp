@@ -29,9 +29,9 @@ PileTree tree_for(const MarkingInput& in) {
 }
 
 /// Marks at one price after another, over what is the same at all of them.
-class Marker {
+class MarkingOut {
  public:
-  explicit Marker(const MarkingInput& in)
+  explicit MarkingOut(const MarkingInput& in)
       : in_(in),
         tree_(tree_for(in)),
         thin_(read_sheet(*in.subject, in.targets, grid_for(in))),
@@ -40,7 +40,7 @@ class Marker {
 
   /// `most_minutes`: nothing is begun beyond them.
   Marking at(double price, double most_minutes) {
-    Reading reading = thin_;
+    SheetReading reading = thin_;
     broaden(reading, in_.targets, made_, price);
     Marking out;
     out.grid = reading.grid;
@@ -64,7 +64,7 @@ class Marker {
  private:
   const MarkingInput& in_;
   PileTree tree_;
-  Reading thin_;
+  SheetReading thin_;
   std::vector<ShadeMade> made_;
   std::vector<Tells> tells_;
 };
@@ -89,8 +89,7 @@ void lay(Canvas& canvas, const Pass& pass, std::span<const LaidMark> marks, cons
 
 double minutes_of(const MarkingInput& in, const Pass& pass, double seconds) {
   if (pass.kind != PassKind::stroke || pass.laid) return pass.laid ? 0 : pass.minutes;
-  return prices().minutes.take_up +
-         seconds / 60 * in.pace.of(in.sticks[static_cast<std::size_t>(pass.stick)].medium);
+  return prices().minutes.take_up + seconds / 60 * in.pace.of(in.sticks[static_cast<std::size_t>(pass.stick)].medium);
 }
 
 double minutes_of(const MarkingInput& in, const Marking& marking) {
@@ -104,17 +103,18 @@ double minutes_of(const MarkingInput& in, const Marking& marking) {
 }
 
 Marking mark_out(const MarkingInput& in) {
-  constexpr int kTries = 5;
-  constexpr double kSteep = 2;     // about how the price falls with the minutes
-  constexpr double kClose = 0.93;  // of the time that was wished: near enough
-  Marker marker(in);
+  constexpr int kTries = 6;
+  constexpr double kSteep = 2;  // about how the price falls with the minutes
+  constexpr double kAim = 0.95;
+  constexpr double kClose = 0.9;  // of the time that was wished: near enough
+  MarkingOut marking(in);
   double price = in.price.value_or(prices().mark.second);
-  if (in.price || !in.wish_minutes) return marker.at(price, 1e9);
+  if (in.price || !in.wish_minutes) return marking.at(price, 1e9);
   const double wish = *in.wish_minutes;
   Marking best;
   double best_minutes = -1;
   for (int n = 0; n < kTries; ++n) {
-    Marking tried = marker.at(price, wish);
+    Marking tried = marking.at(price, wish);
     const double minutes = minutes_of(in, tried);
     const bool fits = minutes <= wish;
     const bool better = best_minutes < 0 || (fits ? best_minutes > wish || minutes > best_minutes
@@ -124,7 +124,7 @@ Marking mark_out(const MarkingInput& in) {
       best_minutes = minutes;
     }
     if (fits && minutes >= kClose * wish) break;
-    const double next = std::clamp(price * std::pow(minutes / (0.97 * wish), kSteep), kLeastPrice, kGreatestPrice);
+    const double next = std::clamp(price * std::pow(minutes / (kAim * wish), kSteep), kLeastPrice, kGreatestPrice);
     if (next == price) break;
     price = next;
   }

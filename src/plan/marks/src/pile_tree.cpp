@@ -17,8 +17,13 @@ int PileTree::step_of(double pressure) {
 
 PileTree::PileTree(std::vector<const optics::Ground*> grounds, std::span<const media::Stick> sticks,
                    const optics::Parameters& parameters)
-    : sticks_(sticks), parameters_(&parameters), pigments_(sticks.size()), coarse_(sticks.size()), made_(sticks.size(), 0) {
-  for (const optics::Ground* g : grounds) piles_.emplace_back(*g, parameters);
+    : sticks_(sticks),
+      parameters_(&parameters),
+      pigments_(sticks.size()),
+      coarse_(sticks.size()),
+      made_(sticks.size(), 0) {
+  const std::vector<const optics::Ground*> all = std::move(grounds);
+  for (const optics::Ground* g : all) piles_.emplace_back(*g, parameters);
   grounds_ = static_cast<int>(piles_.size());
   colours_.resize(piles_.size());
 }

@@ -12,10 +12,10 @@
 namespace yd::plan {
 namespace {
 
-constexpr double kSeen_mm = 0.7;      // the blur of an eye across the room, as in the figure
-constexpr double kForm_mm = 3;        // over which the way of the form is read
-constexpr double kSlant_deg = 52;     // of a right hand, anticlockwise from level
-constexpr float kFaint = 1.5F;        // squared L* a pixel, below which the form says nothing
+constexpr double kSeen_mm = 0.7;   // the blur of an eye across the room, as in the figure
+constexpr double kForm_mm = 3;     // over which the way of the form is read
+constexpr double kSlant_deg = 52;  // of a right hand, anticlockwise from level
+constexpr float kFaint = 1.5F;     // squared L* a pixel, below which the form says nothing
 
 cv::Mat as_matrix(const subject::LabImage& image) {
   return {image.height, image.width, CV_32FC3, const_cast<colour::LabPixel*>(image.data.data())};
@@ -40,7 +40,7 @@ Habit habit_of(const subject::Mass& mass) {
 }
 
 /// Along the form by the structure tensor (J. Bigun, G. H. Granlund, ICCV 1987), doubled angles averaged.
-cv::Mat ways(const subject::Subject& subject, const Reading& r, std::span<const TargetPlan> targets) {
+cv::Mat ways(const subject::Subject& subject, const SheetReading& r, std::span<const TargetPlan> targets) {
   cv::Mat l, gx, gy;
   cv::extractChannel(scaled(subject.softened, r.grid), l, 0);
   cv::GaussianBlur(l, l, cv::Size(0, 0), 0.5 * r.grid.px_per_mm);
@@ -51,8 +51,8 @@ cv::Mat ways(const subject::Subject& subject, const Reading& r, std::span<const 
   cv::Mat out(r.grid.height, r.grid.width, CV_32FC2);
   parallel::each(r.grid.height, [&](int y) {
     for (int x = 0; x < r.grid.width; ++x) {
-      const Habit habit = habit_of(subject.masses[static_cast<std::size_t>(
-          targets[static_cast<std::size_t>(r.target.at(x, y))].mass)]);
+      const Habit habit =
+          habit_of(subject.masses[static_cast<std::size_t>(targets[static_cast<std::size_t>(r.target.at(x, y))].mass)]);
       const double a = -2 * habit.angle_deg * std::numbers::pi / 180;
       cv::Vec2f v(static_cast<float>(std::cos(a)), static_cast<float>(std::sin(a)));
       if (!habit.always) {
@@ -82,8 +82,8 @@ float off(const colour::Din99o& p, const cv::Vec3f& q) {
 
 }  // namespace
 
-Reading read_sheet(const subject::Subject& subject, std::span<const TargetPlan> targets, const SheetGrid& grid) {
-  Reading r;
+SheetReading read_sheet(const subject::Subject& subject, std::span<const TargetPlan> targets, const SheetGrid& grid) {
+  SheetReading r;
   r.grid = grid;
   r.target = {grid.width, grid.height, 0};
   r.towards = {grid.width, grid.height, -1};
@@ -123,7 +123,7 @@ using Targets = subject::Grid<std::int16_t>;
 /// that most of the square belongs to.
 class Broad {
  public:
-  Broad(const Reading& r, std::span<const TargetPlan> targets, std::span<const ShadeMade> made)
+  Broad(const SheetReading& r, std::span<const TargetPlan> targets, std::span<const ShadeMade> made)
       : r_(r), targets_(targets), made_(made) {}
 
   Targets at(double width_mm) const {
@@ -170,8 +170,7 @@ class Broad {
   static cv::Rect around(const cv::Mat& in, int by) {
     const cv::Rect box = cv::boundingRect(in);
     if (box.empty()) return box;
-    return cv::Rect(box.x - by, box.y - by, box.width + 2 * by, box.height + 2 * by) &
-           cv::Rect(0, 0, in.cols, in.rows);
+    return cv::Rect(box.x - by, box.y - by, box.width + 2 * by, box.height + 2 * by) & cv::Rect(0, 0, in.cols, in.rows);
   }
 
   void shades_at(int mass, int side, const cv::Mat& mass_at, Targets& out) const {
@@ -203,13 +202,13 @@ class Broad {
     }
   }
 
-  const Reading& r_;
+  const SheetReading& r_;
   std::span<const TargetPlan> targets_;
   std::span<const ShadeMade> made_;
 };
 
 /// Connected places of one shade that differ from what is there are taken over where they are worth their marks.
-void take_finer(Targets& now, const Targets& finer, const Reading& r, std::span<const ShadeMade> made,
+void take_finer(Targets& now, const Targets& finer, const SheetReading& r, std::span<const ShadeMade> made,
                 double width_mm, double price) {
   constexpr double kSet_s = 0.8, kSpeed_mm_s = 80;  // of a mark about as wide as these places
   constexpr double kLongest = 8;                    // widths of a mark
@@ -250,7 +249,7 @@ void take_finer(Targets& now, const Targets& finer, const Reading& r, std::span<
 }
 
 /// Which other shade of its mass a place lies towards, and how far.
-void note_between(Reading& r, std::span<const ShadeMade> made) {
+void note_between(SheetReading& r, std::span<const ShadeMade> made) {
   constexpr double kCalm_mm = 3;
   cv::Mat calm;
   cv::blur(r.wanted, calm, cv::Size(1, 1) * (static_cast<int>(std::lround(kCalm_mm * r.grid.px_per_mm)) | 1));
@@ -272,7 +271,7 @@ void note_between(Reading& r, std::span<const ShadeMade> made) {
 
 }  // namespace
 
-void broaden(Reading& r, std::span<const TargetPlan> targets, std::span<const ShadeMade> made, double price) {
+void broaden(SheetReading& r, std::span<const TargetPlan> targets, std::span<const ShadeMade> made, double price) {
   constexpr std::array<double, 6> kBreadths_mm{20, 9, 5, 3, 1.5, 0.9};
   const Broad broad(r, targets, made);
   Targets now = broad.at(kBreadths_mm.front());

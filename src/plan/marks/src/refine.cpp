@@ -14,14 +14,14 @@
 namespace yd::plan {
 namespace {
 
-constexpr std::array<int, 3> kSteps{5, 10, 16};  // light, middle, firm, in sixteenths
-constexpr double kBroadest_mm = 9.5;             // what refines
+constexpr std::array<int, 3> kPresses{5, 10, 16};  // light, middle, firm, in sixteenths
+constexpr double kBroadest_mm = 9.5;               // what refines
 constexpr int kMostFinishing = 8;
 constexpr std::size_t kPointedTried = 8;
 constexpr float kFarOff = 3;  // DIN99o from which a place is looked at for colours
 
 /// One stick at one pressure with one part.
-struct Tool {
+struct Finisher {
   int stick = 0, step = 0, part = 0;
   double promises = 0;  ///< at most about this is gained
   int looked = -1;      ///< how many passes were laid when that was found
@@ -29,7 +29,7 @@ struct Tool {
 
 class Refining {
  public:
-  Refining(const MarkingInput& in, const Reading& r, Canvas& canvas, const Worth& worth, Marking& out)
+  Refining(const MarkingInput& in, const SheetReading& r, Canvas& canvas, const Worth& worth, Marking& out)
       : in_(in), r_(r), canvas_(canvas), price_(worth.price), minutes_(worth.most_minutes), out_(out) {
     const double sheet_mm2 = r.grid.width_mm * r.grid.height_mm;
     pass_ = prices().mark.pass * sheet_mm2 + price_ * 60 * prices().minutes.take_up;
@@ -39,7 +39,7 @@ class Refining {
     make_tools();
     for (int laid = 0; laid < kMostFinishing;) {
       const auto best = std::max_element(tools_.begin(), tools_.end(),
-                                         [](const Tool& p, const Tool& q) { return p.promises < q.promises; });
+                                         [](const Finisher& p, const Finisher& q) { return p.promises < q.promises; });
       if (best == tools_.end() || best->promises <= pass_) return;
       if (!may_take(best->stick)) {
         best->promises = 0;
@@ -72,11 +72,11 @@ class Refining {
     for (const int s : sticks) {
       for (const int part : media::parts_of(stick(s).medium)) {
         if (media::all_parts()[static_cast<std::size_t>(part)].width_mm > kBroadest_mm) continue;
-        for (const int step : kSteps) tools_.push_back({s, step, part, 0, -1});
+        for (const int step : kPresses) tools_.push_back({s, step, part, 0, -1});
       }
     }
     std::set<std::pair<int, int>> asked;
-    for (const Tool& t : tools_)
+    for (const Finisher& t : tools_)
       if (asked.insert({t.stick, t.step}).second) look_again(t.stick, t.step, 0);
   }
 
@@ -87,6 +87,7 @@ class Refining {
       if (media::facts(in_.sticks[s].medium).draws_lines() && media::at_hand(in_.sticks[s]))
         all.push_back(static_cast<int>(s));
     std::vector<colour::Din99o> own;
+    own.reserve(all.size());
     for (const int s : all) own.push_back(colour::to_din99o(stick(s).lab));
     std::vector<double> wins(all.size(), 0);
     constexpr std::size_t kEvery = 7;
@@ -220,7 +221,7 @@ class Refining {
     cv::resize(r_.weight, weight, map.size(), 0, 0, cv::INTER_NEAREST);
     const double px_mm2 = kEvery * kEvery * r_.px_mm2();
     map = map.mul(weight, px_mm2);
-    for (Tool& t : tools_) {
+    for (Finisher& t : tools_) {
       if (t.stick != s || t.step != step) continue;
       const media::Part& part = media::all_parts()[static_cast<std::size_t>(t.part)];
       constexpr double kLong = 5;  // widths
@@ -236,7 +237,7 @@ class Refining {
     }
   }
 
-  bool lay(const Tool& tool) {
+  bool lay(const Finisher& tool) {
     const cv::Mat exact = exact_gains(tool.stick, tool.step);
     const std::vector<float> gain(exact.begin<float>(), exact.end<float>());
     std::vector<char> laid(gain.size(), 0);
@@ -262,7 +263,7 @@ class Refining {
     return true;
   }
 
-  Pass pass_for(const Tool& tool, const std::vector<char>& laid) const {
+  Pass pass_for(const Finisher& tool, const std::vector<char>& laid) const {
     constexpr double kPartOfShade = 0.1, kPartOfPass = 0.05;
     std::map<int, double> by_target;
     double all = 0;
@@ -296,20 +297,20 @@ class Refining {
   }
 
   const MarkingInput& in_;
-  const Reading& r_;
+  const SheetReading& r_;
   Canvas& canvas_;
   double price_;
   double minutes_;  ///< left
   Marking& out_;
   double pass_ = 0;
-  std::vector<Tool> tools_;
+  std::vector<Finisher> tools_;
   std::set<int> pencils_;   ///< that were taken besides the tray
   std::vector<int> alike_;  ///< piles of the canvas as it lay when it was last grouped
 };
 
 }  // namespace
 
-void refine(const MarkingInput& in, const Reading& r, Canvas& canvas, const Worth& worth, Marking& out) {
+void refine(const MarkingInput& in, const SheetReading& r, Canvas& canvas, const Worth& worth, Marking& out) {
   Refining(in, r, canvas, worth, out).run();
 }
 

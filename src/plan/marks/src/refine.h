@@ -14,6 +14,6 @@ struct Worth {
 
 /// Finishing passes over whatever lies there: of one stick with one part at one pressure, the best first, while the
 /// best is worth its minutes. Laid on the canvas and added to `out`.
-void refine(const MarkingInput& input, const Reading& reading, Canvas& canvas, const Worth& worth, Marking& out);
+void refine(const MarkingInput& input, const SheetReading& reading, Canvas& canvas, const Worth& worth, Marking& out);
 
 }  // namespace yd::plan

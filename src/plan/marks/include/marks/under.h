@@ -14,7 +14,7 @@ inline constexpr double kLeastReach_px = 0.6;
 inline constexpr double kBluntEnd_mm = 1.5;
 
 /// From one point of a path to the next, pixels.
-struct Stretch {
+struct Segment {
   double x = 0, y = 0;    ///< where it begins
   double ux = 1, uy = 0;  ///< its way, a unit vector
   double length = 0;
@@ -35,7 +35,7 @@ inline void narrow(double a, double b, double least, double most, double& low, d
 
 /// Calls visit(pixel, nearer the end) for the pixels of a stretch, row by row.
 template <class Visit>
-void under(const Stretch& s, const SheetGrid& grid, const Visit& visit) {
+void under(const Segment& s, const SheetGrid& grid, const Visit& visit) {
   const double ex = s.length * s.ux, ey = s.length * s.uy;
   const int top = std::max(0, static_cast<int>(std::floor(std::min(s.y, s.y + ey) - s.reach)));
   const int bottom = std::min(grid.height - 1, static_cast<int>(std::ceil(std::max(s.y, s.y + ey) + s.reach)));
@@ -67,17 +67,21 @@ void under(const LaidMark& mark, const SheetGrid& grid, const Visit& visit) {
   const double reach = std::max(kLeastReach_px, part_of(mark).width_mm / 2 * grid.px_per_mm);
   const double blunt = std::min(reach, kBluntEnd_mm * grid.px_per_mm);
   const std::size_t last = mark.points.size() - 1;
+  const double whole = length_of(mark) * grid.px_per_mm;
+  double gone = 0;
   for (std::size_t i = 0; i < std::max<std::size_t>(1, last); ++i) {
     const MarkPoint& p = mark.points[i];
     const MarkPoint& q = mark.points[std::min(last, i + 1)];
-    Stretch s;
+    Segment s;
     s.x = p.x_mm * grid.px_per_mm, s.y = p.y_mm * grid.px_per_mm;
     const double dx = q.x_mm * grid.px_per_mm - s.x, dy = q.y_mm * grid.px_per_mm - s.y;
     s.length = std::hypot(dx, dy);
     if (s.length > 0) s.ux = dx / s.length, s.uy = dy / s.length;
     s.reach = reach;
-    s.before = last > 0 && i == 0 ? blunt : reach;
-    s.after = last > 0 && i + 1 == last ? blunt : reach;
+    // Round where it turns, but not beyond the flat ends.
+    s.before = last > 0 ? std::min(reach, gone + blunt) : reach;
+    s.after = last > 0 ? std::min(reach, whole - gone - s.length + blunt) : reach;
+    gone += s.length;
     under(s, grid, [&](std::size_t pixel, bool at_end) { visit(pixel, at_end ? q : p); });
   }
 }

@@ -241,14 +241,16 @@ plan::LaidMark read_laid_mark(Fields& f) {
   }
   out.part = part == all.end() ? 0 : static_cast<int>(part - all.begin());
   const json& points = f.array("points");
-  if (points.empty() || points.size() > kMostPoints) f.fail("points", "must hold from 1 to 4000 entries");
+  if (points.empty()) f.fail("points", "must not be empty");
+  if (points.size() > kMostPoints)
+    f.fail("points", "must hold no more than " + std::to_string(kMostPoints) + " entries");
   for (const json& p : points) {
     if (f.error()) break;
     const bool fine = p.is_array() && p.size() == 3 && p[0].is_number() && p[1].is_number() && p[2].is_number() &&
                       std::abs(p[0].get<double>()) <= 1e4 && std::abs(p[1].get<double>()) <= 1e4 &&
                       p[2].get<double>() >= 0 && p[2].get<double>() <= 100;
     if (!fine) {
-      f.fail("points", "must be three numbers each: x and y in mm, and a share of the pressure");
+      f.fail("points", "must hold 3 numbers, not " + std::to_string(p.size()));
       break;
     }
     out.points.push_back({p[0].get<float>(), p[1].get<float>(), p[2].get<float>(), -1});

@@ -12,7 +12,7 @@ namespace yd::plan {
 namespace {
 
 constexpr double kSeedEvery = 0.7;  // widths
-constexpr double kStep = 0.4;       // widths
+constexpr double kStride = 0.4;     // widths
 constexpr double kStraight = 0.75;  // cosine of the sharpest turn from step to step
 constexpr int kSweeps = 2;
 
@@ -97,7 +97,7 @@ class Filler {
 
   /// From a place along the form one way, while it gains.
   void go(Stop from, double way, double& gained, double& length, std::vector<Stop>& path) {
-    const double step = std::max(1.0, kStep * width_);
+    const double step = std::max(1.0, kStride * width_);
     const double step_mm = step / r_.grid.px_per_mm;
     double dx = 0, dy = 0;
     int poor = 0;

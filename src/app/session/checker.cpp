@@ -96,8 +96,7 @@ void Checker::simulate(std::uint64_t seed) {
     const plan::Plan painted = standin::painted_by(p.plan, hand);
     const check::DoneWork work(painted, done, *p.paper, *p.collection, p.parameters);
     const int all = static_cast<int>(work.plan().passes.size());
-    const board::BoardImage board =
-        board::paint(p.map, work.plan(), all, *p.paper, *p.collection, p.parameters);
+    const board::BoardImage board = board::paint(p.map, work.plan(), all, *p.paper, *p.collection, p.parameters);
     standin::Sheet sheet(p.paper->lab);
     if (strip) sheet.strip = standin::strip_by(p.plan, *p.paper, *p.collection, p.parameters, hand);
     const auto taken = standin::photograph(board, sheet, standin::handheld(seed));

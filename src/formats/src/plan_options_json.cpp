@@ -250,7 +250,7 @@ plan::LaidMark read_laid_mark(Fields& f) {
                       std::abs(p[0].get<double>()) <= 1e4 && std::abs(p[1].get<double>()) <= 1e4 &&
                       p[2].get<double>() >= 0 && p[2].get<double>() <= 100;
     if (!fine) {
-      f.fail("points", "must hold 3 numbers, not " + std::to_string(p.size()));
+      f.fail("points", "must hold " + std::to_string(3) + " numbers, not " + std::to_string(p.size()));
       break;
     }
     out.points.push_back({p[0].get<float>(), p[1].get<float>(), p[2].get<float>(), -1});

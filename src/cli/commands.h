@@ -18,9 +18,9 @@ struct WorkArguments {
   std::optional<std::string> coat;  ///< underpainting medium
   std::optional<std::string> coat_colours;
   std::optional<int> sticks, strokes, masses;
-  std::optional<int> passes;                  ///< about how many are wished
-  std::optional<double> time_minutes;         ///< how long the work may take
-  std::optional<int> pencils;                 ///< besides the tray
+  std::optional<int> passes;           ///< about how many are wished
+  std::optional<double> time_minutes;  ///< how long the work may take
+  std::optional<int> pencils;          ///< besides the tray
   bool left_handed = false;
   std::optional<double> hand;                 ///< how far off a pressure is, as a share of it
   std::optional<double> width_cm, height_cm;  ///< of the sheet
@@ -35,9 +35,9 @@ struct WorkArguments {
 };
 
 struct PlanArguments : WorkArguments {
-  bool reach = false;  ///< say why targets are out of reach and what would help
-  std::string marks_file;       ///< every mark, as JSON
-  bool curve_time = false;      ///< likeness over time
+  bool reach = false;       ///< say why targets are out of reach and what would help
+  std::string marks_file;   ///< every mark, as JSON
+  bool curve_time = false;  ///< likeness over time
   std::string board_file;
   std::string masses_file;
   std::string things_map_file;  ///< numbers as grey

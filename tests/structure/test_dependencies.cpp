@@ -8,8 +8,8 @@
 
 namespace {
 
-const QStringList kRooms{"price", "recipe", "craft",  "coat", "search", "tray", "order",
-                         "marks", "brief", "assign", "finish", "make", "advice", "guide"};
+const QStringList kRooms{"price", "recipe", "craft",  "coat",   "search", "tray",   "order",
+                         "marks", "brief",  "assign", "finish", "make",   "advice", "guide"};
 const QStringList kCore =
     QStringList{"support", "parallel", "fit", "colour", "optics", "media", "subject"} + kRooms +
     QStringList{"board", "job", "printed", "standin", "check", "calibrate", "swatches", "practice"};

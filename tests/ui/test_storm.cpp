@@ -166,11 +166,13 @@ class TestStorm : public QObject {
     p.plan.by_hand.assign(20000, {0, {{0, 0.5, plan::Technique::laid}}});
     QTest::newRow("20,000 recipes by hand") << p << false;
     p = good_project();
-    p.plan.laid.assign(50000, {plan::PassKind::stroke, 0, 0.5, {}, 0, {}, false, "", 0, {{0, subject::Role::dark}}, false, {}});
+    p.plan.laid.assign(
+        50000, {plan::PassKind::stroke, 0, 0.5, {}, 0, {}, false, "", 0, {{0, subject::Role::dark}}, false, {}});
     QTest::newRow("50,000 laid passes") << p << false;
     p = good_project();
     for (int i = 0; i < 40; ++i)
-      p.plan.laid.push_back({plan::PassKind::stroke, 0, 1, {}, i, {}, false, "", 0, {{0, subject::Role::dark}}, false, {}});
+      p.plan.laid.push_back(
+          {plan::PassKind::stroke, 0, 1, {}, i, {}, false, "", 0, {{0, subject::Role::dark}}, false, {}});
     QTest::newRow("forty strokes on one place") << p << true;
     p = good_project();
     p.paper.tooth = {0.05, 5, 0};

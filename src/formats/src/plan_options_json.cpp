@@ -225,7 +225,7 @@ json laid_marks_to_json(const std::vector<plan::LaidMark>& marks) {
   return out;
 }
 
-constexpr std::size_t kMostMarks = 200000, kMostPoints = 4000;
+constexpr std::size_t kMostMarks = 200000, kMostMarkPoints = 4000;
 
 plan::LaidMark read_laid_mark(Fields& f) {
   plan::LaidMark out;
@@ -242,8 +242,8 @@ plan::LaidMark read_laid_mark(Fields& f) {
   out.part = part == all.end() ? 0 : static_cast<int>(part - all.begin());
   const json& points = f.array("points");
   if (points.empty()) f.fail("points", "must not be empty");
-  if (points.size() > kMostPoints)
-    f.fail("points", "must hold no more than " + std::to_string(kMostPoints) + " entries");
+  if (points.size() > kMostMarkPoints)
+    f.fail("points", "must hold no more than " + std::to_string(kMostMarkPoints) + " entries");
   for (const json& p : points) {
     if (f.error()) break;
     const bool fine = p.is_array() && p.size() == 3 && p[0].is_number() && p[1].is_number() && p[2].is_number() &&

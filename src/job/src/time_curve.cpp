@@ -13,8 +13,8 @@ Result<std::vector<TimePoint>> time_curve(const plan::Plan& plan, const subject:
   const board::BoardMap map = guided(plan, subject, studio, options.sheet_cm2).map;
   for (std::size_t i = 0; i < kPrices.size(); ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "curve", "stopped"};
-    const plan::Plan marked = plan::with_marks_at(plan, subject, *studio.paper, *studio.collection, *studio.parameters,
-                                                  options, kPrices[i]);
+    const plan::Plan marked =
+        plan::with_marks_at(plan, subject, *studio.paper, *studio.collection, *studio.parameters, options, kPrices[i]);
     TimePoint point;
     point.minutes = plan::minutes_of(marked);
     for (const plan::MarkedPass& p : marked.marks.passes) point.marks += static_cast<int>(p.marks.size());

@@ -24,7 +24,8 @@ Part read_part(Fields& f) {
   row.least_pressure = f.number("least_pressure", 0, 1);
   row.reason = f.text("reason");
   if (row.name.empty()) f.fail("part", "must not be empty");
-  if (row.of != kRubbing && !medium_by_name(row.of)) f.fail("of", std::string("\"").append(row.of).append("\" is no medium"));
+  const auto medium = medium_by_name(row.of);
+  if (row.of != kRubbing && !medium) f.fail("of", medium.error().what);
   return row;
 }
 
@@ -39,13 +40,14 @@ Result<PartTable> load_parts(const std::filesystem::path& file) {
   top.each("parts", kMostParts, [&](Fields& f) {
     Part row = read_part(f);
     const auto same = [&](const Part& p) { return p.of == row.of && p.name == row.name; };
-    if (std::any_of(out.begin(), out.end(), same)) f.fail("part", std::string("\"").append(row.of).append(" ").append(row.name).append("\" stands twice"));
+    if (std::any_of(out.begin(), out.end(), same))
+      f.fail("part", std::string("\"").append(row.of).append(" ").append(row.name).append("\" stands twice"));
     out.push_back(std::move(row));
   });
   if (top.error()) return *top.error();
   for (const Medium m : all_media()) {
     if (std::none_of(out.begin(), out.end(), [&](const Part& p) { return p.of == name(m); }))
-      return bad_value(file.string(), std::string("\"").append(name(m)).append("\" has no part that touches the sheet"));
+      return bad_value(file.string(), std::string("\"").append(name(m)).append("\" is missing"));
   }
   return out;
 }

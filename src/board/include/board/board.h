@@ -64,8 +64,8 @@ using BoardImage = subject::Grid<colour::Rgb8>;
 /// One look-up a pixel, and one more for everything that is blended into it.
 BoardImage render(const BoardMap& map, const Palette& palette);
 
-/// The sheet once the first `passes` passes are done, as their marks make it; `map` gives the grain. A plan without marks
-/// is shown shade by shade.
+/// The sheet once the first `passes` passes are done, as their marks make it; `map` gives the grain. A plan without
+/// marks is shown shade by shade.
 BoardImage paint(const BoardMap& map, const plan::Plan& plan, int passes, const media::Paper& paper,
                  const media::Collection& collection, const optics::Parameters& parameters,
                  colour::Illuminant light = colour::Illuminant::d50);

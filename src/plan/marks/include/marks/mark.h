@@ -12,9 +12,9 @@ namespace yd::plan {
 
 /// A place on the path of a mark.
 struct MarkPoint {
-  float x_mm = 0, y_mm = 0;   ///< from the upper left of the picture
-  float share = 1;            ///< of the pressure that its pass has on `target`; of no target: of the pass's own
-  std::int16_t target = -1;   ///< the shade that the hand follows here; -1: whatever lies there
+  float x_mm = 0, y_mm = 0;  ///< from the upper left of the picture
+  float share = 1;           ///< of the pressure that its pass has on `target`; of no target: of the pass's own
+  std::int16_t target = -1;  ///< the shade that the hand follows here; -1: whatever lies there
   bool operator==(const MarkPoint&) const = default;
 };
 

@@ -28,7 +28,7 @@ struct MarkingInput {
   std::optional<double> wish_minutes{};  ///< for all of it; none: as long as it is worth
   std::optional<double> price{};         ///< of a second, instead of a wish
   bool left_handed = false;
-  int most_pencils = 6;                   ///< besides the tray
+  int most_pencils = 6;                        ///< besides the tray
   std::vector<std::vector<LaidMark>> given{};  ///< of a pass by place: marks that lie there already; none: to be made
 };
 

@@ -3,7 +3,6 @@
 
 #include "board/board.h"
 #include "board/figures.h"
-#include "board/painted.h"
 #include "guide/guide.h"
 #include "media/collection.h"
 #include "media/paper.h"
@@ -34,7 +33,6 @@ board::BoardImage board_of(const board::BoardMap& map, const plan::Plan& plan, c
 
 /// A plan as it is shown, told and exported: the same figures for everyone who asks.
 struct Finished : Guided {
-  std::shared_ptr<const board::Painted> painted;
   board::BoardImage board;  ///< after the last pass
   board::Figures figures;
 };

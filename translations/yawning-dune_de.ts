@@ -5292,6 +5292,38 @@
             <source>Correct that field and try again.</source>
             <translation>Dieses Feld berichtigen und noch einmal versuchen.</translation>
         </message>
+        <message>
+            <source>Space when the marks that are lit are laid; → when the pass is done, ← goes back, S leaves it out.</source>
+            <translation>Leertaste, wenn die hellen Striche liegen; → wenn der Durchgang fertig ist, ← geht zurück, S lässt ihn aus.</translation>
+        </message>
+        <message>
+            <source>Another half hour takes the difference from %1 to %2.</source>
+            <translation>Eine halbe Stunde mehr bringt den Unterschied von %1 auf %2.</translation>
+        </message>
+        <message>
+            <source>Another half hour would not be seen.</source>
+            <translation>Eine halbe Stunde mehr sähe man nicht.</translation>
+        </message>
+        <message>
+            <source>%1 Up to %2 every hour shows; beyond it buys little.</source>
+            <translation>%1 Bis %2 sieht man jede Stunde; darüber bringt sie wenig.</translation>
+        </message>
+        <message>
+            <source>the next marks, then the next pass</source>
+            <translation>die nächsten Striche, dann der nächste Durchgang</translation>
+        </message>
+        <message>
+            <source>marks before, marks next</source>
+            <translation>Striche davor, Striche danach</translation>
+        </message>
+        <message>
+            <source>→</source>
+            <translation>→</translation>
+        </message>
+        <message>
+            <source>the pass is done</source>
+            <translation>der Durchgang ist fertig</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::AdviceSection</name>
@@ -6363,6 +6395,14 @@
             <source>No voice installed</source>
             <translation>Keine Stimme installiert</translation>
         </message>
+        <message>
+            <source>Now %1 of %2: %3. %4 of marks left in this pass.</source>
+            <translation>Jetzt %1 von %2: %3. Noch %4 Striche in diesem Durchgang.</translation>
+        </message>
+        <message>
+            <source>Next marks (space)</source>
+            <translation>Nächste Striche (Leertaste)</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::EaselWork</name>
@@ -7167,6 +7207,10 @@
             <source>dust</source>
             <translation>Staub</translation>
         </message>
+        <message>
+            <source>Likeness over time</source>
+            <translation>Ähnlichkeit mit der Zeit</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::LightSection</name>
@@ -7468,6 +7512,10 @@
         <message>
             <source>On its side: what hangs, and reflections</source>
             <translation>Auf der Seite: was schief hängt, und Spiegelungen</translation>
+        </message>
+        <message>
+            <source>Marks of the pass, as outlines</source>
+            <translation>Striche des Durchgangs als Umrisse</translation>
         </message>
     </context>
     <context>
@@ -9133,6 +9181,26 @@
             <source>What is wished of the plan</source>
             <translation>Was vom Plan gewünscht wird</translation>
         </message>
+        <message>
+            <source>1 1/2 hours</source>
+            <translation>1 1/2 Stunden</translation>
+        </message>
+        <message>
+            <source>3 hours</source>
+            <translation>3 Stunden</translation>
+        </message>
+        <message>
+            <source>6 hours</source>
+            <translation>6 Stunden</translation>
+        </message>
+        <message>
+            <source>10 hours</source>
+            <translation>10 Stunden</translation>
+        </message>
+        <message>
+            <source>20 hours</source>
+            <translation>20 Stunden</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::WorkDetails</name>
@@ -9490,6 +9558,37 @@
             <source>%1 marks: %2</source>
             <translation>%1 Striche: %2</translation>
         </message>
+        <message>
+            <source>beside the tray</source>
+            <translation>neben der Ablage</translation>
+        </message>
+        <message>
+            <source>foam</source>
+            <translation>Schaumstoff</translation>
+        </message>
+        <message>
+            <source>stump</source>
+            <translation>Wischer</translation>
+        </message>
+        <message>
+            <source>rubber tip</source>
+            <translation>Gummispitze</translation>
+        </message>
+        <message>
+            <source>%1 s</source>
+            <translation>%1 s</translation>
+        </message>
+        <message>
+            <source>%1: %2, %3</source>
+            <translation>%1: %2, %3</translation>
+        </message>
+        <message numerus="yes">
+            <source>%1 %2 mm, %n mark(s)</source>
+            <translation>
+                <numerusform>%1 %2 mm, %n Strich</numerusform>
+                <numerusform>%1 %2 mm, %n Striche</numerusform>
+            </translation>
+        </message>
     </context>
     <context>
         <name>yd::app::ThingSection</name>
@@ -9564,6 +9663,37 @@
         <message>
             <source>The mass chosen in its list becomes a thing.</source>
             <translation>Die in der Liste gewählte Masse wird ein Ding.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::LikenessSection</name>
+        <message>
+            <source>hours</source>
+            <translation>Stunden</translation>
+        </message>
+        <message>
+            <source>difference across the room</source>
+            <translation>Unterschied quer durch den Raum</translation>
+        </message>
+        <message>
+            <source>Work it out</source>
+            <translation>Ausrechnen</translation>
+        </message>
+        <message>
+            <source>To the knee</source>
+            <translation>Bis zum Knick</translation>
+        </message>
+        <message>
+            <source>As long as it is worth</source>
+            <translation>Solange es sich lohnt</translation>
+        </message>
+        <message>
+            <source>What does another half hour buy? Working it out takes some seconds.</source>
+            <translation>Was bringt eine halbe Stunde mehr? Das Ausrechnen dauert einige Sekunden.</translation>
+        </message>
+        <message>
+            <source>What is wished of the plan</source>
+            <translation>Wünsche an den Plan</translation>
         </message>
     </context>
 </TS>

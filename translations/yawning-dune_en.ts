@@ -278,6 +278,13 @@
                 <numerusform>%n days</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>%1 %2 mm, %n mark(s)</source>
+            <translation>
+                <numerusform>%1 %2 mm, %n mark</numerusform>
+                <numerusform>%1 %2 mm, %n marks</numerusform>
+            </translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SheetsActions</name>

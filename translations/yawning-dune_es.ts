@@ -5292,6 +5292,38 @@
             <source>Correct that field and try again.</source>
             <translation>Corregir ese campo y probar otra vez.</translation>
         </message>
+        <message>
+            <source>Space when the marks that are lit are laid; → when the pass is done, ← goes back, S leaves it out.</source>
+            <translation>Espacio cuando los trazos iluminados están puestos; → cuando la pasada está hecha, ← vuelve, S la omite.</translation>
+        </message>
+        <message>
+            <source>Another half hour takes the difference from %1 to %2.</source>
+            <translation>Media hora más lleva la diferencia de %1 a %2.</translation>
+        </message>
+        <message>
+            <source>Another half hour would not be seen.</source>
+            <translation>Media hora más no se vería.</translation>
+        </message>
+        <message>
+            <source>%1 Up to %2 every hour shows; beyond it buys little.</source>
+            <translation>%1 Hasta %2 cada hora se nota; más allá aporta poco.</translation>
+        </message>
+        <message>
+            <source>the next marks, then the next pass</source>
+            <translation>los trazos siguientes, luego la pasada siguiente</translation>
+        </message>
+        <message>
+            <source>marks before, marks next</source>
+            <translation>trazos anteriores, trazos siguientes</translation>
+        </message>
+        <message>
+            <source>→</source>
+            <translation>→</translation>
+        </message>
+        <message>
+            <source>the pass is done</source>
+            <translation>la pasada está hecha</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::AdviceSection</name>
@@ -6363,6 +6395,14 @@
             <source>No voice installed</source>
             <translation>No hay voz instalada</translation>
         </message>
+        <message>
+            <source>Now %1 of %2: %3. %4 of marks left in this pass.</source>
+            <translation>Ahora %1 de %2: %3. Quedan %4 de trazos en esta pasada.</translation>
+        </message>
+        <message>
+            <source>Next marks (space)</source>
+            <translation>Trazos siguientes (espacio)</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::EaselWork</name>
@@ -7167,6 +7207,10 @@
             <source>dust</source>
             <translation>polvo</translation>
         </message>
+        <message>
+            <source>Likeness over time</source>
+            <translation>Parecido según el tiempo</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::LightSection</name>
@@ -7468,6 +7512,10 @@
         <message>
             <source>On its side: what hangs, and reflections</source>
             <translation>De lado: lo que se inclina, y los reflejos</translation>
+        </message>
+        <message>
+            <source>Marks of the pass, as outlines</source>
+            <translation>Trazos de la pasada, como contornos</translation>
         </message>
     </context>
     <context>
@@ -9133,6 +9181,26 @@ hacen falta %2 mm, %3%4</translation>
             <source>What is wished of the plan</source>
             <translation>Qué se desea del plan</translation>
         </message>
+        <message>
+            <source>1 1/2 hours</source>
+            <translation>1 hora y media</translation>
+        </message>
+        <message>
+            <source>3 hours</source>
+            <translation>3 horas</translation>
+        </message>
+        <message>
+            <source>6 hours</source>
+            <translation>6 horas</translation>
+        </message>
+        <message>
+            <source>10 hours</source>
+            <translation>10 horas</translation>
+        </message>
+        <message>
+            <source>20 hours</source>
+            <translation>20 horas</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::WorkDetails</name>
@@ -9490,6 +9558,37 @@ hacen falta %2 mm, %3%4</translation>
             <source>%1 marks: %2</source>
             <translation>%1 trazos: %2</translation>
         </message>
+        <message>
+            <source>beside the tray</source>
+            <translation>junto a la bandeja</translation>
+        </message>
+        <message>
+            <source>foam</source>
+            <translation>espuma</translation>
+        </message>
+        <message>
+            <source>stump</source>
+            <translation>difumino</translation>
+        </message>
+        <message>
+            <source>rubber tip</source>
+            <translation>punta de goma</translation>
+        </message>
+        <message>
+            <source>%1 s</source>
+            <translation>%1 s</translation>
+        </message>
+        <message>
+            <source>%1: %2, %3</source>
+            <translation>%1: %2, %3</translation>
+        </message>
+        <message numerus="yes">
+            <source>%1 %2 mm, %n mark(s)</source>
+            <translation>
+                <numerusform>%1 %2 mm, %n trazo</numerusform>
+                <numerusform>%1 %2 mm, %n trazos</numerusform>
+            </translation>
+        </message>
     </context>
     <context>
         <name>yd::app::ThingSection</name>
@@ -9564,6 +9663,37 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>The mass chosen in its list becomes a thing.</source>
             <translation>La masa elegida en su lista pasa a ser una cosa.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::LikenessSection</name>
+        <message>
+            <source>hours</source>
+            <translation>horas</translation>
+        </message>
+        <message>
+            <source>difference across the room</source>
+            <translation>diferencia vista de lejos</translation>
+        </message>
+        <message>
+            <source>Work it out</source>
+            <translation>Calcular</translation>
+        </message>
+        <message>
+            <source>To the knee</source>
+            <translation>Hasta el codo</translation>
+        </message>
+        <message>
+            <source>As long as it is worth</source>
+            <translation>Mientras valga la pena</translation>
+        </message>
+        <message>
+            <source>What does another half hour buy? Working it out takes some seconds.</source>
+            <translation>¿Qué aporta media hora más? Calcularlo lleva unos segundos.</translation>
+        </message>
+        <message>
+            <source>What is wished of the plan</source>
+            <translation>Deseos para el plan</translation>
         </message>
     </context>
 </TS>

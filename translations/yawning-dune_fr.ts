@@ -5292,6 +5292,38 @@
             <source>Correct that field and try again.</source>
             <translation>Corriger ce champ et réessayer.</translation>
         </message>
+        <message>
+            <source>Space when the marks that are lit are laid; → when the pass is done, ← goes back, S leaves it out.</source>
+            <translation>Espace quand les traits éclairés sont posés ; → quand la passe est faite, ← revient, S la saute.</translation>
+        </message>
+        <message>
+            <source>Another half hour takes the difference from %1 to %2.</source>
+            <translation>Une demi-heure de plus ramène l&apos;écart de %1 à %2.</translation>
+        </message>
+        <message>
+            <source>Another half hour would not be seen.</source>
+            <translation>Une demi-heure de plus ne se verrait pas.</translation>
+        </message>
+        <message>
+            <source>%1 Up to %2 every hour shows; beyond it buys little.</source>
+            <translation>%1 Jusqu&apos;à %2 chaque heure se voit ; au-delà elle apporte peu.</translation>
+        </message>
+        <message>
+            <source>the next marks, then the next pass</source>
+            <translation>les traits suivants, puis la passe suivante</translation>
+        </message>
+        <message>
+            <source>marks before, marks next</source>
+            <translation>traits d&apos;avant, traits d&apos;après</translation>
+        </message>
+        <message>
+            <source>→</source>
+            <translation>→</translation>
+        </message>
+        <message>
+            <source>the pass is done</source>
+            <translation>la passe est faite</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::AdviceSection</name>
@@ -6363,6 +6395,14 @@
             <source>No voice installed</source>
             <translation>Aucune voix installée</translation>
         </message>
+        <message>
+            <source>Now %1 of %2: %3. %4 of marks left in this pass.</source>
+            <translation>Maintenant %1 sur %2 : %3. Encore %4 de traits dans cette passe.</translation>
+        </message>
+        <message>
+            <source>Next marks (space)</source>
+            <translation>Traits suivants (espace)</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::EaselWork</name>
@@ -7167,6 +7207,10 @@
             <source>dust</source>
             <translation>poussière</translation>
         </message>
+        <message>
+            <source>Likeness over time</source>
+            <translation>Ressemblance selon le temps</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::LightSection</name>
@@ -7468,6 +7512,10 @@
         <message>
             <source>On its side: what hangs, and reflections</source>
             <translation>Sur le côté : ce qui penche, et les reflets</translation>
+        </message>
+        <message>
+            <source>Marks of the pass, as outlines</source>
+            <translation>Traits de la passe, en contours</translation>
         </message>
     </context>
     <context>
@@ -9133,6 +9181,26 @@ il faut %2 mm, %3%4</translation>
             <source>What is wished of the plan</source>
             <translation>Ce qu’on souhaite du plan</translation>
         </message>
+        <message>
+            <source>1 1/2 hours</source>
+            <translation>1 h 30</translation>
+        </message>
+        <message>
+            <source>3 hours</source>
+            <translation>3 heures</translation>
+        </message>
+        <message>
+            <source>6 hours</source>
+            <translation>6 heures</translation>
+        </message>
+        <message>
+            <source>10 hours</source>
+            <translation>10 heures</translation>
+        </message>
+        <message>
+            <source>20 hours</source>
+            <translation>20 heures</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::WorkDetails</name>
@@ -9490,6 +9558,37 @@ il faut %2 mm, %3%4</translation>
             <source>%1 marks: %2</source>
             <translation>%1 traits : %2</translation>
         </message>
+        <message>
+            <source>beside the tray</source>
+            <translation>à côté du plateau</translation>
+        </message>
+        <message>
+            <source>foam</source>
+            <translation>mousse</translation>
+        </message>
+        <message>
+            <source>stump</source>
+            <translation>estompe</translation>
+        </message>
+        <message>
+            <source>rubber tip</source>
+            <translation>pointe en caoutchouc</translation>
+        </message>
+        <message>
+            <source>%1 s</source>
+            <translation>%1 s</translation>
+        </message>
+        <message>
+            <source>%1: %2, %3</source>
+            <translation>%1 : %2, %3</translation>
+        </message>
+        <message numerus="yes">
+            <source>%1 %2 mm, %n mark(s)</source>
+            <translation>
+                <numerusform>%1 %2 mm, %n trait</numerusform>
+                <numerusform>%1 %2 mm, %n traits</numerusform>
+            </translation>
+        </message>
     </context>
     <context>
         <name>yd::app::ThingSection</name>
@@ -9564,6 +9663,37 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>The mass chosen in its list becomes a thing.</source>
             <translation>La masse choisie dans sa liste devient une chose.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::LikenessSection</name>
+        <message>
+            <source>hours</source>
+            <translation>heures</translation>
+        </message>
+        <message>
+            <source>difference across the room</source>
+            <translation>écart vu de loin</translation>
+        </message>
+        <message>
+            <source>Work it out</source>
+            <translation>Calculer</translation>
+        </message>
+        <message>
+            <source>To the knee</source>
+            <translation>Jusqu&apos;au coude</translation>
+        </message>
+        <message>
+            <source>As long as it is worth</source>
+            <translation>Tant que cela vaut la peine</translation>
+        </message>
+        <message>
+            <source>What does another half hour buy? Working it out takes some seconds.</source>
+            <translation>Qu&apos;apporte une demi-heure de plus ? Le calcul prend quelques secondes.</translation>
+        </message>
+        <message>
+            <source>What is wished of the plan</source>
+            <translation>Souhaits pour le plan</translation>
         </message>
     </context>
 </TS>

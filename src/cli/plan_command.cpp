@@ -104,9 +104,6 @@ Status run_plan(const PlanArguments& a) {
   auto work = load_work(a, true, observer);
   if (!work) return work.error();
   Work& w = work.value();
-  // The hand's marks are asked for: Board, minutes and passes are then theirs.
-  if (!a.marks_file.empty() || a.curve_time)
-    w.plan = plan::with_marks_at(std::move(w.plan), w.subject, w.paper, w.collection, w.model.parameters, w.options, 0);
   const job::Finished done = job::finished(w.plan, w.subject, w.studio(), w.options);
   nlohmann::json json = formats::plan_to_json(w.plan, done.guide, w.subject, w.paper, w.collection, done.figures);
   if (a.reach) {

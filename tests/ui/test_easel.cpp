@@ -37,7 +37,7 @@ int child(const QString& folder) {
   auto* page = window.findChild<app::EaselPage*>("easel");
   for (int i = 0; i < 3; ++i) {
     while (easel.chore() >= 0) easel.done();
-    QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Return);
   }
   easel.note("more white next time");
   QTest::qWait(100);
@@ -59,6 +59,37 @@ std::size_t pass_marks(const std::vector<plan::PassMark>& marks) {
 class TestEasel : public QObject {
   Q_OBJECT
  private slots:
+  // Space goes from marks to marks: each group once, then the pass is done.
+  void marks_come_one_group_after_the_other() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QTest::keyClick(&w.window, Qt::Key_E);
+    auto* page = w.find<app::EaselPage>("easel");
+    w.past_chores();
+    const app::PlannedPtr planned = w.session.planned();
+    const plan::MarkedPass& first = planned->plan.marks.passes.at(0);
+    const std::vector<plan::MarkGroup> groups = plan::groups_of(first, planned->plan.targets);
+    QVERIFY(groups.size() > 1);
+    std::size_t next = 0;
+    for (const plan::MarkGroup& g : groups) {
+      QCOMPARE(g.first, next);
+      next += g.count;
+    }
+    QCOMPARE(next, first.marks.size());
+    const auto told = [&] { return w.find<QLabel>("easel_mark")->text(); };
+    for (std::size_t i = 0; i < groups.size(); ++i) {
+      QVERIFY2(told().contains(QString("Now %1 of %2").arg(i + 1).arg(groups.size())), qPrintable(told()));
+      QVERIFY(w.easel.mark_of(0).state == State::open);
+      QTest::keyClick(page, Qt::Key_Space);
+      if (i == 0 && groups.size() > 1) {  // back and on again
+        QTest::keyClick(page, Qt::Key_Up);
+        QVERIFY(told().contains("Now 1 of"));
+        QTest::keyClick(page, Qt::Key_Down);
+      }
+    }
+    QVERIFY(w.easel.mark_of(0).state == State::done);
+  }
+
   void a_whole_picture_by_keyboard_alone() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
@@ -75,7 +106,7 @@ class TestEasel : public QObject {
       QVERIFY(w.find<QLabel>("easel_number")->text().contains(QString("Pass %1 of %2").arg(i + 1).arg(all)));
       QVERIFY(!w.find<QLabel>("easel_title")->text().isEmpty());
       w.now_s += 60;
-      QTest::keyClick(page, i % 2 == 0 ? Qt::Key_Space : Qt::Key_Right);
+      QTest::keyClick(page, i % 2 == 0 ? Qt::Key_Return : Qt::Key_Right);
       QVERIFY(w.easel.mark_of(i).state == State::done);
       QCOMPARE(w.easel.mark_of(i).minutes, 1.0);
     }
@@ -125,7 +156,7 @@ class TestEasel : public QObject {
     note->setText("thin here");
     emit note->editingFinished();
     QCOMPARE(QString::fromStdString(w.easel.mark_of(0).note), QString("thin here"));
-    QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Return);
     QCOMPARE(note->text(), QString());
     QTest::keyClick(page, Qt::Key_Left);
     QCOMPARE(note->text(), QString("thin here"));
@@ -144,7 +175,7 @@ class TestEasel : public QObject {
     app::Autosave autosave(w.session, w.dir.filePath("unsaved"));
     w.window.show_easel(true);
     w.past_chores();
-    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Space);
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Return);
     const auto kept = [&] {
       const auto left = app::Autosave::read(autosave.file());
       return left.ok() ? pass_marks(left->marks) + left->plan.laid.size() : 0;
@@ -173,7 +204,7 @@ class TestEasel : public QObject {
     auto* page = w.find<app::EaselPage>("easel");
     for (int i = 0; i < 2; ++i) {
       w.past_chores();
-      QTest::keyClick(page, Qt::Key_Space);
+      QTest::keyClick(page, Qt::Key_Return);
     }
     w.past_chores();
     const auto before = w.session.planned();
@@ -227,7 +258,7 @@ class TestEasel : public QObject {
     w.window.show_easel(true);
     w.past_chores();
     QVERIFY(w.session.planned()->plan.passes[0].kind == plan::PassKind::coat);
-    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Space);
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Return);
     QCOMPARE(w.easel.drying().size(), std::size_t{1});
     QVERIFY(w.easel.drying()[0].flammable);
     QCOMPARE(w.easel.drying()[0].left_s, std::int64_t{360});
@@ -248,8 +279,8 @@ class TestEasel : public QObject {
     w.past_chores();
     auto* page = w.find<app::EaselPage>("easel");
     while (w.session.planned()->plan.passes[static_cast<std::size_t>(w.easel.shown())].kind == plan::PassKind::coat)
-      QTest::keyClick(page, Qt::Key_Space), w.past_chores();
-    QTest::keyClick(page, Qt::Key_Space);
+      QTest::keyClick(page, Qt::Key_Return), w.past_chores();
+    QTest::keyClick(page, Qt::Key_Return);
     w.window.show_easel(false);
     for (const bool coat : {true, false}) {
       c = w.session.choices();
@@ -356,7 +387,7 @@ class TestEasel : public QObject {
     auto* page = w.find<app::EaselPage>("easel");
     w.past_chores();
     const std::size_t before = w.session.choices().marks.size();
-    QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Return);
     QCOMPARE(w.easel.shown(), 1);
     QTest::keyClick(page, Qt::Key_S, Qt::ControlModifier);
     QCOMPARE(w.easel.shown(), 1);  // no pass was left out
@@ -379,14 +410,14 @@ class TestEasel : public QObject {
     QCOMPARE(w.find<QLabel>("easel_title")->text(), QString("Set out the drawing"));
     QVERIFY(w.find<QLabel>("easel_steps")->text().contains("cm from the left"));
     QCOMPARE(w.easel.passages_done(), 0);
-    QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Return);
     QVERIFY(w.easel.passages_done() >= 1);
     QVERIFY(w.find<QLabel>("easel_title")->text() != "Set out the drawing");
     w.session.undo_stack().undo();
     QCOMPARE(w.find<QLabel>("easel_title")->text(), QString("Set out the drawing"));
     QTest::keyClick(page, Qt::Key_S);
     w.past_chores();
-    QTest::keyClick(page, Qt::Key_Space);
+    QTest::keyClick(page, Qt::Key_Return);
     QCOMPARE(w.easel.shown(), 1);
     app::Choices next = w.session.choices();
     next.plan.most_sticks -= 1;

@@ -65,6 +65,30 @@ class TestLayers : public QObject {
     QCOMPARE(w.session.planned()->plan.passes.size(), before);
   }
 
+  void what_more_time_buys_is_shown_and_taken() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    w.window.stages().go(Stage::layers);
+    w.open_card("card_likeness");
+    auto* ask = w.find<QPushButton>("time_curve_ask");
+    auto* knee = w.find<QPushButton>("time_curve_knee");
+    QVERIFY(ask->isEnabled() && !knee->isEnabled());
+    ask->click();
+    QVERIFY(QTest::qWaitFor([&] { return w.advice.times() != nullptr && !w.advice.busy(); }, 300000));
+    const auto& curve = *w.advice.times();
+    QVERIFY(curve.size() > 1);
+    QVERIFY(w.find<QLabel>("time_curve_words")->text().contains("half hour"));
+    const double minutes = curve[job::knee_of(curve)].minutes;
+    knee->click();
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().plan.wish_minutes.has_value());
+    QVERIFY(plan::minutes_of(w.session.planned()->plan) <= 1.1 * minutes + 1);
+    QVERIFY(w.find<QPushButton>("time_curve_free")->isEnabled());
+    w.session.undo_stack().undo();
+    QVERIFY(!w.session.choices().plan.wish_minutes);
+    QVERIFY(w.settle());
+  }
+
   void one_mass_gets_its_own_way() {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "marks/under.h"
 #include "bytes_of.h"
 #include "exports/core_columns.h"
 #include "models/course_model.h"
@@ -295,10 +296,19 @@ class TestModels : public QObject {
     std::set<double> pressures;
     for (const int t : pass.targets) pressures.insert(plan::pressure_on(pass, t));
     QVERIFY(depths.size() >= pressures.size());
-    qint64 wanted = 0;
-    for (const auto t : planned_->map.target.data)
-      wanted += std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(t)) ? 1 : 0;
-    QCOMPARE(lit, wanted);
+    // What lies under its marks, no more and no less.
+    plan::SheetGrid grid = p.marks.grid;
+    grid.width = mask.width();
+    grid.height = mask.height();
+    grid.px_per_mm = grid.width / grid.width_mm;
+    std::set<std::size_t> wanted;
+    for (const plan::LaidMark& m : p.marks.passes.front().marks) {
+      if (!plan::rubs(m))
+        plan::under(m, grid, [&](std::size_t i, const plan::MarkPoint& at) {
+          if (plan::pressure_at(at, pass) > 0) wanted.insert(i);
+        });
+    }
+    QCOMPARE(lit, static_cast<qint64>(wanted.size()));
     QVERIFY(lit > 0);
   }
 
@@ -342,7 +352,7 @@ class TestModels : public QObject {
           plan::may_lie_over(sticks[static_cast<std::size_t>(s)].medium, sticks[static_cast<std::size_t>(old)].medium));
     }
     const app::Choices next = app::with_substitute(*planned_, {}, old, found[0]);
-    QCOMPARE(next.plan.given_tray.size(), planned_->plan.tray.size());
+    QCOMPARE(next.plan.given_tray.size(), plan::in_hand(planned_->plan).size());
     QVERIFY(std::find(next.plan.given_tray.begin(), next.plan.given_tray.end(), old) == next.plan.given_tray.end());
   }
 

@@ -305,7 +305,7 @@ class TestNotes : public QObject {
     QTest::keyClick(&w.window, Qt::Key_E);
     QVERIFY(w.window.at_easel());
     w.past_chores();
-    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Space);
+    QTest::keyClick(w.find<app::EaselPage>("easel"), Qt::Key_Return);
     QCOMPARE(w.easel.count_done(), 1);
     w.session.undo_stack().setClean();
   }

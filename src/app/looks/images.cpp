@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <cstring>
 
+#include "board/where.h"
 #include "colour/profile.h"
 #include "looks/translate.h"
 #include "subject/squint.h"
@@ -107,17 +108,19 @@ QImage speckle_patch(const optics::StrataSpectra& strata, QSize size, double gra
 }
 
 QImage pass_mask(const board::BoardMap& map, const plan::Plan& plan, int first, int last) {
-  constexpr int kLightest = 120;  // the hand hardly touching
-  std::vector<uchar> lit(plan.targets.size(), 0);
-  for (int i = first; i <= last; ++i) {
-    const plan::Pass& p = plan.passes[static_cast<std::size_t>(i)];
-    for (const int t : p.targets) {
-      const double pressure = p.kind == plan::PassKind::stroke ? plan::pressure_on(p, t) : 1;
-      uchar& at = lit[static_cast<std::size_t>(t)];
-      at = std::max(at, static_cast<uchar>(kLightest + (255 - kLightest) * std::min(1.0, pressure)));
+  constexpr float kLightest = 120;  // the hand hardly touching
+  std::vector<int> passes;
+  for (int i = first; i <= last; ++i) passes.push_back(i);
+  const subject::Grid<float> pressure = board::firmest(plan, passes, map.target);
+  QImage mask(pressure.width, pressure.height, QImage::Format_Grayscale8);
+  for (int y = 0; y < pressure.height; ++y) {
+    uchar* row = mask.scanLine(y);
+    for (int x = 0; x < pressure.width; ++x) {
+      const float p = std::min(1.0F, pressure.at(x, y));
+      row[x] = p > 0 ? static_cast<uchar>(kLightest + (255 - kLightest) * p) : 0;
     }
   }
-  return lit_mask(map.target, lit);
+  return mask;
 }
 
 QImage shades_mask(const board::BoardMap& map, const plan::Plan& plan, int mass, std::span<const int> shades) {

@@ -111,7 +111,7 @@ Help check() {
 Help easel() {
   return {tr("Easel"),
           tr("One step at a time, in type that is read from where you stand."),
-          {tr("Space when a step is done; ← goes back, S leaves it out."),
+          {tr("Space when the marks that are lit are laid; → when the pass is done, ← goes back, S leaves it out."),
            tr("R takes another stick and plans the rest anew."),
            tr("N writes a note, P stops the clock, V reads the step aloud."),
            tr("Step back when it says so, and look with half-closed eyes.")},

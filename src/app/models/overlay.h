@@ -4,6 +4,7 @@
 #include <QLineF>
 #include <QList>
 #include <QPointF>
+#include <QPolygonF>
 #include <QString>
 
 namespace yd::app {
@@ -18,8 +19,15 @@ struct Overlay {
     QPointF at;
     QString text;
   };
+  /// What a stroke covers, with where it begins; drawn fine, so that the picture is seen through many of them.
+  struct Stroke {
+    QPolygonF outline;
+    QPointF begins;
+    bool strong = false;
+  };
   QList<Mark> marks;
   QList<Word> words;
+  QList<Stroke> strokes;
 };
 
 }  // namespace yd::app

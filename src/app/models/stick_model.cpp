@@ -16,7 +16,7 @@ void StickModel::set_plan(PlannedPtr planned) {
   planned_ = std::move(planned);
   order_.clear();
   if (planned_) {
-    order_ = planned_->plan.tray;
+    order_ = plan::in_hand(planned_->plan);
     const auto& sticks = planned_->collection->sticks;
     std::sort(order_.begin(), order_.end(), [&](int p, int q) {
       return sticks[static_cast<std::size_t>(p)].lab.l < sticks[static_cast<std::size_t>(q)].lab.l;

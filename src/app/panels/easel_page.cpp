@@ -11,6 +11,7 @@
 #include "looks/images.h"
 #include "models/chips.h"
 #include "models/layer_words.h"
+#include "models/mark_lines.h"
 #include "models/overlays.h"
 #include "models/passage_drawing.h"
 #include "session/order_edits.h"
@@ -187,7 +188,7 @@ QLayout* EaselPage::make_buttons() {
   connect(back_, &QPushButton::clicked, this, [this] { work_.show_pass(work_.shown() - 1); });
   connect(substitute_, &QPushButton::clicked, this, &EaselPage::pick_substitute);
   connect(skip_, &QPushButton::clicked, &work_, &EaselWork::skip);
-  connect(done_, &QPushButton::clicked, this, &EaselPage::done);
+  connect(done_, &QPushButton::clicked, this, &EaselPage::next_group);
   connect(speak_, &QCheckBox::toggled, this, [this](bool on) { on ? speak() : voice_.hush(); });
   return row;
 }
@@ -218,6 +219,51 @@ void EaselPage::fit_words() {
 void EaselPage::done() {
   if (work_.chore() >= 0 || work_.mark_of(work_.shown()).state == plan::PassMark::State::open) return work_.done();
   work_.show_pass(work_.shown() + 1);
+}
+
+void EaselPage::take_groups(int pass) {
+  const PlannedPtr planned = session_.planned();
+  if (grouped_ == planned.get() && grouped_pass_ == pass) return;
+  grouped_ = planned.get();
+  grouped_pass_ = pass;
+  group_ = 0;
+  groups_.clear();
+  const auto& marked = planned->plan.marks.passes;
+  const bool open = work_.mark_of(pass).state == plan::PassMark::State::open;
+  if (open && static_cast<std::size_t>(pass) < marked.size())
+    groups_ = plan::groups_of(marked[static_cast<std::size_t>(pass)], planned->plan.targets);
+}
+
+void EaselPage::next_group() {
+  if (work_.chore() >= 0 || group_ + 1 >= groups_.size()) return done();
+  ++group_;
+  refresh();
+}
+
+void EaselPage::group_before() {
+  if (group_ == 0 || work_.chore() >= 0) return;
+  --group_;
+  refresh();
+}
+
+/// Where the hand is: all marks of the pass fine, those of the group in hand stronger.
+void EaselPage::refresh_group() {
+  const PlannedPtr planned = session_.planned();
+  Overlay overlay = drawing_aids(session_.choices().composition,
+                                 static_cast<double>(planned->subject->image.width) / planned->subject->image.height);
+  const plan::MarkGroup none;
+  const plan::MarkGroup& now = groups_.empty() ? none : groups_[group_];
+  add_marks(planned->plan, grouped_pass_, now.first, now.first + now.count, overlay);
+  picture_.set_overlay(overlay);
+  if (groups_.empty()) return;
+  double left = 0;
+  for (std::size_t i = group_; i < groups_.size(); ++i) left += groups_[i].seconds / 60;
+  const QString group =
+      tr("Now %1 of %2: %3. %4 of marks left in this pass.")
+          .arg(group_ + 1)
+          .arg(groups_.size())
+          .arg(exports::group_words(now, view_of(*planned, planned->parameters)), exports::minutes_words(left));
+  words_->mark->setText(group + "\n" + words_->mark->text());
 }
 
 void EaselPage::show_stick(bool on) {
@@ -304,6 +350,8 @@ void EaselPage::refresh_pass(int at) {
   words_->how->setText(w.purpose.isEmpty() ? w.how : w.how + ", " + w.purpose);
   words_->mark->setText(mark_words(w));
   words_->where->setText(w.where);
+  take_groups(at);
+  refresh_group();
   words_->steps->setText(chores_at(view, at));
   const QString then = w.after_words.isEmpty() ? QString() : tr("Then: %1").arg(w.after_words);
   const QString room = w.tooth.isEmpty() ? w.time : w.tooth + ", " + w.time;
@@ -323,7 +371,10 @@ void EaselPage::refresh_pass(int at) {
   safety_->setText(w.safety.join(" "));
   substitute_->setEnabled(stroke && !pass.laid);
   skip_->setEnabled(mark.state == plan::PassMark::State::open);
-  done_->setText(mark.state == plan::PassMark::State::open ? tr("Done, next (space)") : tr("Next (space)"));
+  const bool more = group_ + 1 < groups_.size();
+  done_->setText(more                                        ? tr("Next marks (space)")
+                 : mark.state == plan::PassMark::State::open ? tr("Done, next (space)")
+                                                             : tr("Next (space)"));
   const bool last = at + 1 >= work_.passes();
   next_->setText(last ? tr("The last pass.") : tr("Next: %1").arg(exports::words_of(view, at + 1).title));
   if (!note_->hasFocus()) {
@@ -411,7 +462,7 @@ void EaselPage::speak() {
 bool EaselPage::is_own(const QKeyEvent& event) {
   static const QSet<int> keys{Qt::Key_Space,     Qt::Key_Right, Qt::Key_Return, Qt::Key_Enter, Qt::Key_Left,
                               Qt::Key_Backspace, Qt::Key_S,     Qt::Key_O,      Qt::Key_N,     Qt::Key_R,
-                              Qt::Key_P,         Qt::Key_V,     Qt::Key_Escape};
+                              Qt::Key_P,         Qt::Key_V,     Qt::Key_Escape, Qt::Key_Up,    Qt::Key_Down};
   const auto modifiers = event.modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier);
   return modifiers == Qt::NoModifier && keys.contains(event.key());
 }
@@ -426,6 +477,10 @@ void EaselPage::keyPressEvent(QKeyEvent* event) {
   if (!is_own(*event)) return QWidget::keyPressEvent(event);
   switch (event->key()) {
     case Qt::Key_Space:
+    case Qt::Key_Down:
+      return done_->isEnabled() ? next_group() : void();
+    case Qt::Key_Up:
+      return group_before();
     case Qt::Key_Right:
     case Qt::Key_Return:
     case Qt::Key_Enter:
@@ -464,7 +519,7 @@ bool EaselPage::eventFilter(QObject* watched, QEvent* event) {
 void EaselPage::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton || card_->currentIndex() != 0 || !done_->isEnabled()) return;
   setFocus();
-  done();
+  next_group();
 }
 
 void EaselPage::showEvent(QShowEvent* event) {

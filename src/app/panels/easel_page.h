@@ -11,6 +11,7 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "marks/groups.h"
 #include "panels/easel_parts.h"
 #include "session/easel_work.h"
 #include "widgets/picture_view.h"
@@ -21,8 +22,8 @@
 namespace yd::app {
 
 /// One step at a time over the whole window, in large type and with large targets, for dusty hands: where it goes, the
-/// Board after it, the stick lifted from the tray, its mark. Space, the right arrow or a click anywhere: done, next.
-/// Left: the pass before.
+/// Board after it, the stick lifted from the tray, its mark. Space or a click anywhere: the next marks,
+/// after the last of them the next pass. Right: the pass is done. Left: the pass before.
 class EaselPage : public QWidget {
   Q_OBJECT
  public:
@@ -58,6 +59,11 @@ class EaselPage : public QWidget {
   void show_end();
   void show_stick(bool on);
   void done();
+  /// The next group of marks of the pass in hand, or the one before; past the last one the pass is done.
+  void next_group();
+  void group_before();
+  void refresh_group();
+  void take_groups(int pass);
   void pick_substitute();
   void take_substitute();
   void back_from_substitutes();
@@ -89,6 +95,10 @@ class EaselPage : public QWidget {
   QLineEdit* note_ = nullptr;
   QListWidget* substitutes_ = nullptr;
   QCheckBox* speak_ = nullptr;
+  std::vector<plan::MarkGroup> groups_;  ///< of the pass in hand
+  std::size_t group_ = 0;
+  const void* grouped_ = nullptr;  ///< the plan they are of
+  int grouped_pass_ = -1;
   int played_ = -1;  ///< pass whose mark was drawn last
   QPushButton* back_ = nullptr;
   QPushButton* substitute_ = nullptr;

@@ -9,7 +9,7 @@
 
 namespace yd::app {
 
-LayersPanel::LayersPanel(Session& session, QWidget* parent)
+LayersPanel::LayersPanel(Session& session, Advice& advice, QWidget* parent)
     : Bench("layers_bench", parent),
       session_(session),
       job_(new JobSection(session)),
@@ -25,14 +25,15 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
   time_->setObjectName("times");
   safety_->setObjectName("safety_page");
   auto* passes = new PassSection(session);
-  auto* advice = new AdviceSection(session);
+  auto* found = new AdviceSection(session);
   job_card_ = add(new Card(tr("Passages"), "card_job", job_->list(), 356, false));
   passage_card_ = add(new Card(tr("The passage"), "card_passage", job_, 310));
   add(new Card(tr("Core sample"), "card_core", core_, 320, false));
   add(new Card(tr("Tray"), "card_tray_in_hand", tray_, 250, false));
-  Card* advice_card = add(new Card(tr("Advice"), "card_advice", advice, 290, false), true);
+  Card* advice_card = add(new Card(tr("Advice"), "card_advice", found, 290, false), true);
   add(new Card(tr("Passes"), "card_passes", passes, 340, false), true);
   add(new Card(tr("How it is built"), "card_school", make_school(), 300), true);
+  add(new Card(tr("Likeness over time"), "card_likeness", new LikenessSection(session, advice), 260, false), true);
   add(new Card(tr("Time"), "card_time", make_time(), 280), true);
   safety_card_ = add(new Card(tr("Safety"), "card_safety", safety_, 300), true);
   connect(school_, &SchoolSection::page_asked, this, &LayersPanel::school_page_asked);
@@ -41,7 +42,7 @@ LayersPanel::LayersPanel(Session& session, QWidget* parent)
     passage_card_->head()->setText(title);
     passage_card_->set_fact(fact);
   });
-  connect(advice, &AdviceSection::counted, this, [advice_card](int n) {
+  connect(found, &AdviceSection::counted, this, [advice_card](int n) {
     advice_card->head()->setText(n > 0 ? tr("Advice (%1)").arg(n) : tr("Advice"));
     advice_card->head()->update();
   });
@@ -119,9 +120,10 @@ void LayersPanel::refresh() {
   time_->setText(planned ? time_words(*planned) : tr("Open a picture: the time it takes will stand here."));
   safety_->setText(planned ? exports::safety_page(view_of(*planned, planned->parameters)).join("\n\n")
                            : tr("Open a picture: the cautions for its materials will stand here."));
-  const bool care = planned && std::any_of(planned->plan.tray.begin(), planned->plan.tray.end(), [&](int i) {
-                      return media::needs_care(planned->collection->sticks[static_cast<std::size_t>(i)]);
-                    });
+  const std::vector<int> hand = planned ? plan::in_hand(planned->plan) : std::vector<int>{};
+  const bool care = std::any_of(hand.begin(), hand.end(), [&](int i) {
+    return media::needs_care(planned->collection->sticks[static_cast<std::size_t>(i)]);
+  });
   safety_card_->set_fact(care ? tr("dust mask") : tr("dust"));
 }
 

@@ -6,6 +6,7 @@
 
 #include "panels/advice_section.h"
 #include "panels/job_section.h"
+#include "panels/likeness_section.h"
 #include "panels/panel_parts.h"
 #include "panels/pass_section.h"
 #include "panels/school_section.h"
@@ -22,7 +23,7 @@ namespace yd::app {
 class LayersPanel : public Bench {
   Q_OBJECT
  public:
-  explicit LayersPanel(Session& session, QWidget* parent = nullptr);
+  LayersPanel(Session& session, Advice& advice, QWidget* parent = nullptr);
 
  signals:
   void school_page_asked();

@@ -13,7 +13,7 @@ namespace {
 
 constexpr int kFewestPasses = 3;  // one below stands for any number
 constexpr int kMostPasses = 60;
-constexpr std::array<int, 5> kMinutes{0, 30, 60, 120, 240};
+constexpr std::array<int, 10> kMinutes{0, 30, 60, 90, 120, 180, 240, 360, 600, 1200};
 constexpr std::array<double, 3> kHands{0.05, 0.15, 0.25};
 
 /// The entry nearest to a value; the first where it is 0.
@@ -31,7 +31,8 @@ WishSection::WishSection(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), time_(new QComboBox), passes_(new QSpinBox), hand_(new QComboBox) {
   time_->setObjectName("wish_time");
   time_->setAccessibleName(tr("How long"));
-  time_->addItems({tr("As long as it takes"), tr("A sketch, 30 min"), tr("1 hour"), tr("2 hours"), tr("4 hours")});
+  time_->addItems({tr("As long as it takes"), tr("A sketch, 30 min"), tr("1 hour"), tr("1 1/2 hours"), tr("2 hours"),
+                   tr("3 hours"), tr("4 hours"), tr("6 hours"), tr("10 hours"), tr("20 hours")});
   passes_->setObjectName("wish_passes");
   passes_->setAccessibleName(tr("Passes"));
   passes_->setRange(kFewestPasses - 1, kMostPasses);

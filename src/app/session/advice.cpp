@@ -79,6 +79,8 @@ bool Advice::has(Need need) const {
       return curve_ != nullptr;
     case Need::proof:
       return proof_ != nullptr;
+    case Need::times:
+      return times_ != nullptr;
     case Need::other:
       return other_ != nullptr || !variation_;
   }
@@ -90,13 +92,14 @@ void Advice::drop() {
   coats_.reset();
   curve_.reset();
   proof_.reset();
+  times_.reset();
   other_.reset();
   refused_.clear();
   if (running_) {
     stale_ = true;
     reporter_->stop();
   }
-  for (const Need n : {Need::grounds, Need::coats, Need::curve, Need::proof, Need::other}) emit changed(n);
+  for (const Need n : {Need::grounds, Need::coats, Need::curve, Need::proof, Need::times, Need::other}) emit changed(n);
 }
 
 void Advice::next() {
@@ -131,6 +134,9 @@ void Advice::start(Need need) {
       break;
     case Need::proof:
       run_beside(pool_, watcher_, [=, proof = advisers_.proof] { return proof(planned, *reporter); });
+      break;
+    case Need::times:
+      run_beside(pool_, watcher_, [=, times = advisers_.times] { return times(planned, *reporter); });
       break;
     case Need::other:
       run_beside(pool_, watcher_,
@@ -168,6 +174,7 @@ void Advice::finished() {
     if (const auto* v = std::get_if<CoatsPtr>(&outcome)) coats_ = *v;
     if (const auto* v = std::get_if<CurvePtr>(&outcome)) curve_ = *v;
     if (const auto* v = std::get_if<ProofPtr>(&outcome)) proof_ = *v;
+    if (const auto* v = std::get_if<TimesPtr>(&outcome)) times_ = *v;
     if (const auto* v = std::get_if<PlannedPtr>(&outcome); v != nullptr && variation_) other_ = *v;
     emit changed(done);
     if (done == Need::proof) take_better_tray();

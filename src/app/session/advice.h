@@ -19,7 +19,7 @@ namespace yd::app {
 class Reporter;
 
 /// What is worked out beside the plan, when a stage asks for it.
-enum class Need { grounds, coats, curve, proof, other };
+enum class Need { grounds, coats, curve, proof, times, other };
 
 /// Results belong to the session's present plan; a new plan drops them and works out again what the open stage needs.
 /// One thing at a time on a worker; nothing here is part of the choices.
@@ -39,6 +39,7 @@ class Advice : public QObject {
   CoatsPtr coats() const { return coats_; }
   CurvePtr curve() const { return curve_; }
   ProofPtr proof() const { return proof_; }
+  TimesPtr times() const { return times_; }
   PlannedPtr other() const { return other_; }
   /// The other plan, finished, under the viewing light.
   QImage other_board() const;
@@ -52,7 +53,7 @@ class Advice : public QObject {
   void failed(const QString& sentence);
 
  private:
-  using Outcome = std::variant<GroundsPtr, CoatsPtr, CurvePtr, ProofPtr, PlannedPtr, Error>;
+  using Outcome = std::variant<GroundsPtr, CoatsPtr, CurvePtr, ProofPtr, TimesPtr, PlannedPtr, Error>;
 
   bool has(Need need) const;
   void drop();
@@ -77,6 +78,7 @@ class Advice : public QObject {
   CoatsPtr coats_;
   CurvePtr curve_;
   ProofPtr proof_;
+  TimesPtr times_;
   PlannedPtr other_;
 };
 

@@ -51,6 +51,12 @@ Result<CurvePtr> advise_curve(const PlannedPtr& planned, Observer& observer) {
   return shared(plan::tray_curve(planned->plan.work->problem(), kFewestSticks, kMostSticks, observer));
 }
 
+Result<TimesPtr> advise_times(const PlannedPtr& planned, Observer& observer) {
+  return shared(job::time_curve(planned->plan, *planned->subject,
+                                {planned->paper.get(), planned->collection.get(), &planned->parameters},
+                                planned->options, observer));
+}
+
 Result<ProofPtr> advise_proof(const PlannedPtr& planned, Observer& observer) {
   return shared(plan::prove_tray(*planned->plan.work, {}, observer));
 }

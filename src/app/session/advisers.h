@@ -7,6 +7,7 @@
 
 #include "advice/ground_choice.h"
 #include "advice/underpaint_choice.h"
+#include "job/time_curve.h"
 #include "session/pipeline.h"
 #include "tray/tray_work.h"
 
@@ -21,6 +22,7 @@ struct GroundAdvice {
 using GroundsPtr = std::shared_ptr<const GroundAdvice>;
 using CoatsPtr = std::shared_ptr<const plan::CoatAdvice>;
 using CurvePtr = std::shared_ptr<const std::vector<plan::CurvePoint>>;
+using TimesPtr = std::shared_ptr<const std::vector<job::TimePoint>>;
 using ProofPtr = std::shared_ptr<const plan::TrayProof>;
 
 /// The papers for this plan's picture, by the weights and the coat of `choices`. Runs on a worker, like the next three.
@@ -32,6 +34,8 @@ Result<CoatsPtr> advise_coats(const PlannedPtr& planned, Observer& observer);
 Result<CurvePtr> advise_curve(const PlannedPtr& planned, Observer& observer);
 /// How far the plan's tray is from the best one.
 Result<ProofPtr> advise_proof(const PlannedPtr& planned, Observer& observer);
+/// Likeness over time.
+Result<TimesPtr> advise_times(const PlannedPtr& planned, Observer& observer);
 
 /// What is worked out beside a plan. Others may be given that do the same otherwise, as with Steps.
 struct Advisers {
@@ -40,6 +44,7 @@ struct Advisers {
   std::function<Result<CoatsPtr>(const PlannedPtr&, Observer&)> coats = advise_coats;
   std::function<Result<CurvePtr>(const PlannedPtr&, Observer&)> curve = advise_curve;
   std::function<Result<ProofPtr>(const PlannedPtr&, Observer&)> proof = advise_proof;
+  std::function<Result<TimesPtr>(const PlannedPtr&, Observer&)> times = advise_times;
   decltype(Steps::plan) other = plan_subject;
 };
 

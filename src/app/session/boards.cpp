@@ -18,11 +18,11 @@ QImage board_of(const Planned& planned, const std::vector<plan::PassMark>& marks
   const bool whole = std::none_of(planned.plan.passes.begin(), planned.plan.passes.end(), left_out);
   const bool all = passes == static_cast<int>(planned.plan.passes.size());
   if (whole && all && light == colour::Illuminant::d50) return planned.finished;
-  plan::Plan shown;
-  if (!whole) shown = planned.plan;
+  if (whole) return to_image(planned.stages->after(passes, light));
+  plan::Plan shown = planned.plan;
   for (plan::Pass& p : shown.passes) p.skipped = p.skipped || left_out(p);
-  return to_image(board::paint(planned.map, whole ? planned.plan : shown, passes, *planned.paper, *planned.collection,
-                               planned.parameters, light));
+  return to_image(
+      board::paint(planned.map, shown, passes, *planned.paper, *planned.collection, planned.parameters, light));
 }
 
 }  // namespace yd::app

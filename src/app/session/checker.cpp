@@ -262,7 +262,7 @@ void Checker::take() {
   next.plan.laid = checked_->laid;
   job::forget_passes(next.marks);
   next.plan.order_by_hand.clear();
-  next.plan.given_tray = checked_->planned->plan.tray;
+  next.plan.given_tray = plan::in_hand(checked_->planned->plan);
   next.plan.rest =
       plan::rest_of(checked_->planned->plan, plan::behind(checked_->planned->plan, marks_of(checked_->done)));
   session_.change(next, tr("Planned on from the photograph"));

@@ -82,7 +82,7 @@ Choices with_substitute(const Planned& planned, const Choices& choices, int old_
   next.marks.clear();
   next.plan.order_by_hand.clear();
   next.plan.given_tray.clear();
-  for (const int s : planned.plan.tray) {
+  for (const int s : plan::in_hand(planned.plan)) {
     if (s != old_stick && s != new_stick) next.plan.given_tray.push_back(s);
   }
   next.plan.given_tray.push_back(new_stick);
@@ -96,7 +96,7 @@ Choices with_substitute(const Planned& planned, const Choices& choices, int old_
 std::vector<int> substitutes(const Planned& planned, int stick, std::size_t most) {
   const media::Stick& old = stick_at(planned, stick);
   std::vector<int> out;
-  const auto& tray = planned.plan.tray;
+  const std::vector<int> tray = plan::in_hand(planned.plan);
   for (std::size_t i = 0; i < planned.collection->sticks.size(); ++i) {
     const int s = static_cast<int>(i);
     const media::Stick& candidate = stick_at(planned, s);

@@ -34,6 +34,18 @@ void look_over(Planned& p, const optics::Parameters& parameters, const plan::Pla
   p.findings = plan::critique({&p.plan, p.subject.get(), p.paper.get(), p.collection->sticks, &parameters, p.options});
 }
 
+/// How the plan is painted and what it comes to. What is painted looks at plan, paper and sticks, which live as long.
+void finish(Planned& p, const optics::Parameters& parameters, const plan::PlanOptions& options) {
+  p.parameters = parameters;
+  job::Finished done = job::finished(p.plan, *p.subject, {p.paper.get(), p.collection.get(), &p.parameters}, options);
+  look_over(p, parameters, options);
+  p.guide = std::move(done.guide);
+  p.map = std::move(done.map);
+  p.stages = std::move(done.stages);
+  p.figures = done.figures;
+  p.finished = to_image(done.board);
+}
+
 }  // namespace
 
 exports::PlanView view_of(const Planned& p, const optics::Parameters& parameters,
@@ -102,14 +114,7 @@ Result<PlannedPtr> plan_subject(const SubjectPtr& subject, const media::Paper& p
   out->subject = subject;
   out->paper = std::make_shared<media::Paper>(paper);
   out->collection = std::make_shared<media::Collection>(collection);
-  // What is painted looks at the paper and the sticks that live as long.
-  const job::Studio studio{out->paper.get(), out->collection.get(), &parameters};
-  job::Finished done = job::finished(out->plan, *subject, studio, options);
-  look_over(*out, parameters, options);
-  out->guide = std::move(done.guide);
-  out->map = std::move(done.map);
-  out->figures = done.figures;
-  out->finished = to_image(done.board);
+  finish(*out, parameters, options);
   if (out->plan.work) out->next = plan::stick_to_get(out->plan.work->problem(), out->plan.work->tray.sticks);
   return PlannedPtr(out);
 }
@@ -121,15 +126,7 @@ Result<PlannedPtr> arrange_plan(const PlannedPtr& planned, const optics::Paramet
   if (!plan) return plan.error();
   auto out = std::make_shared<Planned>(*planned);
   out->plan = std::move(plan).value();
-  // Where each colour shows, and so the Board, are those of the recipes; the figure hangs on how large it is seen.
-  const job::Studio studio{out->paper.get(), out->collection.get(), &parameters};
-  if (options.sheet_cm2 != planned->options.sheet_cm2)
-    out->figures =
-        board::figures_of(out->plan, *out->subject, job::board_of(out->map, out->plan, studio), options.sheet_cm2);
-  plan::mark_delicate(out->plan, *out->paper, out->collection->sticks, parameters, options.hand);
-  out->guide =
-      plan::make_guide({&out->plan, out->subject.get(), out->paper.get(), out->collection->sticks, options.sheet_cm2});
-  look_over(*out, parameters, options);
+  finish(*out, parameters, options);
   return PlannedPtr(out);
 }
 

@@ -8,6 +8,7 @@
 #include <memory>
 
 #include "board/figures.h"
+#include "board/painted.h"
 #include "exports/plan_view.h"
 #include "guide/guide.h"
 #include "media/model.h"
@@ -65,13 +66,14 @@ struct Planned {
   SubjectPtr subject;
   std::shared_ptr<const media::Paper> paper;
   std::shared_ptr<const media::Collection> collection;
-  plan::PlanOptions options;            ///< it was made with
-  optics::Parameters parameters;        ///< and these
-  std::vector<plan::Finding> findings;  ///< weightiest first
-  plan::NextStick next;                 ///< the one stick more that would help most, by place in the pool
-  QImage finished;                      ///< the board after the last pass, under the viewing light
-  board::Figures figures;               ///< how near it comes
-  plan::Guide guide;                    ///< how it is painted
+  plan::PlanOptions options;                    ///< it was made with
+  optics::Parameters parameters;                ///< and these
+  std::vector<plan::Finding> findings;          ///< weightiest first
+  plan::NextStick next;                         ///< the one stick more that would help most, by place in the pool
+  std::shared_ptr<const board::Stages> stages;  ///< the board after any pass
+  QImage finished;                              ///< the board after the last pass, under the viewing light
+  board::Figures figures;                       ///< how near it comes
+  plan::Guide guide;                            ///< how it is painted
 };
 using PlannedPtr = std::shared_ptr<const Planned>;
 

@@ -113,6 +113,7 @@ double PictureView::wipe_at(const QRectF& where) const {
 
 void PictureView::set_overlay(const Overlay& overlay) {
   overlay_ = overlay;
+  strokes_ = {};
   update();
 }
 
@@ -136,7 +137,45 @@ QPointF PictureView::share_at(QPointF place) const {
           std::clamp((place.y() - t.top()) / std::max(1.0, t.height()), 0.0, 1.0)};
 }
 
-void PictureView::draw_overlay(QPainter& painter, const QRectF& where) const {
+/// A pass may have a thousand: they are drawn once for as long as nothing moves.
+void PictureView::draw_strokes(QPainter& painter, const QRectF& where) {
+  if (overlay_.strokes.isEmpty()) return;
+  const double ratio = devicePixelRatioF();
+  const QSize px = (QSizeF(size()) * ratio).toSize();
+  const int flip = (link_.mirrored ? 1 : 0) + (link_.upside_down ? 2 : 0) + (link_.on_its_side ? 4 : 0);
+  if (strokes_.size() != px || strokes_at_ != where || strokes_flip_ != flip) {
+    strokes_flip_ = flip;
+    strokes_ = QPixmap(px);
+    strokes_.setDevicePixelRatio(ratio);
+    strokes_.fill(Qt::transparent);
+    strokes_at_ = where;
+    QPainter on(&strokes_);
+    on.setRenderHint(QPainter::Antialiasing);
+    const auto on_screen = [&](QPointF share) {
+      return on_widget(where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height()));
+    };
+    for (const Overlay::Stroke& s : overlay_.strokes) {
+      QPolygonF outline;
+      outline.reserve(s.outline.size());
+      for (const QPointF& p : s.outline) outline << on_screen(p);
+      // Dark beside light: seen on every colour.
+      for (const bool dark : {true, false}) {
+        const int strength = s.strong ? (dark ? 220 : 255) : (dark ? 70 : 130);
+        on.setPen(QPen(dark ? QColor(20, 20, 20, strength) : QColor(250, 250, 250, strength), dark ? 1.8 : 0.8));
+        on.setBrush(Qt::NoBrush);
+        on.drawPolygon(outline);
+      }
+      if (!s.strong) continue;
+      on.setPen(QPen(QColor(20, 20, 20), 1));
+      on.setBrush(QColor(250, 250, 250));
+      on.drawEllipse(on_screen(s.begins), 2.5, 2.5);
+    }
+  }
+  painter.drawPixmap(0, 0, strokes_);
+}
+
+void PictureView::draw_overlay(QPainter& painter, const QRectF& where) {
+  draw_strokes(painter, where);
   const auto on_screen = [&](QPointF share) {
     return on_widget(where.topLeft() + QPointF(share.x() * where.width(), share.y() * where.height()));
   };

@@ -82,7 +82,8 @@ class PictureView : public QWidget {
   QPointF upright(QPointF place) const;
   QPointF on_widget(QPointF place) const;
   bool drawing() const { return takes_tools_ && link_.tool; }
-  void draw_overlay(QPainter& painter, const QRectF& where) const;
+  void draw_overlay(QPainter& painter, const QRectF& where);
+  void draw_strokes(QPainter& painter, const QRectF& where);
   void draw_crosshair(QPainter& painter) const;
 
   ViewLink& link_;
@@ -102,6 +103,10 @@ class PictureView : public QWidget {
   QImage mask_;
   bool wiping_ = false;
   Overlay overlay_;
+  /// The strokes as they were last drawn, and where.
+  QPixmap strokes_;
+  QRectF strokes_at_;
+  int strokes_flip_ = 0;
   bool takes_tools_ = false;
   QPointF grabbed_;
   QPointF pressed_;

@@ -13,6 +13,7 @@
 #include <QVBoxLayout>
 
 #include "exports/pass_words.h"
+#include "models/mark_lines.h"
 #include "looks/greys.h"
 #include "looks/icons.h"
 #include "media/shipped.h"
@@ -248,6 +249,10 @@ void MainWindow::make_look_menu() {
       pair_->link().set_flip(mirror->isChecked(), turned->isChecked(), side->isChecked());
     });
   }
+  marks_ = look->addAction(tr("Marks of the pass, as outlines"), QKeySequence(Qt::Key_H));
+  marks_->setCheckable(true);
+  marks_->setChecked(true);
+  connect(marks_, &QAction::toggled, this, &MainWindow::show_lit);
   look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
     pair_->link().set_view(0, {0.5, 0.5});
   });
@@ -438,6 +443,11 @@ void MainWindow::show_lit() {
     mask = pass_mask(planned->map, planned->plan, lit - 1, session_.lit_last() - 1);
   pair_->subject().set_mask(mask);
   pair_->board().set_mask(mask);
+  Overlay marks;
+  if (!mask.isNull() && marks_->isChecked()) {
+    for (int i = lit - 1; i < session_.lit_last(); ++i) add_marks(planned->plan, i, 0, 0, marks);
+  }
+  pair_->board().set_overlay(marks);
 }
 
 void MainWindow::show_busy(bool busy) {

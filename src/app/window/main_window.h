@@ -99,6 +99,7 @@ class MainWindow : public QMainWindow {
   CheckLooks* check_ = nullptr;
   NotesActions* notes_ = nullptr;
   QAction* without_ = nullptr;
+  QAction* marks_ = nullptr;
   QStringList look_pictures_;   ///< their icons, by name
   bool help_at_easel_ = false;  ///< asked for at the easel: it is shown again after it
   QList<QAction*> looks_;       ///< ways to look at the pair

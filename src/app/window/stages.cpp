@@ -39,7 +39,7 @@ Stages::Stages(Session& session, Advice& advice, Checker& checker, QWidget* pare
       subject_(new SubjectPanel(session)),
       ground_(new GroundPanel(session, advice)),
       tray_(new TrayPanel(session, advice)),
-      layers_(new LayersPanel(session)),
+      layers_(new LayersPanel(session, advice)),
       check_(new CheckPanel(session, checker)) {
   course_->setObjectName("course");
   course_->setAccessibleName(tr("Course: the stages of the work"));

@@ -2,11 +2,87 @@
 #include "board/painted.h"
 
 #include <algorithm>
+#include <cmath>
+#include <unordered_map>
 
 #include "marks/mark_out.h"
+#include "marks/under.h"
 #include "parallel/each.h"
 
 namespace yd::board {
+
+namespace {
+
+/// The sheet as the map sees it.
+plan::SheetGrid grid_of(const BoardMap& map, const plan::Marking& marks) {
+  plan::SheetGrid grid = marks.grid;
+  grid.width = map.target.width;
+  grid.height = map.target.height;
+  grid.px_per_mm = grid.width / grid.width_mm;
+  return grid;
+}
+
+bool marked(const plan::Plan& plan) { return plan.marks.passes.size() == plan.passes.size() && !plan.passes.empty(); }
+
+}  // namespace
+
+namespace {
+
+/// Two lists of passes, each by the mass whose marks they are and about how firmly it is pressed, with the same number
+/// are the same ones (the FNV hash).
+std::uint64_t also(std::uint64_t number, std::size_t pass, int mass, double pressure) {
+  constexpr std::uint64_t kPrime = 1099511628211ULL;
+  constexpr int kSteps = 8;
+  const auto pressed = static_cast<std::uint64_t>(std::lround(kSteps * pressure));
+  for (const std::uint64_t part : {static_cast<std::uint64_t>(pass), static_cast<std::uint64_t>(mass + 1), pressed})
+    number = (number ^ part) * kPrime;
+  return number;
+}
+
+std::uint64_t all_layers(const plan::Plan& plan, std::size_t target) {
+  std::uint64_t out = target + 1;
+  for (std::size_t n = 0; marked(plan) && n < plan.passes.size(); ++n) {
+    const plan::Pass& p = plan.passes[n];
+    const bool layer = p.kind == plan::PassKind::stroke && !p.finishing && !p.skipped;
+    if (layer && std::binary_search(p.targets.begin(), p.targets.end(), static_cast<int>(target)))
+      out = also(out, n + 1, plan.targets[target].mass, plan::pressure_on(p, static_cast<int>(target)));
+  }
+  return out;
+}
+
+}  // namespace
+
+Alike alike(const BoardMap& map, const plan::Plan& plan) {
+  subject::Grid<std::uint64_t> lies(map.target.width, map.target.height);
+  for (std::size_t i = 0; i < lies.size(); ++i) lies.data[i] = map.target.data[i] + 1ULL;
+  if (marked(plan)) {
+    const plan::SheetGrid grid = grid_of(map, plan.marks);
+    subject::Grid<std::uint16_t> last(grid.width, grid.height, 0);
+    for (std::size_t n = 0; n < plan.passes.size(); ++n) {
+      if (plan.passes[n].skipped) continue;
+      const auto mine = static_cast<std::uint16_t>(n + 1);
+      for (const plan::LaidMark& mark : plan.marks.passes[n].marks) {
+        if (plan::rubs(mark)) continue;
+        plan::under(mark, grid, [&](std::size_t i, const plan::MarkPoint& p) {
+          if (last.data[i] == mine) return;
+          last.data[i] = mine;
+          const int mass = p.target < 0 ? -1 : plan.targets[static_cast<std::size_t>(p.target)].mass;
+          lies.data[i] = also(lies.data[i], mine, mass, plan::pressure_at(p, plan.passes[n]));
+        });
+      }
+    }
+  }
+  Alike out{{map.target.width, map.target.height}, 0, {}};
+  std::unordered_map<std::uint64_t, std::uint32_t> numbers;
+  for (std::size_t i = 0; i < lies.size(); ++i)
+    out.number.data[i] = numbers.try_emplace(lies.data[i], static_cast<std::uint32_t>(numbers.size())).first->second;
+  out.count = numbers.size();
+  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
+    const auto found = numbers.find(all_layers(plan, t));
+    out.whole.push_back(found == numbers.end() ? Alike::kNowhere : found->second);
+  }
+  return out;
+}
 
 Painted::Painted(const BoardMap& map, const plan::Plan& plan, const media::Paper& paper,
                  const media::Collection& collection, const optics::Parameters& parameters, int passes)
@@ -14,11 +90,7 @@ Painted::Painted(const BoardMap& map, const plan::Plan& plan, const media::Paper
   std::vector<const optics::Ground*> grounds{&paper.ground};
   for (const plan::Coat& c : plan.coats) grounds.push_back(&c.ground);
   tree_ = std::make_unique<plan::PileTree>(std::move(grounds), collection.sticks, parameters);
-  plan::SheetGrid grid = plan.marks.grid;
-  grid.width = map.target.width;
-  grid.height = map.target.height;
-  grid.px_per_mm = grid.width / grid.width_mm;
-  plan::Canvas canvas(*tree_, grid);
+  plan::Canvas canvas(*tree_, grid_of(map, plan.marks));
   subject::Grid<int> before = canvas.piles();
   const std::size_t marked = std::min(plan.passes.size(), plan.marks.passes.size());
   const auto all = passes < 0 ? marked : std::min(marked, static_cast<std::size_t>(passes));
@@ -69,10 +141,23 @@ BoardImage Painted::after(int passes, colour::Illuminant light) const {
   return out;
 }
 
+Stages::Stages(const BoardMap& map, const plan::Plan& plan, const media::Paper& paper,
+               const media::Collection& collection, const optics::Parameters& parameters)
+    : plan_(&plan), paper_(&paper), collection_(&collection), parameters_(&parameters) {
+  if (marked(plan))
+    painted_ = std::make_unique<const Painted>(map, plan, paper, collection, parameters);
+  else
+    map_ = map;
+}
+
+BoardImage Stages::after(int passes, colour::Illuminant light) const {
+  if (painted_) return painted_->after(passes, light);
+  return render(map_, palette_after(*plan_, passes, *paper_, *collection_, *parameters_, light));
+}
+
 BoardImage paint(const BoardMap& map, const plan::Plan& plan, int passes, const media::Paper& paper,
                  const media::Collection& collection, const optics::Parameters& parameters, colour::Illuminant light) {
-  if (plan.marks.passes.size() != plan.passes.size())
-    return render(map, palette_after(plan, passes, paper, collection, parameters, light));
+  if (!marked(plan)) return render(map, palette_after(plan, passes, paper, collection, parameters, light));
   return Painted(map, plan, paper, collection, parameters, passes).after(passes, light);
 }
 

@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "marks/under.h"
+
 namespace yd::board {
 namespace {
 
@@ -14,15 +16,55 @@ constexpr double kLightInk = 0.28;  // of the lightest touch
 constexpr double kFirmInk = 0.92;
 constexpr double kInkL = 18;
 
-std::vector<double> firmest(const plan::Plan& plan, std::span<const int> passes) {
-  std::vector<double> out(plan.targets.size(), 0.0);
-  for (const int i : passes) {
-    const plan::Pass& p = plan.passes[static_cast<std::size_t>(i)];
-    for (const int t : p.targets) {
-      double& at = out[static_cast<std::size_t>(t)];
-      at = std::max(at, p.kind == plan::PassKind::stroke ? plan::pressure_on(p, t) : 0.6);
-    }
+constexpr float kWhole = 0.6F;  // of what is not pressed: a coat, fixative
+
+void add_by_shades(const plan::Plan& plan, const plan::Pass& p, const subject::Grid<std::uint16_t>& target,
+                   subject::Grid<float>& out) {
+  std::vector<float> by(plan.targets.size(), 0);
+  for (const int t : p.targets)
+    by[static_cast<std::size_t>(t)] =
+        p.kind == plan::PassKind::stroke ? static_cast<float>(plan::pressure_on(p, t)) : kWhole;
+  for (std::size_t i = 0; i < out.size(); ++i) out.data[i] = std::max(out.data[i], by[target.data[i]]);
+}
+
+void add_by_marks(const plan::Pass& p, const plan::MarkedPass& marked, const plan::SheetGrid& grid,
+                  subject::Grid<float>& out) {
+  for (const plan::LaidMark& mark : marked.marks) {
+    if (plan::rubs(mark)) continue;
+    plan::under(mark, grid, [&](std::size_t i, const plan::MarkPoint& point) {
+      out.data[i] = std::max(out.data[i], static_cast<float>(plan::pressure_at(point, p)));
+    });
   }
+}
+
+}  // namespace
+
+subject::Grid<float> firmest(const plan::Plan& plan, std::span<const int> passes,
+                             const subject::Grid<std::uint16_t>& target) {
+  subject::Grid<float> out(target.width, target.height, 0.0F);
+  plan::SheetGrid grid = plan.marks.grid;
+  grid.width = target.width;
+  grid.height = target.height;
+  grid.px_per_mm = grid.width_mm > 0 ? grid.width / grid.width_mm : 1;
+  for (const int i : passes) {
+    const auto n = static_cast<std::size_t>(i);
+    const plan::Pass& p = plan.passes[n];
+    if (p.kind == plan::PassKind::stroke && n < plan.marks.passes.size())
+      add_by_marks(p, plan.marks.passes[n], grid, out);
+    else
+      add_by_shades(plan, p, target, out);
+  }
+  return out;
+}
+
+namespace {
+
+/// The shade of each pixel.
+subject::Grid<std::uint16_t> shades_of(const subject::Subject& s, std::span<const plan::TargetPlan> targets) {
+  const std::vector<std::size_t> first = plan::first_targets(targets, s.masses.size());
+  subject::Grid<std::uint16_t> out(s.labels.width, s.labels.height);
+  for (std::size_t i = 0; i < out.size(); ++i)
+    out.data[i] = static_cast<std::uint16_t>(first[s.labels.data[i]] + s.shade.data[i]);
   return out;
 }
 
@@ -30,8 +72,7 @@ std::vector<double> firmest(const plan::Plan& plan, std::span<const int> passes)
 
 BoardImage where_picture(const subject::Subject& s, const plan::Plan& plan, std::span<const int> passes,
                          int long_side) {
-  const std::vector<double> pressure = firmest(plan, passes);
-  const std::vector<std::size_t> first = plan::first_targets(plan.targets, s.masses.size());
+  const subject::Grid<float> pressure = firmest(plan, passes, shades_of(s, plan.targets));
   const double scale = std::max(1.0, static_cast<double>(std::max(s.labels.width, s.labels.height)) / long_side);
   const int w = std::max(1, static_cast<int>(s.labels.width / scale));
   const int h = std::max(1, static_cast<int>(s.labels.height / scale));
@@ -44,7 +85,7 @@ BoardImage where_picture(const subject::Subject& s, const plan::Plan& plan, std:
       const int u = from(x, s.labels.width);
       const int beside = from(std::min(w - 1, x + 1), s.labels.width);
       const auto m = s.labels.at(u, v);
-      const double p = pressure[first[m] + s.shade.at(u, v)];
+      const double p = pressure.at(u, v);
       double ink = p > 0 ? kLightInk + (kFirmInk - kLightInk) * std::min(1.0, p) : 0;
       if (s.labels.at(beside, v) != m || s.labels.at(u, below) != m) ink = std::max(ink, kBorderInk);
       const double paper = kPale + (kWhite - kPale) * s.squinted.at(u, v).l / 100;

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
+#include "board/painted.h"
 #include "colour/ciede2000.h"
 #include "parallel/each.h"
 
@@ -111,21 +112,20 @@ float median(std::vector<float>& values, std::vector<float>& others) {
   return *middle;
 }
 
-/// Every target's own difference: that of its pixels among their like. The middle one, not the mean: a shade that was
-/// forgotten differs less where its neighbours run into it, and in its heart more than its mean.
-std::vector<float> own_differences(const cv::Mat& difference, const cv::Mat& purity, const board::BoardMap& map,
-                                   std::size_t count) {
+/// The own difference of what lies alike: that of its pixels among their like. The middle one, not the mean: a shade
+/// that was forgotten differs less where its neighbours run into it, and in its heart more than its mean.
+std::vector<float> own_differences(const cv::Mat& difference, const cv::Mat& purity, const board::Alike& alike) {
   constexpr float kPure = 0.5;
-  std::vector<std::vector<float>> pure(count);
-  std::vector<std::vector<float>> mixed(count);
+  std::vector<std::vector<float>> pure(alike.count);
+  std::vector<std::vector<float>> mixed(alike.count);
   for (int y = 0; y < difference.rows; ++y) {
     for (int x = 0; x < difference.cols; ++x) {
       auto& of = purity.at<float>(y, x) >= kPure ? pure : mixed;
-      of[map.target.at(x, y)].push_back(difference.at<float>(y, x));
+      of[alike.number.at(x, y)].push_back(difference.at<float>(y, x));
     }
   }
-  std::vector<float> out(count);
-  for (std::size_t t = 0; t < count; ++t) out[t] = median(pure[t], mixed[t]);
+  std::vector<float> out(alike.count);
+  for (std::size_t t = 0; t < alike.count; ++t) out[t] = median(pure[t], mixed[t]);
   return out;
 }
 
@@ -138,11 +138,23 @@ cv::Mat far_off(const cv::Mat& fine) {
   return out;
 }
 
-/// What is left of the difference once every target's own is taken off, smooth over a few centimetres: a lamp mirrored
-/// in the sheet lies over targets alike.
-void find_glare(Reading& out, const board::BoardMap& map, const cv::Mat& pure, std::size_t count) {
+/// How much each pixel says of the light: nothing where little lies as it does there, so that its own difference takes
+/// the light's with it.
+cv::Mat tells_of_light(const cv::Mat& pure, const board::Alike& alike) {
+  constexpr double kSome = 2e-4;  // of the picture
+  std::vector<double> area(alike.count, 0);
+  for (const std::uint32_t n : alike.number.data) area[n] += 1;
+  cv::Mat out = pure.clone();
+  for (std::size_t i = 0; i < alike.number.size(); ++i)
+    if (area[alike.number.data[i]] < kSome * static_cast<double>(alike.number.size())) out.ptr<float>()[i] = 0;
+  return out;
+}
+
+/// What is left of the difference once the own one of all that lies alike is taken off, smooth over a few centimetres:
+/// a lamp mirrored in the sheet lies over all of it.
+void find_glare(Reading& out, const board::Alike& alike, const cv::Mat& pure) {
   const board::BoardImage& board = out.board;
-  cv::Mat weight = pure.clone();
+  cv::Mat weight = tells_of_light(pure, alike);
   cv::Mat left(board.height, board.width, CV_32F);
   parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x) left.at<float>(y, x) = out.picture.at(x, y).g - light_at(board, x, y).g;
@@ -151,10 +163,10 @@ void find_glare(Reading& out, const board::BoardMap& map, const cv::Mat& pure, s
   cv::GaussianBlur(left, left, {0, 0}, 1);
   cv::minMaxLoc(far_off(left), &out.too_dark, &out.too_light);
   out.too_dark = -out.too_dark;
-  const std::vector<float> own = own_differences(left, weight, map, count);
+  const std::vector<float> own = own_differences(left, pure, alike);
   parallel::each(board.height, [&](int y) {
     for (int x = 0; x < board.width; ++x)
-      left.at<float>(y, x) = (left.at<float>(y, x) - own[map.target.at(x, y)]) * weight.at<float>(y, x);
+      left.at<float>(y, x) = (left.at<float>(y, x) - own[alike.number.at(x, y)]) * weight.at<float>(y, x);
   });
   left = far_off(left);
   weight = far_off(weight);
@@ -274,7 +286,8 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
   const cv::Mat depth = depth_in_mass(subject.labels);
   const std::vector<float> from = depths(subject, depth);
   std::vector<Both> masses(subject.masses.size());
-  std::vector<Both> targets(plan.targets.size());
+  std::vector<Both> targets(plan.targets.size()), bare(plan.targets.size());
+  const board::Alike alike = board::alike(map, plan);
   for (int y = 0; y < board.height; ++y) {
     for (int x = 0; x < board.width; ++x) {
       const std::size_t mass = subject.labels.at(x, y);
@@ -283,9 +296,13 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
       const colour::Light& seen = out.picture.at(x, y);
       const colour::Light wanted = light_at(board, x, y);
       for (Both* b : {&masses[mass], &targets[t]}) b->add(seen, wanted);
+      if (alike.number.at(x, y) == alike.whole[t]) bare[t].add(seen, wanted);
     }
   }
   const auto pixels = static_cast<double>(board.size());
+  // A shade is told by where it lies as its recipe says, if there is enough of that.
+  for (std::size_t t = 0; t < targets.size(); ++t)
+    if (bare[t].count >= kTargetArea * pixels) targets[t] = bare[t];
   for (std::size_t m = 0; m < masses.size(); ++m) {
     MassReading r;
     r.mass = static_cast<int>(m);
@@ -296,7 +313,7 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
   out.targets = compared(targets, pixels);
   const cv::Mat pure = purity(map);
   out.shades = compared(read_shades(out, subject, map, plan, pure, depth, from), pixels);
-  find_glare(out, map, pure, plan.targets.size());
+  find_glare(out, alike, pure);
   return out;
 }
 

@@ -19,7 +19,7 @@ CoreStack make_stack(const PlanView& planned, int target) {
   CoreStack stack{subject::name(t.role), {}};
   double before = 0;
   for (const plan::Pass& p : planned.plan.passes) {
-    if (p.skipped || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
+    if (p.skipped || p.finishing || !std::binary_search(p.targets.begin(), p.targets.end(), target)) continue;
     if (p.kind == plan::PassKind::coat) {
       const plan::Coat& coat = planned.plan.coats[static_cast<std::size_t>(p.underpaint)];
       const double load = coat.tooth_used * planned.paper.tooth.depth;

@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <QXmlStreamWriter>
 
+#include "board/painted.h"
 #include "exports/pass_words.h"
 #include "formats/archive.h"
 #include "pictures/screen.h"
@@ -84,17 +85,15 @@ Result<QByteArray> open_raster(const PlanView& p, Observer& observer) {
     layers.append({name, file, at, visible});
     entries[file.toStdString()] = pictures::png(image);
   };
-  const auto board_at = [&](int passes) {
-    return board::paint(p.map, p.plan, passes, p.paper, p.collection, p.parameters);
-  };
-  board::BoardImage before = board_at(0);
+  const board::Stages stages(p.map, p.plan, p.paper, p.collection, p.parameters);
+  board::BoardImage before = stages.after(0);
   add(Printed::tr("Bare paper"), pictures::to_image(before), {}, true);
   const int all = static_cast<int>(p.plan.passes.size());
   for (int i = 0; i < all; ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "export", "stopped"};
     const plan::Pass& pass = p.plan.passes[static_cast<std::size_t>(i)];
     QPoint at;
-    board::BoardImage after = board_at(i + 1);
+    board::BoardImage after = stages.after(i + 1);
     const QImage layer = pass_layer(before, after, at);
     before = std::move(after);
     if (!layer.isNull() && !pass.skipped)

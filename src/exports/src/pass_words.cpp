@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 #include <map>
+#include <numbers>
 #include <set>
 
 #include "colour/words.h"
@@ -80,8 +81,11 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   const auto places = tray_by_place(p);
   const auto at = std::find(places.begin(), places.end(), pass.stick);
   if (at != places.end()) w.tray_place = static_cast<int>(at - places.begin()) + 1;
-  if (w.tray_place > 0)
-    w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(w.tray_place).arg(places.size());
+  const auto in_tray = static_cast<int>(p.plan.tray.size());
+  if (w.tray_place > in_tray)
+    w.tray = tr("beside the tray");
+  else if (w.tray_place > 0)
+    w.tray = tr("place %1 of %2 in the tray, from dark to light").arg(w.tray_place).arg(in_tray);
 }
 
 void tell_passage(PassWords& w, const PlanView& p, int pass) {
@@ -110,21 +114,96 @@ void tell_where(PassWords& w, const PlanView& p, int pass) {
   w.where = where.join("; ");
 }
 
+QString part_name(const std::string& part) {
+  const std::map<std::string, QString> names{{"side", tr("side")}, {"end", tr("end")},     {"rim", tr("tilted end")},
+                                             {"edge", tr("edge")}, {"point", tr("point")}, {"sponge", tr("sponge")},
+                                             {"foam", tr("foam")}, {"stump", tr("stump")}, {"tip", tr("rubber tip")}};
+  const auto found = names.find(part);
+  return found == names.end() ? QString::fromStdString(part) : found->second;
+}
+
+QString width_words(double mm) { return words::number(mm, mm == std::floor(mm) ? 0 : 1); }
+
+/// What the marks of a pass come to: parts from broad to fine with how many, the way they run, what rubs most.
+struct MarksTold {
+  QString held;           ///< "end 9 mm, 23 marks; edge 3 mm, 148 marks"
+  bool directed = false;  ///< most of them run one way
+  double angle_deg = 0;   ///< anticlockwise from level, -90 to 90
+  plan::RubTool tool = plan::RubTool::none;
+};
+
+plan::RubTool tool_of(const std::string& part) {
+  const std::map<std::string, plan::RubTool> tools{{"foam", plan::RubTool::sponge},
+                                                   {"finger", plan::RubTool::finger},
+                                                   {"stump", plan::RubTool::stump},
+                                                   {"tip", plan::RubTool::tip}};
+  const auto found = tools.find(part);
+  return found == tools.end() ? plan::RubTool::none : found->second;
+}
+
+MarksTold marks_told(const plan::MarkedPass& marks) {
+  constexpr double kOneWay = 0.55;  // of their length, doubled angles averaged
+  std::map<int, int> parts;         // broad parts stand first in the table
+  std::map<int, double> rubbed;
+  double along = 0, across = 0, all = 0;
+  for (const plan::LaidMark& m : marks.marks) {
+    if (plan::rubs(m)) {
+      rubbed[m.part] += plan::length_of(m) * plan::part_of(m).width_mm;
+      continue;
+    }
+    ++parts[m.part];
+    for (std::size_t i = 1; i < m.points.size(); ++i) {
+      const double dx = m.points[i].x_mm - m.points[i - 1].x_mm, dy = m.points[i - 1].y_mm - m.points[i].y_mm;
+      const double length = std::max(1e-9, std::hypot(dx, dy));
+      along += (dx * dx - dy * dy) / length;
+      across += 2 * dx * dy / length;
+      all += length;
+    }
+  }
+  MarksTold out;
+  QStringList held;
+  for (const auto& [part, count] : parts) {
+    const media::Part& p = media::all_parts()[static_cast<std::size_t>(part)];
+    held << tr("%1 %2 mm, %n mark(s)", nullptr, count).arg(part_name(p.name), width_words(p.width_mm));
+  }
+  out.held = held.join("; ");
+  out.directed = all > 0 && std::hypot(along, across) > kOneWay * all;
+  out.angle_deg = std::atan2(across, along) / 2 * 180 / std::numbers::pi;
+  double most = 0;
+  for (const auto& [part, area] : rubbed) {
+    if (area <= most) continue;
+    most = area;
+    out.tool = tool_of(media::all_parts()[static_cast<std::size_t>(part)].name);
+  }
+  return out;
+}
+
 /// Places of one pass may ask for different marks: the largest decides, another one is named with its place.
 void tell_marks(PassWords& w, const PlanView& p, int pass) {
   const std::vector<plan::Touch> touches = by_area(p, pass);
   if (touches.empty() || p.plan.passes[static_cast<std::size_t>(pass)].kind != plan::PassKind::stroke) return;
-  const plan::Touch& largest = touches.front();
+  plan::Touch largest = touches.front();
   w.mark = words::mark(largest.mark);
+  const auto place = static_cast<std::size_t>(pass);
+  const bool marked = place < p.plan.marks.passes.size();
+  if (marked) {
+    const MarksTold told = marks_told(p.plan.marks.passes[place]);
+    w.mark = told.held;
+    largest.directed = told.directed;
+    largest.angle_deg = told.angle_deg;
+    largest.tool = told.tool;
+  }
   w.rubbing = words::rubbing(largest);
   w.run = words::run(largest.place);
   w.directed = largest.directed;
   w.angle_deg = largest.angle_deg;
   w.direction = words::direction(largest);
+  constexpr double kHardly = 0.45;
+  if (marked && p.plan.passes[place].pressure >= kHardly) return;
   if (largest.lightly) w.mark += tr(", hardly touching: nothing pressed that may have to come off");
   const auto other =
       std::find_if(touches.begin(), touches.end(), [&](const auto& t) { return t.mark != largest.mark; });
-  if (other != touches.end())
+  if (!marked && other != touches.end())
     w.mark += tr("; %1 in %2").arg(words::mark_short(other->mark), words::where(other->place, p.subject.masses));
 }
 
@@ -163,33 +242,8 @@ void tell_safety(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (w.safety.isEmpty()) w.safety << tr("Dust: tip it off, do not blow; wipe up damp.") + " " + deferral();
 }
 
-QString part_name(const std::string& part) {
-  const std::map<std::string, QString> names{{"side", tr("side")}, {"end", tr("end")},     {"rim", tr("tilted end")},
-                                             {"edge", tr("edge")}, {"point", tr("point")}, {"sponge", tr("sponge")}};
-  const auto found = names.find(part);
-  return found == names.end() ? QString::fromStdString(part) : found->second;
-}
-
-/// "171 marks: end 9 mm, edge 3 mm", the broadest first.
-QString marks_words(const plan::MarkedPass& marks) {
-  int count = 0;
-  std::set<std::pair<double, std::string>> parts;
-  for (const plan::LaidMark& m : marks.marks) {
-    if (plan::rubs(m)) continue;
-    ++count;
-    parts.insert({-plan::part_of(m).width_mm, plan::part_of(m).name});
-  }
-  QStringList out;
-  for (const auto& [width, name] : parts)
-    out << tr("%1 %2 mm").arg(part_name(name), words::number(-width, width == std::floor(width) ? 0 : 1));
-  return count == 0 ? QString() : tr("%1 marks: %2").arg(count).arg(out.join(", "));
-}
-
 void tell_time(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   w.time = tr("about %1").arg(minutes_words(pass.minutes));
-  const auto place = static_cast<std::size_t>(pass.number) - 1;
-  const QString marks = place < p.plan.marks.passes.size() ? marks_words(p.plan.marks.passes[place]) : QString();
-  if (!marks.isEmpty()) w.time += ", " + marks;
   const plan::DryingAdvice d = plan::drying_before(p.plan.passes, p.plan.edges, p.plan.coats, pass.number - 1);
   if (pass.wait_minutes > 0.5) {
     w.drying = tr("Wait %1: what is below has to be dry.").arg(minutes_words(pass.wait_minutes));
@@ -230,7 +284,10 @@ QString pressure_words(double pressure) {
 std::vector<int> tray_by_place(const PlanView& planned) {
   const auto l = [&](int i) { return planned.collection.sticks[static_cast<std::size_t>(i)].lab.l; };
   std::vector<int> out = planned.plan.tray;
-  std::stable_sort(out.begin(), out.end(), [&](int p, int q) { return l(p) < l(q); });
+  std::vector<int> beside = plan::beside_tray(planned.plan);
+  for (std::vector<int>* some : {&out, &beside})
+    std::stable_sort(some->begin(), some->end(), [&](int p, int q) { return l(p) < l(q); });
+  out.insert(out.end(), beside.begin(), beside.end());
   return out;
 }
 
@@ -278,6 +335,16 @@ MarkDrawing mark_drawing(const PlanView& planned, int index) {
   return out;
 }
 
+QString group_words(const plan::MarkGroup& group, const PlanView& planned) {
+  const media::Part& part = media::all_parts()[static_cast<std::size_t>(group.part)];
+  const QString what = tr("%1 %2 mm, %n mark(s)", nullptr, static_cast<int>(group.count))
+                           .arg(part_name(part.name), width_words(part.width_mm));
+  const QString time = group.seconds < 60 ? tr("%1 s").arg(qRound(group.seconds)) : minutes_words(group.seconds / 60);
+  if (group.mass < 0) return tr("%1, %2").arg(what, time);
+  const subject::Mass& mass = planned.subject.masses[static_cast<std::size_t>(group.mass)];
+  return tr("%1: %2, %3").arg(what, words::mass_name(mass), time);
+}
+
 QStringList safety_page(const PlanView& planned) {
   QStringList out{
       tr("Dust: do not blow it. Tip the board over a bin or let it fall into a trough below an upright easel; wipe up "
@@ -285,7 +352,7 @@ QStringList safety_page(const PlanView& planned) {
          "from children and pets.")};
   QStringList harmful;
   bool pencil = false;
-  for (const int i : planned.plan.tray) {
+  for (const int i : plan::in_hand(planned.plan)) {
     const media::Stick& s = planned.collection.sticks[static_cast<std::size_t>(i)];
     if (media::needs_care(s)) harmful << words::stick_name(s);
     pencil = pencil || media::facts(s.medium).pointed();

@@ -34,7 +34,7 @@ QStringList summary(const PlanView& p) {
   out << Printed::tr(
              "%1, %2 with %3, about %4 of painting in %5. Across the room the difference from the subject is, on "
              "average, %6.")
-             .arg(Printed::tr("%n stick(s)", nullptr, count(p.plan.tray)),
+             .arg(Printed::tr("%n stick(s)", nullptr, count(plan::in_hand(p.plan))),
                   Printed::tr("%n passage(s)", nullptr, count(p.guide.passages)),
                   Printed::tr("%n pass(es)", nullptr, count(p.plan.passes)), minutes_words(p.plan.sequence.minutes),
                   Printed::tr("%n sitting(s)", nullptr, count(p.plan.sittings)),
@@ -142,7 +142,7 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   const double top = page.y();
   const double column = wide ? page.width() * 0.6 : page.width();
   // The whole job on the first page, if the pictures stay worth looking at.
-  const std::size_t rows = wide ? 0 : (p.plan.tray.size() + 1) / 2;
+  const std::size_t rows = wide ? 0 : (plan::in_hand(p.plan).size() + 1) / 2;
   const double sticks = wide ? 0 : 36 + kTrayRow * static_cast<double>(rows);
   const double room = page.left_over() - below_pictures(page, p) - sticks;
   const double tall = wide ? std::clamp(room / 2 - kCaption, 130.0, 225.0) : std::clamp(room - kCaption, 200.0, 300.0);

@@ -3,6 +3,7 @@
 #include <numeric>
 
 #include "board/where.h"
+#include "board/painted.h"
 #include "exports/mark_painter.h"
 #include "exports/pass_words.h"
 #include "pictures/screen.h"
@@ -46,7 +47,8 @@ struct Said {
 
 class PassagePrinter {
  public:
-  PassagePrinter(PageWriter& page, const PlanView& p) : page_(page), p_(p), x_(kPictures + kGap) {}
+  PassagePrinter(PageWriter& page, const PlanView& p)
+      : page_(page), p_(p), stages_(p.map, p.plan, p.paper, p.collection, p.parameters), x_(kPictures + kGap) {}
 
   void print(std::size_t number) {
     const plan::Passage& passage = p_.guide.passages[number];
@@ -92,8 +94,7 @@ class PassagePrinter {
     page_.down(picture_height() + 1);
     page_.line(Printed::tr("Where: darker is firmer"), 0, kPictures, 8.5);
     page_.down(14);
-    page_.picture(small(board::paint(p_.map, p_.plan, passage.last + 1, p_.paper, p_.collection, p_.parameters)),
-                  QRectF(0, page_.y(), kPictures, picture_height()));
+    page_.picture(small(stages_.after(passage.last + 1)), QRectF(0, page_.y(), kPictures, picture_height()));
     page_.down(picture_height() + 1);
     page_.line(Printed::tr("The Board after it"), 0, kPictures, 8.5);
     page_.down(16);
@@ -151,6 +152,7 @@ class PassagePrinter {
 
   PageWriter& page_;
   const PlanView& p_;
+  board::Stages stages_;
   double x_;
 };
 

@@ -290,15 +290,23 @@ void add_lights(json& plan_json, const plan::Plan& plan, const media::Paper& pap
 
 json lab_to_json(const colour::Lab& lab) { return {rounded(lab.l), rounded(lab.a), rounded(lab.b)}; }
 
+namespace {
+
+json sticks_to_json(std::span<const int> list, const media::Collection& collection) {
+  json out = json::array();
+  for (const int i : list) {
+    const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
+    out.push_back(
+        {{"id", s.id}, {"name", s.name}, {"medium", std::string(media::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
+  }
+  return out;
+}
+
+}  // namespace
+
 json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subject::Subject& subject,
                   const media::Paper& paper, const media::Collection& collection, const board::Figures& figures) {
   const words::Job job{plan, guide, subject.masses, collection.sticks};
-  json sticks = json::array();
-  for (const int i : plan.tray) {
-    const media::Stick& s = collection.sticks[static_cast<std::size_t>(i)];
-    sticks.push_back(
-        {{"id", s.id}, {"name", s.name}, {"medium", std::string(media::name(s.medium))}, {"lab", lab_to_json(s.lab)}});
-  }
   json out = {{"format", "yawning-dune plan"},
               {"version", 1},
               {"paper", {{"id", paper.id}, {"name", paper.name}, {"lab", lab_to_json(paper.lab)}}},
@@ -308,7 +316,8 @@ json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subjec
               {"school", plan::name(plan.school)},
               {"school_reason", words::advised(plan.advised, subject.masses).toStdString()},
               {"order", order_to_json(plan, subject)},
-              {"sticks", sticks},
+              {"sticks", sticks_to_json(plan.tray, collection)},
+              {"pencils", sticks_to_json(plan::beside_tray(plan), collection)},
               {"masses", masses_to_json(plan, subject, collection)},
               {"rests_on", rests_on_to_json(plan.rests_on)},
               {"passes", passes_to_json(job, subject, collection)},

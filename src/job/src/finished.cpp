@@ -47,7 +47,9 @@ Finished finished(plan::Plan& plan, const subject::Subject& subject, const Studi
   plan::mark_delicate(plan, *studio.paper, studio.collection->sticks, *studio.parameters, options.hand);
   Finished out;
   static_cast<Guided&>(out) = guided(plan, subject, studio, options.sheet_cm2);
-  out.board = board_of(out.map, plan, studio);
+  out.stages =
+      std::make_shared<const board::Stages>(out.map, plan, *studio.paper, *studio.collection, *studio.parameters);
+  out.board = out.stages->after(static_cast<int>(plan.passes.size()));
   out.figures = board::figures_of(plan, subject, out.board, options.sheet_cm2);
   return out;
 }

@@ -36,4 +36,32 @@ class Painted {
   mutable std::map<colour::Illuminant, Palette> palettes_;
 };
 
+/// Of each pixel a number, the same where the same shade lies under marks of the same passes and masses: a hand that is
+/// off is off alike there. From 0; `count` of them.
+struct Alike {
+  static constexpr std::uint32_t kNowhere = 0xFFFFFFFF;
+  subject::Grid<std::uint32_t> number;
+  std::size_t count = 0;
+  /// Of each shade the number where all its layers lie and nothing else does: no gaps, no finishing marks.
+  std::vector<std::uint32_t> whole;
+};
+Alike alike(const BoardMap& map, const plan::Plan& plan);
+
+/// The Board after any pass of a plan: by its marks; where a plan has none, by its shades.
+class Stages {
+ public:
+  /// All but the map has to outlive this.
+  Stages(const BoardMap& map, const plan::Plan& plan, const media::Paper& paper, const media::Collection& collection,
+         const optics::Parameters& parameters);
+  BoardImage after(int passes, colour::Illuminant light = colour::Illuminant::d50) const;
+
+ private:
+  BoardMap map_;  ///< where there are no marks
+  const plan::Plan* plan_;
+  const media::Paper* paper_;
+  const media::Collection* collection_;
+  const optics::Parameters* parameters_;
+  std::unique_ptr<const Painted> painted_;
+};
+
 }  // namespace yd::board

@@ -5,6 +5,7 @@
 #include <QString>
 #include <QStringList>
 
+#include "marks/groups.h"
 #include "exports/mark_painter.h"
 #include "exports/plan_view.h"
 
@@ -53,6 +54,9 @@ QString pressure_words(double least, double greatest);
 
 /// Sticks of the tray by their place in it: from dark to light.
 std::vector<int> tray_by_place(const PlanView& planned);
+
+/// What the hand does next: "end 9 mm, 14 marks: the hill, 1 min".
+QString group_words(const plan::MarkGroup& group, const PlanView& planned);
 
 /// "1:42 h" or "12 min".
 QString minutes_words(double minutes);

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
+#include <memory>
+
 #include "board/board.h"
 #include "board/figures.h"
+#include "board/painted.h"
 #include "guide/guide.h"
 #include "media/collection.h"
 #include "media/paper.h"
@@ -33,7 +36,8 @@ board::BoardImage board_of(const board::BoardMap& map, const plan::Plan& plan, c
 
 /// A plan as it is shown, told and exported: the same figures for everyone who asks.
 struct Finished : Guided {
-  board::BoardImage board;  ///< after the last pass
+  std::shared_ptr<const board::Stages> stages;  ///< looks at the plan and the studio
+  board::BoardImage board;                      ///< after the last pass
   board::Figures figures;
 };
 /// Marks the delicate passes of `plan` first. `options`: it was made with.

@@ -96,7 +96,7 @@ int line_stick(const GuideInput& in) {
   const colour::Lab wanted{std::min(95.0, in.paper->lab.l + kLineLighter), in.paper->lab.a, in.paper->lab.b};
   int best = -1;
   double least = std::numeric_limits<double>::infinity();
-  for (const int i : in.plan->tray) {
+  for (const int i : in_hand(*in.plan)) {
     const bool pointed = media::facts(stick(in, i).medium).draws_lines();
     const double d = colour::distance_1976(stick(in, i).lab, wanted) + (pointed ? 0 : 25);
     if (d < least) {
@@ -252,7 +252,7 @@ int mass_to_sign_on(const GuideInput& in) {
 int stick_to_sign_with(const GuideInput& in, int where) {
   int with = -1;
   double shows = -1;
-  for (const int i : in.plan->tray) {
+  for (const int i : in_hand(*in.plan)) {
     const bool thin = media::facts(stick(in, i).medium).draws_lines();
     const double s = std::min(40.0, std::abs(stick(in, i).lab.l - mass(in, where).mean.l)) + (thin ? 20 : 0) -
                      0.3 * colour::chroma(stick(in, i).lab);

@@ -173,7 +173,7 @@ class BorderJudge {
   int nearest(Cost cost) const {
     int out = -1;
     double least = std::numeric_limits<double>::infinity();
-    for (const int i : in_.plan->tray) {
+    for (const int i : in_hand(*in_.plan)) {
       const double c = cost(in_.sticks[static_cast<std::size_t>(i)].lab);
       if (c < least) {
         least = c;

@@ -133,10 +133,24 @@ void mark_passes(Plan& plan, Order& order, MarkingInput in, std::optional<int> w
   time_by_marks(order, in, plan.marks);
 }
 
+/// What is not there for finishing: what is forbidden, and, once work is begun, what is not in the hand.
+std::vector<int> barred_by(const PlanOptions& options, std::size_t sticks) {
+  const bool begun = !options.given_tray.empty() && !options.laid.empty();
+  const auto in = [](const std::vector<int>& list, int s) {
+    return std::find(list.begin(), list.end(), s) != list.end();
+  };
+  std::vector<int> out;
+  for (int s = 0; s < static_cast<int>(sticks); ++s) {
+    if (in(options.wishes.forbidden, s) || (begun && !in(options.given_tray, s))) out.push_back(s);
+  }
+  return out;
+}
+
 MarkingInput marking_for(const subject::Subject& subject, const media::Paper& paper,
                          const media::Collection& collection, const optics::Parameters& parameters,
                          const PlanOptions& options) {
   MarkingInput out;
+  out.barred = barred_by(options, collection.sticks.size());
   out.subject = &subject;
   out.paper = &paper;
   out.sticks = collection.sticks;
@@ -161,6 +175,25 @@ optics::Pile pile_after(const Plan& plan, int target, int count, const media::Pa
   optics::Pile pile = build(ground, parameters, sticks, state.strokes);
   if (state.fixed) pile.fix();
   return pile;
+}
+
+std::vector<int> beside_tray(const Plan& plan) {
+  std::vector<int> out;
+  for (const Pass& p : plan.passes) {
+    if (p.kind == PassKind::stroke && !std::binary_search(plan.tray.begin(), plan.tray.end(), p.stick))
+      out.push_back(p.stick);
+  }
+  std::sort(out.begin(), out.end());
+  out.erase(std::unique(out.begin(), out.end()), out.end());
+  return out;
+}
+
+std::vector<int> in_hand(const Plan& plan) {
+  std::vector<int> out = plan.tray;
+  const std::vector<int> beside = beside_tray(plan);
+  out.insert(out.end(), beside.begin(), beside.end());
+  std::sort(out.begin(), out.end());
+  return out;
 }
 
 std::vector<LaidPass> laid_after(const Plan& plan, std::span<const LaidPass> laid, std::span<const PassMark> marks) {
@@ -248,7 +281,11 @@ Result<Plan> arrange(Plan plan, const subject::Subject& subject, const media::Pa
   plan.broken.clear();
   if (!options.order_by_hand.empty()) plan.broken = reorder(order, options.order_by_hand);
   for (Pass& p : order.passes) p.purpose = purpose_of(p, plan.targets, collection.sticks);
-  plan.marks = {};  // of another order or sheet; with_marks_at makes them
+  plan.marks = {};
+  if (subject.image.size() > 0) {
+    MarkingInput marking = marking_for(subject, paper, collection, parameters, options);
+    mark_passes(plan, order, std::move(marking), options.wish_passes);
+  }
   plan.passes = std::move(order.passes);
   plan.edges = std::move(order.edges);
   plan.conflicts = std::move(order.conflicts);

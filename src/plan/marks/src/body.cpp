@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "filler.h"
+#include "marks/groups.h"
 
 namespace yd::plan {
 namespace {
@@ -180,6 +181,16 @@ double seconds_in(std::span<const LaidMark> marks) {
   return sum;
 }
 
+/// The masses of a pass as one works on them.
+std::vector<int> furthest_first(const MarkingInput& in, const Pass& pass) {
+  std::vector<int> out = pass.masses;
+  std::stable_sort(out.begin(), out.end(), [&](int p, int q) {
+    const auto plane = [&](int m) { return in.subject->masses[static_cast<std::size_t>(m)].plane; };
+    return plane(p) < plane(q);
+  });
+  return out;
+}
+
 }  // namespace
 
 MarkedPass body_marks(const MarkingInput& in, const SheetReading& r, const Pass& pass, const Tells& tells,
@@ -207,6 +218,7 @@ MarkedPass body_marks(const MarkingInput& in, const SheetReading& r, const Pass&
     std::erase_if(tools, [](int t) { return media::all_parts()[static_cast<std::size_t>(t)].name == "finger"; });
     fill_broad_to_fine(r, tools, how, rubbed, out.marks);
   }
+  in_order_of_work(out.marks, in.targets, furthest_first(in, pass));
   out.seconds = seconds_in(out.marks);
   return out;
 }

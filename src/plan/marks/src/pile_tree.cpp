@@ -9,10 +9,7 @@
 namespace yd::plan {
 
 int PileTree::step_of(double pressure) {
-  // A hand tells light pressures apart finely, firm ones by twice as much.
-  constexpr int kFine = 6;
-  const int step = std::clamp(static_cast<int>(std::lround(pressure * kSteps)), pressure > 0 ? 1 : 0, kSteps);
-  return step <= kFine ? step : 2 * std::clamp(static_cast<int>(std::lround(pressure * kSteps / 2)), 1, kSteps / 2);
+  return std::clamp(static_cast<int>(std::lround(pressure * kSteps)), pressure > 0 ? 1 : 0, kSteps);
 }
 
 PileTree::PileTree(std::vector<const optics::Ground*> grounds, std::span<const media::Stick> sticks,

@@ -84,7 +84,8 @@ class Refining {
   std::vector<int> pointed() {
     std::vector<int> all;
     for (std::size_t s = 0; s < in_.sticks.size(); ++s)
-      if (media::facts(in_.sticks[s].medium).draws_lines() && media::at_hand(in_.sticks[s]))
+      if (media::facts(in_.sticks[s].medium).draws_lines() && media::at_hand(in_.sticks[s]) &&
+          !std::binary_search(in_.barred.begin(), in_.barred.end(), static_cast<int>(s)))
         all.push_back(static_cast<int>(s));
     std::vector<colour::Din99o> own;
     own.reserve(all.size());

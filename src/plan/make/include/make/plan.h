@@ -44,6 +44,11 @@ struct Plan {
   std::uint64_t evaluations = 0;  ///< stacks whose colour was worked out
 };
 
+/// Pencils and hard sticks beside the tray that passes are made with, rising.
+std::vector<int> beside_tray(const Plan& plan);
+/// The tray and what is beside it, rising.
+std::vector<int> in_hand(const Plan& plan);
+
 /// What a target's strokes fall on.
 const optics::Ground& ground_of(const Plan& plan, const TargetPlan& target, const media::Paper& paper);
 

@@ -29,6 +29,7 @@ struct MarkingInput {
   std::optional<double> price{};         ///< of a second, instead of a wish
   bool left_handed = false;
   int most_pencils = 6;                        ///< besides the tray
+  std::vector<int> barred{};                   ///< sticks that are not there, rising
   std::vector<std::vector<LaidMark>> given{};  ///< of a pass by place: marks that lie there already; none: to be made
 };
 

@@ -1,0 +1,13 @@
+// SPDX-License-Identifier: MIT
+#pragma once
+
+#include "make/plan.h"
+#include "models/overlay.h"
+
+namespace yd::app {
+
+/// The marks of a pass at true size over the picture: `strong` ones first .. last, places in the pass, the others
+/// fainter. Nothing where the plan has no marks.
+void add_marks(const plan::Plan& plan, int pass, std::size_t strong_from, std::size_t strong_to, Overlay& overlay);
+
+}  // namespace yd::app

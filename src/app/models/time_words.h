@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: MIT
+#pragma once
+
+#include <QString>
+#include <vector>
+
+#include "job/time_curve.h"
+
+namespace yd::app {
+
+/// What a plan of so many minutes reaches on the curve, what another half hour buys, and where the knee is.
+QString curve_words(const std::vector<job::TimePoint>& curve, double minutes);
+
+}  // namespace yd::app

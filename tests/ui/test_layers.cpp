@@ -69,7 +69,7 @@ class TestLayers : public QObject {
     trial::World w;
     QVERIFY(w.open_demo("kettle.png"));
     w.window.stages().go(Stage::layers);
-    w.open_card("card_likeness");
+    w.open_card("card_time");
     auto* ask = w.find<QPushButton>("time_curve_ask");
     auto* knee = w.find<QPushButton>("time_curve_knee");
     QVERIFY(ask->isEnabled() && !knee->isEnabled());

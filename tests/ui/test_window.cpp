@@ -199,7 +199,8 @@ class TestWindow : public QObject {
     QVERIFY(w.settle());
     QCOMPARE(slider->value(), before - 6);
     QVERIFY(static_cast<int>(w.session.planned()->plan.tray.size()) <= before - 6);
-    QCOMPARE(w.find<QTableView>("tray")->model()->rowCount(), static_cast<int>(w.session.planned()->plan.tray.size()));
+    QCOMPARE(w.find<QTableView>("tray")->model()->rowCount(),
+             static_cast<int>(plan::in_hand(w.session.planned()->plan).size()));
     w.session.undo_stack().undo();
     QCOMPARE(slider->value(), before);
     QVERIFY(!w.session.undo_stack().canUndo());

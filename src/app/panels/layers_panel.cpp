@@ -20,6 +20,7 @@ LayersPanel::LayersPanel(Session& session, Advice& advice, QWidget* parent)
       sitting_(new LabelledSlider(tr("Length of a sitting, minutes"), "sitting", 15, 240)),
       facts_(new Facts("plan_facts", tr("The plan in numbers"))),
       ribbon_(new TimeRibbon),
+      likeness_(new LikenessSection(session, advice)),
       time_(paragraph()),
       safety_(paragraph()) {
   time_->setObjectName("times");
@@ -33,7 +34,6 @@ LayersPanel::LayersPanel(Session& session, Advice& advice, QWidget* parent)
   Card* advice_card = add(new Card(tr("Advice"), "card_advice", found, 290, false), true);
   add(new Card(tr("Passes"), "card_passes", passes, 340, false), true);
   add(new Card(tr("How it is built"), "card_school", make_school(), 300), true);
-  add(new Card(tr("Likeness over time"), "card_likeness", new LikenessSection(session, advice), 260, false), true);
   add(new Card(tr("Time"), "card_time", make_time(), 280), true);
   safety_card_ = add(new Card(tr("Safety"), "card_safety", safety_, 300), true);
   connect(school_, &SchoolSection::page_asked, this, &LayersPanel::school_page_asked);
@@ -89,6 +89,8 @@ QWidget* LayersPanel::make_time() {
   column->addWidget(ribbon_);
   column->addWidget(sitting_);
   column->addWidget(time_);
+  column->addWidget(heading(tr("Likeness over time")));
+  column->addWidget(likeness_);
   column->addStretch();
   return box;
 }

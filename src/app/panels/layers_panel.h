@@ -46,6 +46,7 @@ class LayersPanel : public Bench {
   LabelledSlider* sitting_;
   Facts* facts_;
   TimeRibbon* ribbon_;
+  LikenessSection* likeness_;
   QLabel* time_;
   QLabel* safety_;
   Card* job_card_ = nullptr;

@@ -22,6 +22,8 @@ LikenessSection::LikenessSection(Session& session, Advice& advice, QWidget* pare
       knee_(new QPushButton(tr("To the knee"))),
       free_(new QPushButton(tr("As long as it is worth"))) {
   curve_->set_placeholder(tr("What does another half hour buy? Working it out takes some seconds."));
+  constexpr int kHigh = 130;
+  curve_->setMinimumHeight(kHigh);
   words_->setObjectName("time_curve_words");
   work_out_->setObjectName("time_curve_ask");
   knee_->setObjectName("time_curve_knee");

@@ -104,9 +104,11 @@ class TestDrawings : public QObject {
 
   void the_tray_is_the_plans() {
     const auto lying = app::lying_sticks(*planned_, 0, 0);
-    QCOMPARE(lying.size(), static_cast<qsizetype>(planned_->plan.tray.size()));
+    const auto in_tray = static_cast<qsizetype>(planned_->plan.tray.size());
+    QCOMPARE(lying.size(), static_cast<qsizetype>(plan::in_hand(planned_->plan).size()));
     double last = -1;
     for (qsizetype i = 0; i < lying.size(); ++i) {
+      if (i == in_tray) last = -1;  // what lies beside it, from dark to light again
       const media::Stick& s = planned_->collection->sticks[static_cast<std::size_t>(lying[i].stick)];
       QCOMPARE(lying[i].place, static_cast<int>(i) + 1);
       QVERIFY(s.lab.l >= last && !lying[i].lifted);

@@ -128,7 +128,12 @@ class TestEasel : public QObject {
     w.window.show_easel(true);
     w.past_chores();
     auto* page = w.find<app::EaselPage>("easel");
-    QTest::mouseClick(page, Qt::LeftButton, {}, QPoint(40, 40));
+    // From marks to marks, and after the last of them to the next pass.
+    const plan::Plan& plan = w.session.planned()->plan;
+    for (std::size_t i = plan::groups_of(plan.marks.passes.at(0), plan.targets).size(); i > 0; --i) {
+      QCOMPARE(w.easel.shown(), 0);
+      QTest::mouseClick(page, Qt::LeftButton, {}, QPoint(40, 40));
+    }
     QCOMPARE(w.easel.shown(), 1);
     QVERIFY(w.easel.mark_of(0).state == State::done);
     QTest::mouseClick(w.find<QPushButton>("easel_back"), Qt::LeftButton);

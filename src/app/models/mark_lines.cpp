@@ -51,4 +51,10 @@ void add_marks(const plan::Plan& plan, int pass, std::size_t strong_from, std::s
   }
 }
 
+Overlay marks_of(const plan::Plan& plan, int first, int last) {
+  Overlay out;
+  for (int i = first; i < last; ++i) add_marks(plan, i, 0, 0, out);
+  return out;
+}
+
 }  // namespace yd::app

@@ -10,4 +10,7 @@ namespace yd::app {
 /// fainter. Nothing where the plan has no marks.
 void add_marks(const plan::Plan& plan, int pass, std::size_t strong_from, std::size_t strong_to, Overlay& overlay);
 
+/// All marks of the passes first .. last - 1, by place.
+Overlay marks_of(const plan::Plan& plan, int first, int last);
+
 }  // namespace yd::app

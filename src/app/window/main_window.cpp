@@ -249,10 +249,9 @@ void MainWindow::make_look_menu() {
       pair_->link().set_flip(mirror->isChecked(), turned->isChecked(), side->isChecked());
     });
   }
-  marks_ = look->addAction(tr("Marks of the pass, as outlines"), QKeySequence(Qt::Key_H));
+  marks_ = look->addAction(tr("Marks of the pass, as outlines"), QKeySequence(Qt::Key_H), this, &MainWindow::show_lit);
   marks_->setCheckable(true);
   marks_->setChecked(true);
-  connect(marks_, &QAction::toggled, this, &MainWindow::show_lit);
   look->addAction(tr("The whole picture"), QKeySequence(Qt::Key_0), this, [this] {
     pair_->link().set_view(0, {0.5, 0.5});
   });
@@ -427,10 +426,9 @@ void MainWindow::show_board() {
   const PlannedPtr planned = session_.planned();
   pair_->board().set_image(session_.board());
   if (!planned) return pair_->set_board_title(tr("Board"));
-  const int all = static_cast<int>(planned->plan.passes.size());
-  const QString paper = words::paper_name(*planned->paper);
-  if (session_.cursor() >= all)
-    return pair_->set_board_title(tr("Board"), paper + ", " + words::seen_with_number(planned->figures.seen.mean));
+  const auto all = static_cast<int>(planned->plan.passes.size());
+  const QString paper = words::paper_name(*planned->paper), seen = words::seen_with_number(planned->figures.seen.mean);
+  if (session_.cursor() >= all) return pair_->set_board_title(tr("Board"), paper + ", " + seen);
   pair_->set_board_title(tr("Board after pass %1 of %2").arg(session_.cursor()).arg(all), paper);
 }
 
@@ -438,16 +436,12 @@ void MainWindow::show_lit() {
   if (check_ != nullptr && check_->showing()) return check_->show_lit();
   const PlannedPtr planned = session_.planned();
   const int lit = session_.lit_pass();
-  QImage mask;
-  if (planned && lit > 0 && session_.lit_last() <= static_cast<int>(planned->plan.passes.size()))
-    mask = pass_mask(planned->map, planned->plan, lit - 1, session_.lit_last() - 1);
+  const bool any = planned && lit > 0 && session_.lit_last() <= static_cast<int>(planned->plan.passes.size());
+  const QImage mask = any ? pass_mask(planned->map, planned->plan, lit - 1, session_.lit_last() - 1) : QImage();
   pair_->subject().set_mask(mask);
   pair_->board().set_mask(mask);
-  Overlay marks;
-  if (!mask.isNull() && marks_->isChecked()) {
-    for (int i = lit - 1; i < session_.lit_last(); ++i) add_marks(planned->plan, i, 0, 0, marks);
-  }
-  pair_->board().set_overlay(marks);
+  pair_->board().set_overlay(any && marks_->isChecked() ? marks_of(planned->plan, lit - 1, session_.lit_last())
+                                                        : Overlay{});
 }
 
 void MainWindow::show_busy(bool busy) {

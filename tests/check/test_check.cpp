@@ -105,10 +105,6 @@ colour::Lab mean_of(const plan::Plan& plan, int mass) {
   return {out.l / area, out.a / area, out.b / area};
 }
 bool lies_on_top(const plan::Plan& plan, const plan::Pass& pass, int mass) {
-  const bool finished_over = std::any_of(plan.passes.begin(), plan.passes.end(), [&](const plan::Pass& p) {
-    return p.finishing && std::binary_search(p.masses.begin(), p.masses.end(), mass);
-  });
-  if (finished_over) return false;
   return std::all_of(plan.targets.begin(), plan.targets.end(), [&](const plan::TargetPlan& t) {
     return t.mass != mass || t.recipe.strokes.empty() || plan::lays(pass, pass.level, t.recipe.strokes.back());
   });
@@ -159,7 +155,6 @@ class TestCheck : public QObject {
   void what_was_forgotten_is_found_and_mended() {
     QFETCH(bool, on_top);
     const Left left = most_missed(on_top);
-    if (on_top && left.pass < 0) QSKIP("finishing marks lie over every mass of this plan");
     QVERIFY(left.off > 6);
     const check::Report r = checked(without(world().plan, left.pass, left.mass), world().all());
     QVERIFY(r.usable());
@@ -169,7 +164,7 @@ class TestCheck : public QObject {
     QVERIFY(std::abs(f.colours.de00 - left.off) < 2.5);
     // It was not laid, and the program knows which pass that was.
     for (const check::DoneWork::Factor& factor : r.laid[static_cast<std::size_t>(left.mass)].factors)
-      QVERIFY2(factor.pass == left.pass ? factor.by < 0.4 : factor.by > 0.4,
+      QVERIFY2(factor.pass == left.pass ? factor.by < 0.3 : factor.by > 0.4,
                qPrintable(QString("pass %1 of %2, left out %3").arg(factor.pass).arg(factor.by).arg(left.pass)));
     QVERIFY(!f.mendings.empty());
     QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
@@ -234,7 +229,7 @@ class TestCheck : public QObject {
     QVERIFY2(f.colours.de00 > really - 2.5, told);
     QVERIFY2(f.colours.de00 > 0.7 * worst.off && f.colours.de00 < worst.off + 3, told);
     QVERIFY(!f.mendings.empty() && f.mendings.front().way != check::Mending::Way::leave);
-    QVERIFY(f.mendings.front().de00 < 0.65 * f.colours.de00);
+    QVERIFY(f.mendings.front().de00 < 0.6 * f.colours.de00);
     QCOMPARE(r.faults.size(), std::size_t{1});
   }
 

@@ -153,7 +153,6 @@ class TestMarks : public QObject {
     }
   }
 
-  // Each mark lies where its pass did not lie before.
   // Broad to fine, what rubs last: common practice, no published source.
   void groups_are_the_pass_in_the_order_of_work() {
     std::size_t several = 0;
@@ -192,13 +191,14 @@ class TestMarks : public QObject {
       QVERIFY(!std::binary_search(plan_.tray.begin(), plan_.tray.end(), s));
     }
     // What is forbidden is not taken up.
-    if (beside.empty()) return;
+    QVERIFY(!beside.empty());
     plan::PlanOptions without = trial::options_with(8);
     without.wishes.forbidden = beside;
     for (const plan::Pass& p : marked(subject_, without).passes)
       QVERIFY(std::find(beside.begin(), beside.end(), p.stick) == beside.end());
   }
 
+  // Each mark lies where its pass did not lie before.
   void every_mark_adds_something() {
     for (std::size_t i = 0; i < plan_.passes.size(); ++i) {
       std::vector<char> strokes(plan_.marks.target.size(), 0);

@@ -196,7 +196,7 @@ class TestDrawings : public QObject {
 
   void what_is_left_out_is_not_on_the_board() {
     const auto at = [&](const std::vector<plan::PassMark>& marks, int passes) {
-      return app::board_of(*planned_, marks, passes, colour::Illuminant::d50);
+      return app::Boards().after(planned_, marks, passes, colour::Illuminant::d50);
     };
     const int all = static_cast<int>(planned_->plan.passes.size());
     QCOMPARE(at({}, all), planned_->finished);

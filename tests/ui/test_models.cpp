@@ -297,10 +297,7 @@ class TestModels : public QObject {
     for (const int t : pass.targets) pressures.insert(plan::pressure_on(pass, t));
     QVERIFY(depths.size() >= pressures.size());
     // What lies under its marks, no more and no less.
-    plan::SheetGrid grid = p.marks.grid;
-    grid.width = mask.width();
-    grid.height = mask.height();
-    grid.px_per_mm = grid.width / grid.width_mm;
+    const plan::SheetGrid grid = plan::at_size(p.marks.grid, mask.width(), mask.height());
     std::set<std::size_t> wanted;
     for (const plan::LaidMark& m : p.marks.passes.front().marks) {
       if (!plan::rubs(m))

@@ -2,6 +2,7 @@
 #include "models/time_words.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "exports/pass_words.h"
 #include "looks/translate.h"
@@ -23,6 +24,13 @@ double seen_at(const std::vector<job::TimePoint>& curve, double minutes) {
 }
 
 }  // namespace
+
+int nearest_point(const std::vector<job::TimePoint>& curve, double minutes) {
+  const auto nearest = std::min_element(curve.begin(), curve.end(), [&](const auto& p, const auto& q) {
+    return std::abs(p.minutes - minutes) < std::abs(q.minutes - minutes);
+  });
+  return nearest == curve.end() ? -1 : static_cast<int>(nearest - curve.begin());
+}
 
 QString curve_words(const std::vector<job::TimePoint>& curve, double minutes) {
   if (curve.empty()) return {};

@@ -9,15 +9,15 @@ namespace yd::app {
 
 void EaselPage::take_groups(int pass) {
   const PlannedPtr planned = session_.planned();
-  if (grouped_ == planned.get() && grouped_pass_ == pass) return;
-  grouped_ = planned.get();
+  if (grouped_ != planned || grouped_pass_ != pass) group_ = 0;
+  grouped_ = planned;
   grouped_pass_ = pass;
-  group_ = 0;
   groups_.clear();
   const auto& marked = planned->plan.marks.passes;
   const bool open = work_.mark_of(pass).state == plan::PassMark::State::open;
   if (open && static_cast<std::size_t>(pass) < marked.size())
     groups_ = plan::groups_of(marked[static_cast<std::size_t>(pass)], planned->plan.targets);
+  if (group_ >= groups_.size()) group_ = 0;
 }
 
 void EaselPage::next_group() {

@@ -97,7 +97,7 @@ class EaselPage : public QWidget {
   QCheckBox* speak_ = nullptr;
   std::vector<plan::MarkGroup> groups_;  ///< of the pass in hand
   std::size_t group_ = 0;
-  const void* grouped_ = nullptr;  ///< the plan they are of
+  PlannedPtr grouped_;  ///< the plan they are of
   int grouped_pass_ = -1;
   int played_ = -1;  ///< pass whose mark was drawn last
   QPushButton* back_ = nullptr;

@@ -3,7 +3,6 @@
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
-#include <algorithm>
 #include <cmath>
 
 #include "exports/pass_words.h"
@@ -64,18 +63,6 @@ void LikenessSection::take(int point) {
   session_.change(c, tr("What is wished of the plan"), Merge::wishes);
 }
 
-/// The point nearest to the plan that stands.
-int LikenessSection::chosen() const {
-  const TimesPtr times = advice_.times();
-  const PlannedPtr planned = session_.planned();
-  if (!times || times->empty() || !planned) return -1;
-  const double now = plan::minutes_of(planned->plan);
-  const auto nearest = std::min_element(times->begin(), times->end(), [&](const auto& p, const auto& q) {
-    return std::abs(p.minutes - now) < std::abs(q.minutes - now);
-  });
-  return static_cast<int>(nearest - times->begin());
-}
-
 void LikenessSection::refresh() {
   const TimesPtr times = advice_.times();
   const PlannedPtr planned = session_.planned();
@@ -83,7 +70,7 @@ void LikenessSection::refresh() {
   if (times) {
     for (const job::TimePoint& p : *times) points.append({p.minutes / 60, p.seen.mean});
   }
-  curve_->set_points(points, chosen());
+  curve_->set_points(points, times && planned ? nearest_point(*times, plan::minutes_of(planned->plan)) : -1);
   words_->setText(times && planned ? curve_words(*times, plan::minutes_of(planned->plan)) : QString());
   words_->setVisible(!words_->text().isEmpty());
   work_out_->setEnabled(planned != nullptr && !times);

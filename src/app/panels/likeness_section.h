@@ -20,7 +20,6 @@ class LikenessSection : public QWidget {
  private:
   void refresh();
   void take(int point);
-  int chosen() const;
 
   Session& session_;
   Advice& advice_;

@@ -5,7 +5,6 @@
 #include <algorithm>
 
 #include "formats/plan_json.h"
-#include "session/boards.h"
 #include "job/settle.h"
 #include "session/commands.h"
 #include "session/reporter.h"
@@ -333,7 +332,7 @@ void Session::set_lit_passes(int first, int last) {
 }
 
 QImage Session::board_after(int passes) const {
-  return planned_ ? board_of(*planned_, choices_.marks, passes, light_) : QImage();
+  return planned_ ? boards_.after(planned_, choices_.marks, passes, light_) : QImage();
 }
 
 }  // namespace yd::app

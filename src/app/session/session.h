@@ -13,6 +13,7 @@
 #include <variant>
 
 #include "formats/project.h"
+#include "session/boards.h"
 #include "session/read_files.h"
 #include "session/pipeline.h"
 
@@ -161,6 +162,7 @@ class Session : public QObject {
   ImagePtr image_;
   SubjectPtr subject_;
   PlannedPtr planned_;
+  mutable Boards boards_;
   ReachPtr reach_;
   colour::Illuminant light_ = colour::Illuminant::d50;
   ReadFiles read_files_;

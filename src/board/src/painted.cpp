@@ -13,20 +13,7 @@ namespace yd::board {
 
 namespace {
 
-/// The sheet as the map sees it.
-plan::SheetGrid grid_of(const BoardMap& map, const plan::Marking& marks) {
-  plan::SheetGrid grid = marks.grid;
-  grid.width = map.target.width;
-  grid.height = map.target.height;
-  grid.px_per_mm = grid.width / grid.width_mm;
-  return grid;
-}
-
 bool marked(const plan::Plan& plan) { return plan.marks.passes.size() == plan.passes.size() && !plan.passes.empty(); }
-
-}  // namespace
-
-namespace {
 
 /// Two lists of passes, each by the mass whose marks they are and about how firmly it is pressed, with the same number
 /// are the same ones (the FNV hash).
@@ -39,13 +26,12 @@ std::uint64_t also(std::uint64_t number, std::size_t pass, int mass, double pres
   return number;
 }
 
-std::uint64_t all_layers(const plan::Plan& plan, std::size_t target) {
-  std::uint64_t out = target + 1;
-  for (std::size_t n = 0; marked(plan) && n < plan.passes.size(); ++n) {
-    const plan::Pass& p = plan.passes[n];
-    const bool layer = p.kind == plan::PassKind::stroke && !p.finishing && !p.skipped;
-    if (layer && std::binary_search(p.targets.begin(), p.targets.end(), static_cast<int>(target)))
-      out = also(out, n + 1, plan.targets[target].mass, plan::pressure_on(p, static_cast<int>(target)));
+/// How many layers each shade has.
+std::vector<std::uint8_t> layers(const plan::Plan& plan) {
+  std::vector<std::uint8_t> out(plan.targets.size(), 0);
+  for (const plan::Pass& p : plan.passes) {
+    if (p.kind != plan::PassKind::stroke || p.finishing || p.skipped) continue;
+    for (const int t : p.targets) ++out[static_cast<std::size_t>(t)];
   }
   return out;
 }
@@ -53,34 +39,40 @@ std::uint64_t all_layers(const plan::Plan& plan, std::size_t target) {
 }  // namespace
 
 Alike alike(const BoardMap& map, const plan::Plan& plan) {
-  subject::Grid<std::uint64_t> lies(map.target.width, map.target.height);
-  for (std::size_t i = 0; i < lies.size(); ++i) lies.data[i] = map.target.data[i] + 1ULL;
+  const auto& target = map.target;
+  constexpr std::uint8_t kSpoilt = 255;
+  subject::Grid<std::uint64_t> lies(target.width, target.height);
+  for (std::size_t i = 0; i < lies.size(); ++i) lies.data[i] = target.data[i] + 1ULL;
+  Alike out{{target.width, target.height}, 0, {target.width, target.height, 0}};
   if (marked(plan)) {
-    const plan::SheetGrid grid = grid_of(map, plan.marks);
+    const plan::SheetGrid grid = plan::at_size(plan.marks.grid, target.width, target.height);
     subject::Grid<std::uint16_t> last(grid.width, grid.height, 0);
     for (std::size_t n = 0; n < plan.passes.size(); ++n) {
-      if (plan.passes[n].skipped) continue;
+      const plan::Pass& pass = plan.passes[n];
+      if (pass.skipped) continue;
       const auto mine = static_cast<std::uint16_t>(n + 1);
-      for (const plan::LaidMark& mark : plan.marks.passes[n].marks) {
-        if (plan::rubs(mark)) continue;
-        plan::under(mark, grid, [&](std::size_t i, const plan::MarkPoint& p) {
-          if (last.data[i] == mine) return;
-          last.data[i] = mine;
-          const int mass = p.target < 0 ? -1 : plan.targets[static_cast<std::size_t>(p.target)].mass;
-          lies.data[i] = also(lies.data[i], mine, mass, plan::pressure_at(p, plan.passes[n]));
-        });
-      }
+      const auto lay = [&](std::size_t i, const plan::MarkPoint& p) {
+        if (last.data[i] == mine) return;
+        last.data[i] = mine;
+        const int mass = p.target < 0 ? -1 : plan.targets[static_cast<std::size_t>(p.target)].mass;
+        lies.data[i] = also(lies.data[i], mine, mass, plan::pressure_at(p, pass));
+        const auto shade = static_cast<std::size_t>(target.data[i]);
+        const bool own = mass == plan.targets[shade].mass &&
+                         std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(shade));
+        std::uint8_t& here = out.whole.data[i];
+        here = own && here != kSpoilt ? static_cast<std::uint8_t>(here + 1) : kSpoilt;
+      };
+      for (const plan::LaidMark& mark : plan.marks.passes[n].marks)
+        if (!plan::rubs(mark)) plan::under(mark, grid, lay);
     }
   }
-  Alike out{{map.target.width, map.target.height}, 0, {}};
+  const std::vector<std::uint8_t> all = layers(plan);
   std::unordered_map<std::uint64_t, std::uint32_t> numbers;
-  for (std::size_t i = 0; i < lies.size(); ++i)
+  for (std::size_t i = 0; i < lies.size(); ++i) {
     out.number.data[i] = numbers.try_emplace(lies.data[i], static_cast<std::uint32_t>(numbers.size())).first->second;
-  out.count = numbers.size();
-  for (std::size_t t = 0; t < plan.targets.size(); ++t) {
-    const auto found = numbers.find(all_layers(plan, t));
-    out.whole.push_back(found == numbers.end() ? Alike::kNowhere : found->second);
+    out.whole.data[i] = out.whole.data[i] == all[target.data[i]] ? 1 : 0;
   }
+  out.count = numbers.size();
   return out;
 }
 
@@ -90,7 +82,7 @@ Painted::Painted(const BoardMap& map, const plan::Plan& plan, const media::Paper
   std::vector<const optics::Ground*> grounds{&paper.ground};
   for (const plan::Coat& c : plan.coats) grounds.push_back(&c.ground);
   tree_ = std::make_unique<plan::PileTree>(std::move(grounds), collection.sticks, parameters);
-  plan::Canvas canvas(*tree_, grid_of(map, plan.marks));
+  plan::Canvas canvas(*tree_, plan::at_size(plan.marks.grid, map.target.width, map.target.height));
   subject::Grid<int> before = canvas.piles();
   const std::size_t marked = std::min(plan.passes.size(), plan.marks.passes.size());
   const auto all = passes < 0 ? marked : std::min(marked, static_cast<std::size_t>(passes));

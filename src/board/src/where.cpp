@@ -42,10 +42,7 @@ void add_by_marks(const plan::Pass& p, const plan::MarkedPass& marked, const pla
 subject::Grid<float> firmest(const plan::Plan& plan, std::span<const int> passes,
                              const subject::Grid<std::uint16_t>& target) {
   subject::Grid<float> out(target.width, target.height, 0.0F);
-  plan::SheetGrid grid = plan.marks.grid;
-  grid.width = target.width;
-  grid.height = target.height;
-  grid.px_per_mm = grid.width_mm > 0 ? grid.width / grid.width_mm : 1;
+  const plan::SheetGrid grid = plan::at_size(plan.marks.grid, target.width, target.height);
   for (const int i : passes) {
     const auto n = static_cast<std::size_t>(i);
     const plan::Pass& p = plan.passes[n];

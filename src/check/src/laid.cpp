@@ -28,6 +28,9 @@ class MassFit {
     for (std::size_t t = 0; t < targets.size(); ++t) {
       if (targets[t].mass == mass && reading.targets[t].area > 0) targets_.push_back(static_cast<int>(t));
     }
+    // Finishing marks over a shade hide what lies below: it is asked only where no other can be.
+    const auto alone = [&](int t) { return reading.alone[static_cast<std::size_t>(t)] != 0; };
+    if (std::any_of(targets_.begin(), targets_.end(), alone)) std::erase_if(targets_, [&](int t) { return !alone(t); });
     std::stable_sort(targets_.begin(), targets_.end(), [&](int p, int q) {
       return reading.targets[static_cast<std::size_t>(p)].area > reading.targets[static_cast<std::size_t>(q)].area;
     });

@@ -296,13 +296,15 @@ Reading read_work(LightImage picture, board::BoardImage should, const subject::S
       const colour::Light& seen = out.picture.at(x, y);
       const colour::Light wanted = light_at(board, x, y);
       for (Both* b : {&masses[mass], &targets[t]}) b->add(seen, wanted);
-      if (alike.number.at(x, y) == alike.whole[t]) bare[t].add(seen, wanted);
+      if (alike.whole.at(x, y) != 0) bare[t].add(seen, wanted);
     }
   }
   const auto pixels = static_cast<double>(board.size());
   // A shade is told by where it lies as its recipe says, if there is enough of that.
-  for (std::size_t t = 0; t < targets.size(); ++t)
-    if (bare[t].count >= kTargetArea * pixels) targets[t] = bare[t];
+  for (std::size_t t = 0; t < targets.size(); ++t) {
+    out.alone.push_back(bare[t].count >= kTargetArea * pixels ? 1 : 0);
+    if (out.alone[t] != 0) targets[t] = bare[t];
+  }
   for (std::size_t m = 0; m < masses.size(); ++m) {
     MassReading r;
     r.mass = static_cast<int>(m);

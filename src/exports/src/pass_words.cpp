@@ -6,7 +6,6 @@
 #include <array>
 #include <cmath>
 #include <map>
-#include <numbers>
 #include <set>
 
 #include "colour/words.h"
@@ -124,75 +123,29 @@ QString part_name(const std::string& part) {
 
 QString width_words(double mm) { return words::number(mm, mm == std::floor(mm) ? 0 : 1); }
 
-/// What the marks of a pass come to: parts from broad to fine with how many, the way they run, what rubs most.
-struct MarksTold {
-  QString held;           ///< "end 9 mm, 23 marks; edge 3 mm, 148 marks"
-  bool directed = false;  ///< most of them run one way
-  double angle_deg = 0;   ///< anticlockwise from level, -90 to 90
-  plan::RubTool tool = plan::RubTool::none;
-};
-
-plan::RubTool tool_of(const std::string& part) {
-  const std::map<std::string, plan::RubTool> tools{{"foam", plan::RubTool::sponge},
-                                                   {"finger", plan::RubTool::finger},
-                                                   {"stump", plan::RubTool::stump},
-                                                   {"tip", plan::RubTool::tip}};
-  const auto found = tools.find(part);
-  return found == tools.end() ? plan::RubTool::none : found->second;
+QString part_words(int part, int count) {
+  const media::Part& p = media::all_parts()[static_cast<std::size_t>(part)];
+  return tr("%1 %2 mm, %n mark(s)", nullptr, count).arg(part_name(p.name), width_words(p.width_mm));
 }
 
-MarksTold marks_told(const plan::MarkedPass& marks) {
-  constexpr double kOneWay = 0.55;  // of their length, doubled angles averaged
-  std::map<int, int> parts;         // broad parts stand first in the table
-  std::map<int, double> rubbed;
-  double along = 0, across = 0, all = 0;
-  for (const plan::LaidMark& m : marks.marks) {
-    if (plan::rubs(m)) {
-      rubbed[m.part] += plan::length_of(m) * plan::part_of(m).width_mm;
-      continue;
-    }
-    ++parts[m.part];
-    for (std::size_t i = 1; i < m.points.size(); ++i) {
-      const double dx = m.points[i].x_mm - m.points[i - 1].x_mm, dy = m.points[i - 1].y_mm - m.points[i].y_mm;
-      const double length = std::max(1e-9, std::hypot(dx, dy));
-      along += (dx * dx - dy * dy) / length;
-      across += 2 * dx * dy / length;
-      all += length;
-    }
-  }
-  MarksTold out;
-  QStringList held;
-  for (const auto& [part, count] : parts) {
-    const media::Part& p = media::all_parts()[static_cast<std::size_t>(part)];
-    held << tr("%1 %2 mm, %n mark(s)", nullptr, count).arg(part_name(p.name), width_words(p.width_mm));
-  }
-  out.held = held.join("; ");
-  out.directed = all > 0 && std::hypot(along, across) > kOneWay * all;
-  out.angle_deg = std::atan2(across, along) / 2 * 180 / std::numbers::pi;
-  double most = 0;
-  for (const auto& [part, area] : rubbed) {
-    if (area <= most) continue;
-    most = area;
-    out.tool = tool_of(media::all_parts()[static_cast<std::size_t>(part)].name);
-  }
-  return out;
+/// "end 9 mm, 23 marks; edge 3 mm, 148 marks"; broad parts stand first in the table.
+QString held(const plan::MarkedPass& marks) {
+  std::map<int, int> parts;
+  for (const plan::LaidMark& m : marks.marks)
+    if (!plan::rubs(m)) ++parts[m.part];
+  QStringList out;
+  for (const auto& [part, count] : parts) out << part_words(part, count);
+  return out.join("; ");
 }
 
 /// Places of one pass may ask for different marks: the largest decides, another one is named with its place.
 void tell_marks(PassWords& w, const PlanView& p, int pass) {
   const std::vector<plan::Touch> touches = by_area(p, pass);
   if (touches.empty() || p.plan.passes[static_cast<std::size_t>(pass)].kind != plan::PassKind::stroke) return;
-  plan::Touch largest = touches.front();
-  w.mark = words::mark(largest.mark);
+  const plan::Touch& largest = touches.front();
   const auto place = static_cast<std::size_t>(pass);
   const bool marked = place < p.plan.marks.passes.size();
-  if (marked) {
-    const MarksTold told = marks_told(p.plan.marks.passes[place]);
-    w.mark = told.held;
-    largest.directed = told.directed;
-    largest.angle_deg = told.angle_deg;
-    largest.tool = told.tool;
-  }
+  w.mark = marked ? held(p.plan.marks.passes[place]) : words::mark(largest.mark);
   w.rubbing = words::rubbing(largest);
   w.run = words::run(largest.place);
   w.directed = largest.directed;
@@ -336,9 +289,7 @@ MarkDrawing mark_drawing(const PlanView& planned, int index) {
 }
 
 QString group_words(const plan::MarkGroup& group, const PlanView& planned) {
-  const media::Part& part = media::all_parts()[static_cast<std::size_t>(group.part)];
-  const QString what = tr("%1 %2 mm, %n mark(s)", nullptr, static_cast<int>(group.count))
-                           .arg(part_name(part.name), width_words(part.width_mm));
+  const QString what = part_words(group.part, static_cast<int>(group.count));
   const QString time = group.seconds < 60 ? tr("%1 s").arg(qRound(group.seconds)) : minutes_words(group.seconds / 60);
   if (group.mass < 0) return tr("%1, %2").arg(what, time);
   const subject::Mass& mass = planned.subject.masses[static_cast<std::size_t>(group.mass)];

@@ -36,14 +36,12 @@ class Painted {
   mutable std::map<colour::Illuminant, Palette> palettes_;
 };
 
-/// Of each pixel a number, the same where the same shade lies under marks of the same passes and masses: a hand that is
-/// off is off alike there. From 0; `count` of them.
+/// Of each pixel a number, the same where the same shade lies under marks of the same passes and masses, pressed
+/// about alike: a hand that is off is off alike there. From 0; `count` of them.
 struct Alike {
-  static constexpr std::uint32_t kNowhere = 0xFFFFFFFF;
   subject::Grid<std::uint32_t> number;
   std::size_t count = 0;
-  /// Of each shade the number where all its layers lie and nothing else does: no gaps, no finishing marks.
-  std::vector<std::uint32_t> whole;
+  subject::Grid<std::uint8_t> whole;  ///< 1: all layers of the shade lie there and nothing else, no finishing marks
 };
 Alike alike(const BoardMap& map, const plan::Plan& plan);
 

@@ -28,6 +28,7 @@ struct Reading {
   board::BoardImage board;          ///< what should be there
   std::vector<MassReading> masses;  ///< in the subject's order
   std::vector<Compared> targets;    ///< in the plan's order; area 0 where too little of it is seen
+  std::vector<char> alone;          ///< of each target: it was read where its layers lie and nothing else
   std::vector<Compared> shades;     ///< the same with both seen from a little further off: a shade that lies in threads
                                     ///< among others is not told as off because the picture was placed a hair aside
   double glare = 0;  ///< light that lies on the work in one place and not as a mass is off, share of white

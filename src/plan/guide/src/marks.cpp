@@ -5,6 +5,8 @@
 #include <array>
 #include <cmath>
 
+#include "laid_so.h"
+
 namespace yd::plan {
 namespace {
 
@@ -161,7 +163,12 @@ std::vector<std::vector<Touch>> touches_of(const MarkInput& input, const std::ve
   const Marker marker(input);
   std::vector<std::vector<Touch>> out(places.size());
   for (std::size_t i = 0; i < places.size(); ++i) {
-    for (const Place& p : places[i]) out[i].push_back(marker.of(input.plan->passes[i], p));
+    const Pass& pass = input.plan->passes[i];
+    const bool marked = pass.kind == PassKind::stroke && i < input.plan->marks.passes.size();
+    for (const Place& p : places[i]) {
+      out[i].push_back(marker.of(pass, p));
+      if (marked) tell_by_marks(input.plan->marks.passes[i], input.plan->targets, out[i].back());
+    }
   }
   return out;
 }

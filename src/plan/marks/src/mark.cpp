@@ -31,4 +31,11 @@ SheetGrid sheet_grid(double sheet_cm2, double aspect, int long_side_px, double m
   return out;
 }
 
+SheetGrid at_size(SheetGrid grid, int width, int height) {
+  grid.width = width;
+  grid.height = height;
+  grid.px_per_mm = grid.width_mm > 0 ? width / grid.width_mm : 1;
+  return grid;
+}
+
 }  // namespace yd::plan

@@ -54,7 +54,7 @@ struct MarkInput {
 };
 
 /// For every pass and each of its masses, from the medium, the size of what is touched, the direction of the subject
-/// there and what the surface is said to be.
+/// there and what the surface is said to be; where the plan has marks, as these are.
 std::vector<std::vector<Touch>> touches_of(const MarkInput& input, const std::vector<std::vector<Place>>& places);
 
 }  // namespace yd::plan

@@ -52,4 +52,7 @@ struct SheetGrid {
 /// `aspect`: width to height; `most_px_per_mm`: where `long_side_px` has more, fewer are taken.
 SheetGrid sheet_grid(double sheet_cm2, double aspect, int long_side_px, double most_px_per_mm);
 
+/// The same sheet looked at in so many pixels.
+SheetGrid at_size(SheetGrid grid, int width, int height);
+
 }  // namespace yd::plan

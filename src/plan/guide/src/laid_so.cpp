@@ -44,11 +44,10 @@ const media::Part* most(const std::map<int, double>& parts) {
   return best < 0 ? nullptr : &media::all_parts()[static_cast<std::size_t>(best)];
 }
 
-RubTool tool_of(const media::Part* part) {
-  if (part == nullptr) return RubTool::none;
-  if (part->name == "foam") return RubTool::sponge;
-  if (part->name == "stump") return RubTool::stump;
-  return part->name == "tip" ? RubTool::tip : RubTool::finger;
+RubTool tool_of(const media::Part& part) {
+  if (part.name == "foam") return RubTool::sponge;
+  if (part.name == "stump") return RubTool::stump;
+  return part.name == "tip" ? RubTool::tip : RubTool::finger;
 }
 
 double share_of_side(const std::map<int, double>& parts) {
@@ -80,7 +79,8 @@ void tell_by_marks(const MarkedPass& pass, std::span<const TargetPlan> targets, 
   touch.mark = mark_by(laid, touch.mark);
   touch.directed = laid.one_way();
   touch.angle_deg = laid.angle_deg();
-  touch.tool = tool_of(most(laid.rubbed_mm2));
+  // A place too small for a mark that rubs is rubbed as the rules say.
+  if (const media::Part* tool = most(laid.rubbed_mm2)) touch.tool = tool_of(*tool);
 }
 
 }  // namespace yd::plan

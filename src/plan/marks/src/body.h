@@ -1,26 +1,17 @@
 // SPDX-License-Identifier: MIT
 #pragma once
 
-#include "marks/mark_out.h"
-#include "marks/pile_tree.h"
-#include "reading.h"
+#include "tells.h"
 
 namespace yd::plan {
 
-/// What one pass does to a shade that it is laid on, and would do to one that it is not: how far the finished shade
-/// would be off without it, or with it; DIN99o.
-struct Tells {
-  std::vector<float> laid;
-  std::vector<float> rubbed;  ///< the rubbing alone
-};
+/// What the finished picture comes to on each pixel, DIN99o, when what is still to come is laid as the plan has it.
+using Foreseen = std::vector<cv::Vec3f>;
+Foreseen as_planned(const SheetReading& reading, std::span<const ShadeMade> made);
 
-/// Shades as their recipes make them.
-std::vector<ShadeMade> shades_made(const MarkingInput& input, PileTree& tree);
-/// Of each pass.
-std::vector<Tells> what_passes_tell(const MarkingInput& input, PileTree& tree);
-
-/// Marks of a pass over the shades that it is laid on.
+/// Marks of a pass over the shades that it is laid on. What they make other than planned is noted in `foreseen`, so
+/// what comes after them makes up for it.
 MarkedPass body_marks(const MarkingInput& input, const SheetReading& reading, const Pass& pass, const Tells& tells,
-                      double price);
+                      double price, Foreseen& foreseen);
 
 }  // namespace yd::plan

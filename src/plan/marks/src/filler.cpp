@@ -54,16 +54,17 @@ class Filler {
 
   float wanted(std::size_t pixel) const { return how_.pressure == nullptr ? 1 : (*how_.pressure)[pixel]; }
 
-  /// What a mark of this pressure is worth on a pixel, DIN99o times mm2.
+  /// What a mark of this pressure is worth on a pixel, DIN99o times mm2: on top of what is off anyway, squares adding
+  /// up, and pressed a little off is no worse than the hand makes it.
   float worth(std::size_t pixel, float pressure) const {
-    const float g = (*how_.gain)[pixel];
     const float area = px_mm2_ * weight_[pixel];
-    if (how_.pressure == nullptr) return std::min(g * area, how_.most);
-    const float want = (*how_.pressure)[pixel];
-    if (g <= 0 || want <= 0) return -area * on_top(g * pressure, anyway_);
-    // Pressed a little off is no worse than the hand makes it.
-    const float unsteady = std::hypot(anyway_, static_cast<float>(how_.hand) * g);
-    return std::min(area * on_top(g, anyway_), how_.most) - area * on_top(g * (pressure - want) / want, unsteady);
+    if (how_.needs == nullptr) return std::min((*how_.gain)[pixel] * area, how_.most);
+    const Need& need = (*how_.needs)[pixel];
+    const float unsteady = static_cast<float>(how_.hand) * pressure;
+    const float anyway = anyway_ * anyway_ + unsteady * unsteady * need.moves;
+    const float best = std::sqrt(need.at(need.best()) + anyway);
+    return std::min(area * (std::sqrt(need.off + anyway) - best), how_.most) -
+           area * (std::sqrt(need.at(pressure) + anyway) - best);
   }
 
   /// What a disc there adds to the mark in hand.
@@ -152,7 +153,7 @@ class Filler {
     std::vector<float> pressures;
     for (const Stop& s : path) {
       pressures.push_back(wanted(pixel(s.x, s.y)));
-      MarkPoint p = how_.press(pixel(s.x, s.y));
+      MarkPoint p = how_.press(pixel(s.x, s.y), pressures.back());
       p.x_mm = static_cast<float>(s.x / r_.grid.px_per_mm);
       p.y_mm = static_cast<float>(s.y / r_.grid.px_per_mm);
       mark.points.push_back(p);

@@ -6,9 +6,9 @@
 
 #include "body.h"
 #include "marks/canvas.h"
-#include "parallel/each.h"
 #include "price/price.h"
 #include "refine.h"
+#include "take_back.h"
 
 namespace yd::plan {
 namespace {
@@ -45,17 +45,16 @@ class MarkingOut {
     Marking out;
     out.grid = reading.grid;
     out.passes.resize(in_.passes.size());
-    parallel::each(in_.passes.size(), [&](std::size_t i) {
-      const Pass& p = in_.passes[i];
-      if (p.finishing) {
-        if (i < in_.given.size()) out.passes[i].marks = in_.given[i];
-        for (const LaidMark& m : out.passes[i].marks) out.passes[i].seconds += seconds_of(m);
-      } else if (p.kind == PassKind::stroke && !p.skipped) {
-        out.passes[i] = body_marks(in_, reading, p, tells_[i], price);
-      }
-    });
-    Canvas canvas(tree_, reading.grid);
     out.target = reading.target;
+    Foreseen foreseen = as_planned(reading, made_);
+    for (std::size_t i = 0; i < in_.passes.size(); ++i) {
+      MarkedPass& pass = out.passes[i];
+      if (in_.passes[i].finishing && i < in_.given.size()) pass.marks = in_.given[i];
+      for (const LaidMark& m : pass.marks) pass.seconds += seconds_of(m);
+      if (strokes(in_.passes[i])) pass = body_marks(in_, reading, in_.passes[i], tells_[i], price, foreseen);
+    }
+    take_back(in_, reading, tree_, price, out);
+    Canvas canvas(tree_, reading.grid);
     for (std::size_t i = 0; i < in_.passes.size(); ++i) lay(canvas, in_.passes[i], out.passes[i].marks, out.target);
     refine(in_, reading, canvas, {price, most_minutes - minutes_of(in_, out)}, out);
     return out;
@@ -72,19 +71,7 @@ class MarkingOut {
 }  // namespace
 
 void lay(Canvas& canvas, const Pass& pass, std::span<const LaidMark> marks, const subject::Grid<std::int16_t>& target) {
-  if (pass.skipped) return;
-  if (pass.kind == PassKind::stroke) return canvas.lay(pass, marks);
-  const SheetGrid& grid = canvas.grid();
-  subject::Grid<std::uint8_t> where(grid.width, grid.height, 0);
-  for (int y = 0; y < grid.height; ++y) {
-    const int v = std::min(target.height - 1, y * target.height / grid.height);
-    for (int x = 0; x < grid.width; ++x) {
-      const int u = std::min(target.width - 1, x * target.width / grid.width);
-      where.at(x, y) = std::binary_search(pass.targets.begin(), pass.targets.end(), static_cast<int>(target.at(u, v)));
-    }
-  }
-  if (pass.kind == PassKind::coat) canvas.coat(pass.underpaint + 1, where);
-  if (pass.kind == PassKind::fix) canvas.fix(where);
+  canvas.lay(deeds_of(pass, marks, canvas.grid(), target));
 }
 
 double minutes_of(const MarkingInput& in, const Pass& pass, double seconds) {

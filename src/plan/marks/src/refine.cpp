@@ -246,7 +246,7 @@ class Refining {
     how.gain = &gain;
     how.price = price_;
     how.left_handed = in_.left_handed;
-    how.press = [](std::size_t) { return MarkPoint{}; };
+    how.press = [](std::size_t, float) { return MarkPoint{}; };
     Filled filled = fill(r_, tool.part, how, laid);
     if (filled.worth <= pass_) return false;
     Pass pass = pass_for(tool, laid);
@@ -257,7 +257,7 @@ class Refining {
     if (takes > minutes_) return false;
     minutes_ -= takes;
     if (std::find(in_.tray.begin(), in_.tray.end(), tool.stick) == in_.tray.end()) pencils_.insert(tool.stick);
-    canvas_.lay(pass, marked.marks);
+    plan::lay(canvas_, pass, marked.marks, r_.target);
     alike_.clear();
     out_.passes.push_back(std::move(marked));
     out_.finishing.push_back(std::move(pass));

@@ -3615,6 +3615,14 @@
             <source>Its greys lie beside the picture: the light is put right by them.</source>
             <translation>Die Grautöne neben das Bild legen: nach ihnen wird das Licht berichtigt.</translation>
         </message>
+        <message>
+            <source>In three values</source>
+            <translation>In drei Tonwerten</translation>
+        </message>
+        <message>
+            <source>In five values</source>
+            <translation>In fünf Tonwerten</translation>
+        </message>
     </context>
     <context>
         <name>QObject</name>
@@ -8799,6 +8807,14 @@
             <source>Things</source>
             <translation>Dinge</translation>
         </message>
+        <message>
+            <source>How large a sheet</source>
+            <translation>Wie groß das Blatt</translation>
+        </message>
+        <message>
+            <source>Thumbnails</source>
+            <translation>Kleine Skizzen</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SubjectTools</name>
@@ -9694,6 +9710,63 @@
         <message>
             <source>What is wished of the plan</source>
             <translation>Wünsche an den Plan</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::SheetSection</name>
+        <message>
+            <source>Longer side, cm</source>
+            <translation>Längere Seite, cm</translation>
+        </message>
+        <message>
+            <source>Frame it in the picture</source>
+            <translation>Im Bild einrahmen</translation>
+        </message>
+        <message>
+            <source>As large as that takes</source>
+            <translation>So groß, wie das verlangt</translation>
+        </message>
+        <message>
+            <source>Size of the sheet</source>
+            <translation>Größe des Blatts</translation>
+        </message>
+        <message>
+            <source>The picture: %1</source>
+            <translation>Das Bild: %1</translation>
+        </message>
+    </context>
+    <context>
+        <name>Narrow</name>
+        <message>
+            <source>The picture shows nothing finer than the finest mark.</source>
+            <translation>Das Bild zeigt nichts, was feiner wäre als der feinste Strich.</translation>
+        </message>
+        <message>
+            <source>Nothing is finer than the finest mark, %1 mm.</source>
+            <translation>Nichts ist feiner als der feinste Strich, %1 mm.</translation>
+        </message>
+        <message>
+            <source>Lines and spots finer than the finest mark, %1 mm: %2. From %3 on nine tenths of them can be drawn.</source>
+            <translation>Linien und Flecken, feiner als der feinste Strich, %1 mm: %2. Ab %3 lassen sich neun Zehntel davon zeichnen.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::FewValues</name>
+        <message>
+            <source>The picture in three and in five values</source>
+            <translation>Das Bild in drei und in fünf Tonwerten</translation>
+        </message>
+        <message>
+            <source>They follow the picture.</source>
+            <translation>Sie folgen dem Bild.</translation>
+        </message>
+        <message>
+            <source>three values</source>
+            <translation>drei Tonwerte</translation>
+        </message>
+        <message>
+            <source>five values</source>
+            <translation>fünf Tonwerte</translation>
         </message>
     </context>
 </TS>

@@ -3615,6 +3615,14 @@
             <source>Its greys lie beside the picture: the light is put right by them.</source>
             <translation>Los grises van junto a la imagen: por ellos se corrige la luz.</translation>
         </message>
+        <message>
+            <source>In three values</source>
+            <translation>En tres valores</translation>
+        </message>
+        <message>
+            <source>In five values</source>
+            <translation>En cinco valores</translation>
+        </message>
     </context>
     <context>
         <name>QObject</name>
@@ -8799,6 +8807,14 @@ hacen falta %2 mm, %3%4</translation>
             <source>Things</source>
             <translation>Cosas</translation>
         </message>
+        <message>
+            <source>How large a sheet</source>
+            <translation>Qué tamaño de hoja</translation>
+        </message>
+        <message>
+            <source>Thumbnails</source>
+            <translation>Miniaturas</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SubjectTools</name>
@@ -9694,6 +9710,63 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>What is wished of the plan</source>
             <translation>Deseos para el plan</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::SheetSection</name>
+        <message>
+            <source>Longer side, cm</source>
+            <translation>Lado mayor, cm</translation>
+        </message>
+        <message>
+            <source>Frame it in the picture</source>
+            <translation>Enmarcarlo en la imagen</translation>
+        </message>
+        <message>
+            <source>As large as that takes</source>
+            <translation>Tan grande como haga falta</translation>
+        </message>
+        <message>
+            <source>Size of the sheet</source>
+            <translation>Tamaño de la hoja</translation>
+        </message>
+        <message>
+            <source>The picture: %1</source>
+            <translation>La imagen: %1</translation>
+        </message>
+    </context>
+    <context>
+        <name>Narrow</name>
+        <message>
+            <source>The picture shows nothing finer than the finest mark.</source>
+            <translation>La imagen no muestra nada más fino que el trazo más fino.</translation>
+        </message>
+        <message>
+            <source>Nothing is finer than the finest mark, %1 mm.</source>
+            <translation>Nada es más fino que el trazo más fino, %1 mm.</translation>
+        </message>
+        <message>
+            <source>Lines and spots finer than the finest mark, %1 mm: %2. From %3 on nine tenths of them can be drawn.</source>
+            <translation>Líneas y manchas más finas que el trazo más fino, %1 mm: %2. A partir de %3 se pueden dibujar nueve décimas partes.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::FewValues</name>
+        <message>
+            <source>The picture in three and in five values</source>
+            <translation>La imagen en tres y en cinco valores</translation>
+        </message>
+        <message>
+            <source>They follow the picture.</source>
+            <translation>Siguen a la imagen.</translation>
+        </message>
+        <message>
+            <source>three values</source>
+            <translation>tres valores</translation>
+        </message>
+        <message>
+            <source>five values</source>
+            <translation>cinco valores</translation>
         </message>
     </context>
 </TS>

@@ -3615,6 +3615,14 @@
             <source>Its greys lie beside the picture: the light is put right by them.</source>
             <translation>Placer les gris à côté de l’image : ils corrigent la lumière.</translation>
         </message>
+        <message>
+            <source>In three values</source>
+            <translation>En trois valeurs</translation>
+        </message>
+        <message>
+            <source>In five values</source>
+            <translation>En cinq valeurs</translation>
+        </message>
     </context>
     <context>
         <name>QObject</name>
@@ -8799,6 +8807,14 @@ il faut %2 mm, %3%4</translation>
             <source>Things</source>
             <translation>Choses</translation>
         </message>
+        <message>
+            <source>How large a sheet</source>
+            <translation>Quelle taille de feuille</translation>
+        </message>
+        <message>
+            <source>Thumbnails</source>
+            <translation>Vignettes</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SubjectTools</name>
@@ -9694,6 +9710,63 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>What is wished of the plan</source>
             <translation>Souhaits pour le plan</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::SheetSection</name>
+        <message>
+            <source>Longer side, cm</source>
+            <translation>Grand côté, cm</translation>
+        </message>
+        <message>
+            <source>Frame it in the picture</source>
+            <translation>L’encadrer dans l’image</translation>
+        </message>
+        <message>
+            <source>As large as that takes</source>
+            <translation>Aussi grand qu’il le faut</translation>
+        </message>
+        <message>
+            <source>Size of the sheet</source>
+            <translation>Taille de la feuille</translation>
+        </message>
+        <message>
+            <source>The picture: %1</source>
+            <translation>L’image : %1</translation>
+        </message>
+    </context>
+    <context>
+        <name>Narrow</name>
+        <message>
+            <source>The picture shows nothing finer than the finest mark.</source>
+            <translation>L’image ne montre rien de plus fin que la touche la plus fine.</translation>
+        </message>
+        <message>
+            <source>Nothing is finer than the finest mark, %1 mm.</source>
+            <translation>Rien n’est plus fin que la touche la plus fine, %1 mm.</translation>
+        </message>
+        <message>
+            <source>Lines and spots finer than the finest mark, %1 mm: %2. From %3 on nine tenths of them can be drawn.</source>
+            <translation>Lignes et taches plus fines que la touche la plus fine, %1 mm : %2. À partir de %3, on peut en dessiner neuf dixièmes.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::FewValues</name>
+        <message>
+            <source>The picture in three and in five values</source>
+            <translation>L’image en trois et en cinq valeurs</translation>
+        </message>
+        <message>
+            <source>They follow the picture.</source>
+            <translation>Elles suivent l’image.</translation>
+        </message>
+        <message>
+            <source>three values</source>
+            <translation>trois valeurs</translation>
+        </message>
+        <message>
+            <source>five values</source>
+            <translation>cinq valeurs</translation>
         </message>
     </context>
 </TS>

@@ -1,19 +1,37 @@
 // SPDX-License-Identifier: MIT
 #include <QFileInfo>
+#include <algorithm>
+#include <cstdio>
 
 #include "formats/collection_file.h"
 #include "formats/decisions_json.h"
+#include "formats/marks_json.h"
 #include "formats/plan_json.h"
 #include "pictures/pictures.h"
+#include "words/narrow.h"
 #include "work.h"
 
 namespace yd::cli {
+namespace {
+
+/// What is finer than the finest mark of what is at hand, on the sheet in use.
+plan::TooNarrow narrow_in(const Work& w) {
+  std::vector<int> all;
+  for (std::size_t s = 0; s < w.collection.sticks.size(); ++s)
+    if (media::at_hand(w.collection.sticks[s])) all.push_back(static_cast<int>(s));
+  return plan::too_narrow(w.subject, std::max(w.sheet.width_cm, w.sheet.height_cm),
+                          plan::finest_mm(w.collection.sticks, w.plan.tray.empty() ? all : w.plan.tray, true));
+}
+
+}  // namespace
 
 Status run_subject(const WorkArguments& a) {
   Observer observer;
   const auto work = load_work(a, false, observer);
   if (!work) return work.error();
-  return write_json(formats::subject_to_json(work->subject), a.json_file);
+  nlohmann::json json = formats::subject_to_json(work->subject);
+  json["too_narrow"] = formats::too_narrow_to_json(narrow_in(work.value()), work->subject);
+  return write_json(json, a.json_file);
 }
 
 Status run_ground(const WorkArguments& a) {
@@ -25,6 +43,8 @@ Status run_ground(const WorkArguments& a) {
                                            w.options.underpaint.picture, w.weights},
                                           observer);
   if (!ranked) return ranked.error();
+  // The papers are the list that is written; how large they have to be is said beside it.
+  std::fprintf(stderr, "%s\n", words::too_narrow(narrow_in(w)).toUtf8().constData());
   return write_json(formats::grounds_to_json(ranked.value(), w.papers, w.plan, w.subject, w.options.underpaint.picture),
                     a.json_file);
 }

@@ -10,6 +10,7 @@
 #include "job/time_curve.h"
 #include "marks/groups.h"
 #include "marks/under.h"
+#include "price/price.h"
 #include "small_world.h"
 
 using namespace yd;
@@ -300,6 +301,35 @@ class TestMarks : public QObject {
       QVERIFY(curve[i].seen.mean < curve[i - 1].seen.mean);
     }
     QVERIFY(job::knee_of(curve) < curve.size());
+  }
+
+  // Sampled: the picture without a mark is never nearer by more than the mark's seconds are worth.
+  void no_mark_is_better_left_away() {
+    constexpr std::size_t kSampled = 24;
+    const board::BoardMap map = job::guided(plan_, subject_, studio(), 1200).map;
+    const auto off = [&](const plan::Plan& plan) {
+      return board::figures_of(plan, subject_, job::board_of(map, plan, studio()), 1200).seen.mean;
+    };
+    const double all = off(plan_);
+    const double sheet_mm2 = plan_.marks.grid.width_mm * plan_.marks.grid.height_mm;
+    std::size_t count = 0;
+    for (const plan::MarkedPass& p : plan_.marks.passes) count += p.marks.size();
+    const std::size_t every = std::max<std::size_t>(1, count / kSampled);
+    std::size_t place = 0;
+    double lost = 0;
+    for (std::size_t i = 0; i < plan_.marks.passes.size(); ++i) {
+      for (std::size_t k = 0; k < plan_.marks.passes[i].marks.size(); ++k) {
+        if (++place % every != 0) continue;
+        plan::Plan without = plan_;
+        auto& marks = without.marks.passes[i].marks;
+        const double seconds = plan::seconds_of(marks[k]);
+        marks.erase(marks.begin() + static_cast<std::ptrdiff_t>(k));
+        const double loses = (off(without) - all) * sheet_mm2;
+        QVERIFY2(loses >= -plan::prices().mark.second * seconds, qPrintable(QString::number(loses)));
+        lost += loses;
+      }
+    }
+    QVERIFY(lost > 0);
   }
 
   // Common practice, no published source: the size of the sheet decides what can be said.

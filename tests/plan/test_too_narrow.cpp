@@ -18,7 +18,7 @@ subject::Subject flat() {
   subject::Subject s;
   s.image = subject::LabImage(kWide, kHigh);
   for (colour::LabPixel& p : s.image.data) p = {60, 0, 0};
-  s.labels = subject::Grid<std::uint8_t>(kWide / 4, kHigh / 4, 0);
+  s.labels = subject::LabelImage(kWide / 4, kHigh / 4, 0);
   s.masses.resize(1);
   return s;
 }

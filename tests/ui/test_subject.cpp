@@ -2,6 +2,7 @@
 // The first decision in the real window: masses, light, crop and measures, by mouse and by keyboard.
 #include <QCheckBox>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
@@ -43,6 +44,33 @@ class TestSubjectStage : public QObject {
     w.session.undo_stack().undo();
     QVERIFY(w.settle());
     QVERIFY(w.session.subject()->masses[1].name != "evening sky");
+  }
+
+  // Common practice, no published source: a larger sheet says what a small one cannot.
+  void the_sheet_is_made_as_large_as_the_picture_takes() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    w.open_card("section_sheet");
+    const auto* words = w.find<QLabel>("narrow_words");
+    auto* enough = w.find<QPushButton>("sheet_enough");
+    auto* shown = w.find<QCheckBox>("narrow_shown");
+    QVERIFY(QTest::qWaitFor([&] { return enough->isEnabled(); }, 20000));
+    const QString small = words->text();
+    QVERIFY(small.contains("0.9 mm"));
+    auto* view = w.find<app::PictureView>("subject_view");
+    const QImage bare = view->grab().toImage();
+    shown->setFocus();
+    QTest::keyClick(shown, Qt::Key_Space);
+    QVERIFY(view->grab().toImage() != bare);
+    enough->click();
+    QVERIFY(w.session.choices().composition.width_cm > 40);
+    QCOMPARE(w.find<QSlider>("sheet_side")->value(), qRound(w.session.choices().composition.width_cm));
+    QVERIFY(w.settle());
+    QVERIFY(QTest::qWaitFor([&] { return words->text() != small; }, 20000));
+    w.session.undo_stack().undo();
+    QCOMPARE(w.session.choices().composition.width_cm, 40.0);
+    QVERIFY(w.settle());
+    QVERIFY(QTest::qWaitFor([&] { return words->text() == small; }, 20000));
   }
 
   void a_mass_is_split_by_mouse_and_by_keyboard() {

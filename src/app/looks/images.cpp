@@ -13,19 +13,6 @@
 namespace yd::app {
 namespace {
 
-QImage values_image(const subject::LabImage& squinted, int steps) {
-  std::array<uchar, 10> grey{};
-  for (int step = 1; step <= steps; ++step)
-    grey[static_cast<std::size_t>(step)] = colour::to_srgb({subject::lightness_of_step(step, steps), 0, 0}).r;
-  QImage out(squinted.width, squinted.height, QImage::Format_Grayscale8);
-  for (int y = 0; y < squinted.height; ++y) {
-    uchar* row = out.scanLine(y);
-    for (int x = 0; x < squinted.width; ++x)
-      row[x] = grey[static_cast<std::size_t>(subject::value_in_steps(squinted.at(x, y).l, steps))];
-  }
-  return out;
-}
-
 /// Warmer than its surroundings drawn orange, cooler blue, by how much; each mass says it in a word too.
 QImage warmth_image(const subject::Subject& s) {
   const auto warmth = subject::relative_warmth(s.squinted);
@@ -85,7 +72,7 @@ QImage subject_image(const subject::Subject& subject, SubjectView view, int step
     case SubjectView::squint:
       return to_image(subject.squinted);
     case SubjectView::values:
-      return values_image(subject.squinted, steps);
+      return pictures::in_values(subject.squinted, steps);
     case SubjectView::masses:
       return masses_image(subject);
     case SubjectView::warmth:
@@ -96,7 +83,7 @@ QImage subject_image(const subject::Subject& subject, SubjectView view, int step
 
 QImage squint_preview(const subject::LabImage& small, double strength, SubjectView view, int steps) {
   const subject::LabImage squinted = subject::squint(small, strength);
-  return view == SubjectView::values ? values_image(squinted, steps) : to_image(squinted);
+  return view == SubjectView::values ? pictures::in_values(squinted, steps) : to_image(squinted);
 }
 
 QImage speckle_patch(const optics::StrataSpectra& strata, QSize size, double grain_px, colour::Illuminant light) {

@@ -5,6 +5,7 @@
 #include <QPushButton>
 
 #include "models/stage_facts.h"
+#include "pictures/screen.h"
 #include "words/number.h"
 
 namespace yd::app {
@@ -21,8 +22,10 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
       strip_(new ValueStrip),
       findings_(new Facts("findings", tr("What the picture is"))),
       warmth_(new WarmthBand),
+      few_(new FewValues),
       start_(new StartSection(session)),
       light_(new LightSection(session)),
+      sheet_(new SheetSection(session)),
       things_(new ThingSection(session)),
       mass_section_(new MassSection(session)),
       measures_(new MeasureSection(session)),
@@ -31,9 +34,11 @@ SubjectPanel::SubjectPanel(Session& session, QWidget* parent)
   things_card_ = add(new Card(tr("Things"), "section_things", things_, 378), true);
   add(new Card(tr("Half-closed eyes"), "section_look", make_look(), 290));
   values_card_ = add(new Card(tr("Values"), "section_values", make_values(), 270));
+  add(new Card(tr("Thumbnails"), "section_few", few_, 340));
   masses_card_ = add(new Card(tr("Masses"), "section_masses", mass_section_, 420), true);
   add(new Card(tr("Own colours"), "section_colours", colours_, 280), true);
   add(new Card(tr("Light and crop"), "section_light", light_, 300), true);
+  add(new Card(tr("How large a sheet"), "section_sheet", sheet_, 300), true);
   add(new Card(tr("Measure"), "section_measure", measures_, 290), true);
   connect(squint_, &LabelledSlider::moved, this, [this](int v) {
     emit squint_previewed(v / 100.0);
@@ -115,12 +120,14 @@ void SubjectPanel::refresh_findings() {
   if (!s) {
     strip_->clear();
     warmth_->set_shares(0, 0);
+    few_->set_images({}, {});
     return findings_->set_facts({});
   }
   const Warmth warmth = warmth_of(*s);
   warmth_->set_shares(warmth.warm, warmth.cool);
   strip_->set_drawing(value_drawing(*s, from_dark));
   findings_->set_facts(subject_facts(*s, from_dark));
+  few_->set_images(pictures::in_values(s->squinted, 3), pictures::in_values(s->squinted, 5));
 }
 
 }  // namespace yd::app

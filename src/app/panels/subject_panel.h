@@ -10,11 +10,13 @@
 #include "panels/measure_section.h"
 #include "panels/own_colours_section.h"
 #include "panels/panel_parts.h"
+#include "panels/sheet_section.h"
 #include "panels/start_section.h"
 #include "panels/thing_section.h"
 #include "session/session.h"
 #include "widgets/bench.h"
 #include "widgets/facts.h"
+#include "widgets/few_values.h"
 #include "widgets/value_strip.h"
 #include "widgets/warmth_band.h"
 
@@ -29,6 +31,7 @@ class SubjectPanel : public Bench {
   int steps() const { return steps_->value(); }
   LightSection* light() { return light_; }
   ThingSection* things() { return things_; }
+  SheetSection* sheet() { return sheet_; }
   MassSection* masses() { return mass_section_; }
   MeasureSection* measures() { return measures_; }
   StartSection* start() { return start_; }
@@ -56,8 +59,10 @@ class SubjectPanel : public Bench {
   ValueStrip* strip_;
   Facts* findings_;
   WarmthBand* warmth_;
+  FewValues* few_;
   StartSection* start_;
   LightSection* light_;
+  SheetSection* sheet_;
   ThingSection* things_;
   MassSection* mass_section_;
   MeasureSection* measures_;

@@ -30,6 +30,7 @@ enum class Merge {
   horizon,
   light,
   crop,
+  sheet,
   sticks,
   medium_price,
   returning,

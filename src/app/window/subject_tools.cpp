@@ -36,6 +36,7 @@ SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QO
   connect(panel.things(), &ThingSection::tool_asked, this, &SubjectTools::take);
   connect(panel.things(), &ThingSection::mass_asked, this, &SubjectTools::take_mass);
   connect(panel.things(), &ThingSection::thing_chosen, this, &SubjectTools::refresh_overlay);
+  connect(panel.sheet(), &SheetSection::frames_changed, this, &SubjectTools::refresh_overlay);
   connect(panel.measures(), &MeasureSection::tool_asked, this, &SubjectTools::take);
   connect(panel.masses(), &MassSection::mass_chosen, panel.measures(), &MeasureSection::show_extents);
   connect(&pair.link(), &ViewLink::path_begun, this, &SubjectTools::begin);
@@ -99,6 +100,7 @@ void SubjectTools::refresh_overlay() {
   const Drawn drawn{path_, tool_ == Tool::ring, tool_ == Tool::measure || tool_ == Tool::compare};
   Overlay overlay = subject_overlay(session_.choices(), s.get(), drawn);
   if (s) add_things(s->thing_lines, panel_.things()->chosen(), overlay);
+  panel_.sheet()->add_to(overlay);
   pair_.subject().set_overlay(overlay);
 }
 

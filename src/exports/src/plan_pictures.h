@@ -9,6 +9,8 @@ namespace yd::exports {
 
 /// The reference as it was read.
 QImage subject_picture(const PlanView& plan);
+/// The same with half-closed eyes, in so many values.
+QImage thumbnail(const PlanView& plan, int values);
 /// The predicted picture when all passes are done.
 QImage board_picture(const PlanView& plan);
 

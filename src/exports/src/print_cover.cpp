@@ -69,6 +69,17 @@ double pictures(PageWriter& page, const PlanView& p, double width, bool wide, do
   return down + height;
 }
 
+/// In three and five values, where there is room: whether the masses carry.
+void thumbnails(PageWriter& page, const PlanView& p, double x, double width, double room) {
+  constexpr double kGap = 8, kLeast = 40;
+  const double each = (width - kGap) / 2;
+  if (room - kCaption < kLeast) return;
+  page.down(4);
+  named_picture(page, thumbnail(p, 3), Printed::tr("In three values"), {x, page.y(), each, room - kCaption - 4});
+  named_picture(page, thumbnail(p, 5), Printed::tr("In five values"),
+                {x + each + kGap, page.y(), each, room - kCaption - 4});
+}
+
 constexpr double kTrayRow = 27;
 
 /// From dark to light, in the order the sticks lie: the place, a stroke on this paper, name, kind and value.
@@ -152,6 +163,7 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
               Qt::AlignLeft, true);
     page.down(20);
     tray(page, p, column + 12, page.width() - column - 12, 1);
+    thumbnails(page, p, column + 16, page.width() - column - 16, below - page.y());
     page.down(std::max(below, page.y()) - page.y());
   } else {
     page.down(below - page.y());

@@ -61,4 +61,24 @@ json marks_to_json(const plan::Plan& plan) {
           {"marks", std::move(marks)}};
 }
 
+json too_narrow_to_json(const plan::TooNarrow& found, const subject::Subject& subject) {
+  json features = json::array();
+  for (const plan::NarrowFeature& f : found.first) {
+    features.push_back(
+        {{"mass", subject.masses[static_cast<std::size_t>(f.mass)].id},
+         {"box", {rounded(f.x0, 10000), rounded(f.y0, 10000), rounded(f.x1, 10000), rounded(f.y1, 10000)}},
+         {"lighter", f.lighter},
+         {"width_mm", rounded(f.width_mm, 100)},
+         {"length_mm", rounded(f.length_mm, 10)},
+         {"contrast", rounded(f.contrast, 10)},
+         {"from_cm", rounded(f.from_cm, 10)}});
+  }
+  return {{"finest_mm", found.finest_mm},
+          {"least_mm", rounded(found.least_mm, 100)},
+          {"count", found.count},
+          {"share", rounded(found.share, 10000)},
+          {"from_cm", rounded(found.from_cm, 10)},
+          {"features", std::move(features)}};
+}
+
 }  // namespace yd::formats

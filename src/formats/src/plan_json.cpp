@@ -326,6 +326,11 @@ json plan_to_json(const plan::Plan& plan, const plan::Guide& guide, const subjec
               {"as_seen", figure_to_json(figures.seen)},
               {"error", {{"area_mean_de00", rounded(plan.area_mean_de00)}, {"worst_de00", rounded(plan.worst_de00)}}}};
   if (subject.things.any()) out["things"] = legend_to_json(subject);
+  const double longer_mm = std::max(plan.marks.grid.width_mm, plan.marks.grid.height_mm);
+  if (longer_mm > 0 && !subject.image.data.empty()) {
+    const double finest = plan::finest_mm(collection.sticks, plan.tray, true);
+    out["too_narrow"] = too_narrow_to_json(plan::too_narrow(subject, longer_mm / 10, finest), subject);
+  }
   return out;
 }
 

@@ -3,9 +3,12 @@
 
 #include <QBuffer>
 #include <QColorSpace>
+#include <array>
 #include <cstring>
 
+#include "colour/profile.h"
 #include "kind.h"
+#include "subject/values.h"
 
 namespace yd::pictures {
 
@@ -18,6 +21,19 @@ QImage to_image(const subject::Grid<colour::Rgb8>& pixels) {
 }
 
 QImage to_image(const subject::LabImage& image) { return to_image(subject::to_srgb(image)); }
+
+QImage in_values(const subject::LabImage& image, int steps) {
+  std::array<uchar, 10> grey{};
+  for (int step = 1; step <= steps; ++step)
+    grey[static_cast<std::size_t>(step)] = colour::to_srgb({subject::lightness_of_step(step, steps), 0, 0}).r;
+  QImage out(image.width, image.height, QImage::Format_Grayscale8);
+  for (int y = 0; y < image.height; ++y) {
+    uchar* row = out.scanLine(y);
+    for (int x = 0; x < image.width; ++x)
+      row[x] = grey[static_cast<std::size_t>(subject::value_in_steps(image.at(x, y).l, steps))];
+  }
+  return out;
+}
 
 QColor to_colour(const colour::Lab& lab) {
   const colour::Rgb8 c = colour::to_srgb(lab);

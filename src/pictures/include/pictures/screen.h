@@ -13,6 +13,8 @@ namespace yd::pictures {
 /// Pixels for the screen, tagged sRGB.
 QImage to_image(const subject::Grid<colour::Rgb8>& pixels);
 QImage to_image(const subject::LabImage& image);
+/// A picture in so many steps of value, 2 to 9, as a thumbnail shows it.
+QImage in_values(const subject::LabImage& image, int steps);
 /// A Lab colour (D50) for the screen, clipped to sRGB.
 QColor to_colour(const colour::Lab& lab);
 /// `size` in proportion, no larger than `within` and never enlarged; a pixel at least.

@@ -101,7 +101,9 @@ Marking mark_out(const MarkingInput& in) {
   Marking best;
   double best_minutes = -1;
   for (int n = 0; n < kTries; ++n) {
-    Marking tried = marking.at(price, wish);
+    // All that this price is worth: were the body to take the time that finishing is worth more in, it would be the
+    // wrong price.
+    Marking tried = marking.at(price, 1e9);
     const double minutes = minutes_of(in, tried);
     const bool fits = minutes <= wish;
     const bool better = best_minutes < 0 || (fits ? best_minutes > wish || minutes > best_minutes
@@ -115,7 +117,7 @@ Marking mark_out(const MarkingInput& in) {
     if (next == price) break;
     price = next;
   }
-  return best;
+  return best_minutes > wish ? marking.at(price, wish) : best;
 }
 
 }  // namespace yd::plan

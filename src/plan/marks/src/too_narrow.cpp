@@ -12,6 +12,7 @@ namespace {
 
 constexpr float kSeen = 8;        // L* from which a thin shape is seen at all
 constexpr double kAcross = 12;    // L* times mm: a line so strong for its width is seen across the room
+constexpr double kUsual_cm = 40;  // on a picture so long; a smaller one is looked at from nearer
 constexpr double kSlender = 0.8;  // of the finest mark: what is hardly narrower is as good as that wide
 
 cv::Mat lightness(const subject::Subject& subject) {
@@ -57,7 +58,9 @@ void find(const cv::Mat& hat, bool lighter, const Sheet& sheet, const subject::S
   for (int label = 1; label < count; ++label) {
     NarrowFeature f = feature_of(labels, hat, stats, label, sheet);
     f.lighter = lighter;
-    if (f.width_mm > kSlender * sheet.finest_mm || f.contrast * f.width_mm * std::sqrt(f.length_mm) < kAcross) continue;
+    const double usual = kUsual_cm / sheet.longer_cm;
+    const double strong = f.contrast * usual * f.width_mm * std::sqrt(usual * f.length_mm);
+    if (f.width_mm > kSlender * sheet.finest_mm || strong < kAcross) continue;
     const auto& masses = subject.labels;
     f.mass = masses.at(std::min(masses.width - 1, static_cast<int>((f.x0 + f.x1) / 2 * masses.width)),
                        std::min(masses.height - 1, static_cast<int>((f.y0 + f.y1) / 2 * masses.height)));

@@ -5332,6 +5332,14 @@
             <source>the pass is done</source>
             <translation>der Durchgang ist fertig</translation>
         </message>
+        <message>
+            <source>Z</source>
+            <translation>Z</translation>
+        </message>
+        <message>
+            <source>closer to where the hand is</source>
+            <translation>näher an die Stelle, wo die Hand ist</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::AdviceSection</name>
@@ -6410,6 +6418,14 @@
         <message>
             <source>Next marks (space)</source>
             <translation>Nächste Striche (Leertaste)</translation>
+        </message>
+        <message>
+            <source>Closer (Z)</source>
+            <translation>Näher (Z)</translation>
+        </message>
+        <message>
+            <source>Marks of this pass, from the first to the last</source>
+            <translation>Striche dieses Durchgangs, vom ersten bis zum letzten</translation>
         </message>
     </context>
     <context>

@@ -5332,6 +5332,14 @@
             <source>the pass is done</source>
             <translation>la pasada está hecha</translation>
         </message>
+        <message>
+            <source>Z</source>
+            <translation>Z</translation>
+        </message>
+        <message>
+            <source>closer to where the hand is</source>
+            <translation>más cerca de donde está la mano</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::AdviceSection</name>
@@ -6410,6 +6418,14 @@
         <message>
             <source>Next marks (space)</source>
             <translation>Trazos siguientes (espacio)</translation>
+        </message>
+        <message>
+            <source>Closer (Z)</source>
+            <translation>Más cerca (Z)</translation>
+        </message>
+        <message>
+            <source>Marks of this pass, from the first to the last</source>
+            <translation>Trazos de esta pasada, del primero al último</translation>
         </message>
     </context>
     <context>

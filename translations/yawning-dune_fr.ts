@@ -5332,6 +5332,14 @@
             <source>the pass is done</source>
             <translation>la passe est faite</translation>
         </message>
+        <message>
+            <source>Z</source>
+            <translation>Z</translation>
+        </message>
+        <message>
+            <source>closer to where the hand is</source>
+            <translation>plus près de l’endroit où est la main</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::AdviceSection</name>
@@ -6410,6 +6418,14 @@
         <message>
             <source>Next marks (space)</source>
             <translation>Traits suivants (espace)</translation>
+        </message>
+        <message>
+            <source>Closer (Z)</source>
+            <translation>Plus près (Z)</translation>
+        </message>
+        <message>
+            <source>Marks of this pass, from the first to the last</source>
+            <translation>Touches de cette passe, de la première à la dernière</translation>
         </message>
     </context>
     <context>

@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: MIT
 // The easel in the real window: by keyboard alone, by mouse, through a kill and back.
 #include <QApplication>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenuBar>
 #include <QProcess>
 #include <QPushButton>
+#include <QSlider>
 #include <csignal>
 #include <cstdio>
 
@@ -88,6 +90,39 @@ class TestEasel : public QObject {
       }
     }
     QVERIFY(w.easel.mark_of(0).state == State::done);
+  }
+
+  // Held, the key plays the marks, and never calls a pass done; the bar goes to any of them; the picture comes closer.
+  void marks_are_played_slid_to_and_looked_at_closely() {
+    trial::World w;
+    QVERIFY(w.open_demo("kettle.png"));
+    QTest::keyClick(&w.window, Qt::Key_E);
+    auto* page = w.find<app::EaselPage>("easel");
+    w.past_chores();
+    auto* bar = w.find<QSlider>("easel_groups");
+    QVERIFY(bar->isVisible());
+    const int last = bar->maximum();
+    QVERIFY(last > 0);
+    for (int i = 0; i < 2 * last + 4; ++i) {
+      QKeyEvent held(QEvent::KeyPress, Qt::Key_Space, Qt::NoModifier, " ", true);
+      QCoreApplication::sendEvent(page, &held);
+      QTest::qWait(260);
+      if (bar->value() == last) break;
+    }
+    QCOMPARE(bar->value(), last);
+    QKeyEvent held(QEvent::KeyPress, Qt::Key_Space, Qt::NoModifier, " ", true);
+    QTest::qWait(260);
+    QCoreApplication::sendEvent(page, &held);
+    QVERIFY(w.easel.mark_of(0).state == State::open);
+    bar->setValue(0);
+    QVERIFY(w.find<QLabel>("easel_mark")->text().contains("Now 1 of"));
+    auto* picture = w.find<app::PictureView>("easel_picture");
+    const double far = QLineF(picture->place_of({0, 0}), picture->place_of({100, 0})).length();
+    QTest::keyClick(page, Qt::Key_Z);
+    bar->setValue(last);
+    QVERIFY(QLineF(picture->place_of({0, 0}), picture->place_of({100, 0})).length() >= far);
+    QTest::keyClick(page, Qt::Key_Z);
+    QCOMPARE(QLineF(picture->place_of({0, 0}), picture->place_of({100, 0})).length(), far);
   }
 
   void a_whole_picture_by_keyboard_alone() {

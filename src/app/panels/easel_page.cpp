@@ -2,7 +2,6 @@
 #include "panels/easel_page.h"
 
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QRegularExpression>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -49,6 +48,7 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
     view->setAttribute(Qt::WA_TransparentForMouseEvents);
     view->setFocusPolicy(Qt::NoFocus);
   }
+  picture_.setObjectName("easel_picture");
   picture_.setAccessibleName(tr("Where this step goes: lit, more where it is firmer"));
   board_.setAccessibleName(tr("The board as it should look after this pass"));
   pictures_ = new QBoxLayout(QBoxLayout::LeftToRight);
@@ -66,7 +66,10 @@ EaselPage::EaselPage(Session& session, EaselWork& work, QWidget* parent)
   card_->addWidget(make_substitutes());
   outer_ = new QBoxLayout(QBoxLayout::TopToBottom);
   outer_->setSpacing(2 * kSpace);
-  outer_->addLayout(pictures_, 1);
+  auto* seen = new QVBoxLayout;
+  seen->addLayout(pictures_, 1);
+  seen->addWidget(make_bar());
+  outer_->addLayout(seen, 1);
   outer_->addWidget(card_);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(2 * kSpace, kSpace, 2 * kSpace, kSpace);
@@ -93,6 +96,8 @@ QLayout* EaselPage::make_head() {
   speak_ = new QCheckBox(tr("Speak (V)"));
   speak_->setObjectName("easel_speak");
   speak_->setFocusPolicy(Qt::NoFocus);
+  row->addWidget(closer_);
+  row->addSpacing(2 * kSpace);
   row->addWidget(speak_);
   row->addSpacing(2 * kSpace);
   row->addWidget(clock_);
@@ -265,6 +270,8 @@ void EaselPage::refresh_chore(int passage) {
   const plan::Passage& p = planned->guide.passages[static_cast<std::size_t>(passage)];
   if (p.kind == plan::PassageKind::drawing) picture_.set_image(outlines(*planned));
   picture_.set_mask({});
+  bar_->hide();
+  link_.set_view(0, {0.5, 0.5});
   board_.set_image(session_.board_after(work_.shown()));
   number_->setText(tr("Passage %1 of %2").arg(passage + 1).arg(planned->guide.passages.size()));
   title_->setText(words::title(p, view.job()));
@@ -411,63 +418,6 @@ void EaselPage::speak() {
     return;
   }
   voice_.say(QStringList{title_->text(), words_->how->text(), words_->where->text(), words_->steps->text()}.join(". "));
-}
-
-bool EaselPage::is_own(const QKeyEvent& event) {
-  static const QSet<int> keys{Qt::Key_Space,     Qt::Key_Right, Qt::Key_Return, Qt::Key_Enter, Qt::Key_Left,
-                              Qt::Key_Backspace, Qt::Key_S,     Qt::Key_O,      Qt::Key_N,     Qt::Key_R,
-                              Qt::Key_P,         Qt::Key_V,     Qt::Key_Escape, Qt::Key_Up,    Qt::Key_Down};
-  const auto modifiers = event.modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier);
-  return modifiers == Qt::NoModifier && keys.contains(event.key());
-}
-
-/// Keys of the easel go before the window's shortcuts of one letter; those with Ctrl or Alt are the window's.
-bool EaselPage::event(QEvent* event) {
-  if (event->type() == QEvent::ShortcutOverride && is_own(*static_cast<QKeyEvent*>(event))) event->accept();
-  return QWidget::event(event);
-}
-
-void EaselPage::keyPressEvent(QKeyEvent* event) {
-  if (!is_own(*event)) return QWidget::keyPressEvent(event);
-  switch (event->key()) {
-    case Qt::Key_Space:
-    case Qt::Key_Down:
-      return done_->isEnabled() ? next_group() : void();
-    case Qt::Key_Up:
-      return group_before();
-    case Qt::Key_Right:
-    case Qt::Key_Return:
-    case Qt::Key_Enter:
-      return done_->isEnabled() ? done() : void();
-    case Qt::Key_Left:
-    case Qt::Key_Backspace:
-      return work_.show_pass(work_.shown() - 1);
-    case Qt::Key_S:
-      return skip_->isEnabled() ? work_.skip() : void();
-    case Qt::Key_O:
-      return work_.open_again();
-    case Qt::Key_N:
-      return note_->setFocus();
-    case Qt::Key_R:
-      return pick_substitute();
-    case Qt::Key_P:
-      return work_.pause(!work_.paused());
-    case Qt::Key_V:
-      return speak_->toggle();
-    case Qt::Key_Escape:
-      return emit closed();
-    default:
-      QWidget::keyPressEvent(event);
-  }
-}
-
-bool EaselPage::eventFilter(QObject* watched, QEvent* event) {
-  if (watched == substitutes_ && event->type() == QEvent::KeyPress &&
-      static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
-    back_from_substitutes();
-    return true;
-  }
-  return QWidget::eventFilter(watched, event);
 }
 
 void EaselPage::mouseReleaseEvent(QMouseEvent* event) {

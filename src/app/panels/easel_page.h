@@ -3,10 +3,12 @@
 
 #include <QBoxLayout>
 #include <QCheckBox>
+#include <QElapsedTimer>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
+#include <QSlider>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QWidget>
@@ -22,8 +24,8 @@
 namespace yd::app {
 
 /// One step at a time over the whole window, in large type and with large targets, for dusty hands: where it goes, the
-/// Board after it, the stick lifted from the tray, its mark. Space or a click anywhere: the next marks,
-/// after the last of them the next pass. Right: the pass is done. Left: the pass before.
+/// Board after it, the stick lifted from the tray, its mark. Space or a click anywhere: the next marks, held: one after
+/// the other; after the last of them the next pass. Right: the pass is done. Left: the pass before.
 class EaselPage : public QWidget {
   Q_OBJECT
  public:
@@ -62,6 +64,10 @@ class EaselPage : public QWidget {
   /// The next group of marks of the pass in hand, or the one before; past the last one the pass is done.
   void next_group();
   void group_before();
+  /// While the key is held: one group after the other, but never past the last.
+  void play_on();
+  QWidget* make_bar();
+  void look_closer(const plan::MarkGroup& group);
   void refresh_group();
   void take_groups(int pass);
   void pick_substitute();
@@ -97,6 +103,9 @@ class EaselPage : public QWidget {
   QCheckBox* speak_ = nullptr;
   std::vector<plan::MarkGroup> groups_;  ///< of the pass in hand
   std::size_t group_ = 0;
+  QSlider* bar_ = nullptr;       ///< over the groups
+  QCheckBox* closer_ = nullptr;  ///< the picture follows the hand
+  QElapsedTimer since_played_;
   PlannedPtr grouped_;  ///< the plan they are of
   int grouped_pass_ = -1;
   int played_ = -1;  ///< pass whose mark was drawn last

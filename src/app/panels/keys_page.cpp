@@ -86,6 +86,7 @@ QList<KeyGroup> keys_in_places() {
         {tr("N"), tr("a note")},
         {tr("P"), tr("stops the clock")},
         {tr("V"), tr("speaks")},
+        {tr("Z"), tr("closer to where the hand is")},
         {tr("Esc"), tr("back to the plan")}}}};
 }
 

@@ -5,6 +5,31 @@
 #include <tuple>
 
 namespace yd::plan {
+namespace {
+
+constexpr std::size_t kMostInGroup = 60;
+constexpr std::size_t kFew = 6;   // nobody looks up for less
+constexpr std::size_t kMost = 5;  // times the others: the group is called by their mass
+
+/// A few marks go with what is laid next to them with the same part.
+std::vector<MarkGroup> joined(std::vector<MarkGroup> groups) {
+  std::vector<MarkGroup> out;
+  for (const MarkGroup& g : groups) {
+    const bool joins = !out.empty() && out.back().part == g.part && std::min(out.back().count, g.count) < kFew &&
+                       out.back().count + g.count <= kMostInGroup;
+    if (!joins) {
+      out.push_back(g);
+      continue;
+    }
+    MarkGroup& into = out.back();
+    if (into.mass != g.mass && into.count < kMost * g.count) into.mass = g.count < kMost * into.count ? -1 : g.mass;
+    into.count += g.count;
+    into.seconds += g.seconds;
+  }
+  return out;
+}
+
+}  // namespace
 
 int mass_of(const LaidMark& mark, std::span<const TargetPlan> targets) {
   if (mark.points.empty()) return -1;
@@ -13,7 +38,6 @@ int mass_of(const LaidMark& mark, std::span<const TargetPlan> targets) {
 }
 
 std::vector<MarkGroup> groups_of(const MarkedPass& pass, std::span<const TargetPlan> targets) {
-  constexpr std::size_t kMostInGroup = 60;
   std::vector<MarkGroup> out;
   for (std::size_t i = 0; i < pass.marks.size(); ++i) {
     const LaidMark& m = pass.marks[i];
@@ -25,7 +49,7 @@ std::vector<MarkGroup> groups_of(const MarkedPass& pass, std::span<const TargetP
     ++out.back().count;
     out.back().seconds += seconds_of(m);
   }
-  return out;
+  return joined(std::move(out));
 }
 
 void in_order_of_work(std::vector<LaidMark>& marks, std::span<const TargetPlan> targets, std::span<const int> masses) {

@@ -9,7 +9,7 @@
 namespace yd::app {
 namespace {
 
-constexpr std::size_t kMostShown = 400;
+constexpr std::size_t kMostFramed = 400;
 
 }  // namespace
 
@@ -44,7 +44,7 @@ void NarrowPlaces::look() {
   if (finest <= 0) return;
   watcher_.setFuture(QtConcurrent::run([subject, longer, finest] {
     work_politely();
-    return plan::too_narrow(*subject, longer, finest, kMostShown);
+    return plan::too_narrow(*subject, longer, finest, kMostFramed);
   }));
 }
 

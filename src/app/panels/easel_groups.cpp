@@ -71,8 +71,8 @@ void EaselPage::look_closer(const plan::MarkGroup& group) {
     }
   }
   if (box.isEmpty()) return link_.set_view(0, {0.5, 0.5});
-  constexpr double kRound = 0.1, kLeast = 0.25;  // of the picture
-  const double w = std::max(kLeast, box.width() + kRound), h = std::max(kLeast, box.height() + kRound);
+  constexpr double kAroundHand = 0.1, kLeast = 0.25;  // of the picture
+  const double w = std::max(kLeast, box.width() + kAroundHand), h = std::max(kLeast, box.height() + kAroundHand);
   const double fit = std::min(1 / w, 1 / h);
   const double whole = std::min(static_cast<double>(picture_.width()) / planned->subject->image.width,
                                 static_cast<double>(picture_.height()) / planned->subject->image.height);

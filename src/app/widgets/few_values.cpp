@@ -26,11 +26,11 @@ void FewValues::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::SmoothPixmapTransform);
   if (three_.isNull()) return painter.drawText(rect(), Qt::AlignCenter, tr("They follow the picture."));
-  constexpr int kGap = 8;
+  constexpr int kBetweenThem = 8;
   const int caption = fontMetrics().height() + 2;
   // Wide pictures lie below each other where that shows them larger.
-  const QSize beside((width() - kGap) / 2, height() - caption);
-  const QSize below(width(), (height() - kGap) / 2 - caption);
+  const QSize beside((width() - kBetweenThem) / 2, height() - caption);
+  const QSize below(width(), (height() - kBetweenThem) / 2 - caption);
   constexpr double kMuch = 1.2;
   const bool stacked = three_.size().scaled(below, Qt::KeepAspectRatio).width() >
                        kMuch * three_.size().scaled(beside, Qt::KeepAspectRatio).width();
@@ -41,7 +41,7 @@ void FewValues::paintEvent(QPaintEvent*) {
     painter.drawImage(box, *image);
     painter.drawText(QRect(box.left(), box.bottom() + 1, room.width(), caption), Qt::AlignLeft | Qt::AlignVCenter,
                      name);
-    at += stacked ? QPoint(0, box.height() + caption + kGap) : QPoint(room.width() + kGap, 0);
+    at += stacked ? QPoint(0, box.height() + caption + kBetweenThem) : QPoint(room.width() + kBetweenThem, 0);
   }
 }
 

@@ -69,15 +69,17 @@ double pictures(PageWriter& page, const PlanView& p, double width, bool wide, do
   return down + height;
 }
 
-/// In three and five values, where there is room: whether the masses carry.
-void thumbnails(PageWriter& page, const PlanView& p, double x, double width, double room) {
-  constexpr double kGap = 8, kLeast = 40;
-  const double each = (width - kGap) / 2;
-  if (room - kCaption < kLeast) return;
-  page.down(4);
-  named_picture(page, thumbnail(p, 3), Printed::tr("In three values"), {x, page.y(), each, room - kCaption - 4});
-  named_picture(page, thumbnail(p, 5), Printed::tr("In five values"),
-                {x + each + kGap, page.y(), each, room - kCaption - 4});
+/// In three and five values: whether the masses carry. `room`: height at most; false where that is too little.
+bool thumbnails(PageWriter& page, const PlanView& p, double x, double width, double room) {
+  constexpr double kGap = 8, kLeast = 40, kAbove = 4;
+  const double each = (width - kGap) / 2, tall = room - kCaption - kAbove;
+  if (tall < kLeast) return false;
+  page.down(kAbove);
+  const double height = std::max(
+      named_picture(page, thumbnail(p, 3), Printed::tr("In three values"), {x, page.y(), each, tall}),
+      named_picture(page, thumbnail(p, 5), Printed::tr("In five values"), {x + each + kGap, page.y(), each, tall}));
+  page.down(height);
+  return true;
 }
 
 constexpr double kTrayRow = 27;
@@ -158,12 +160,13 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   const double room = page.left_over() - below_pictures(page, p) - sticks;
   const double tall = wide ? std::clamp(room / 2 - kCaption, 130.0, 225.0) : std::clamp(room - kCaption, 200.0, 300.0);
   const double below = top + pictures(page, p, column, wide, tall);
+  bool shown = false;
   if (wide) {
     page.line(Printed::tr("Pull these sticks, and lay them so"), column + 16, page.width() - column - 16, 10.5,
               Qt::AlignLeft, true);
     page.down(20);
     tray(page, p, column + 12, page.width() - column - 12, 1);
-    thumbnails(page, p, column + 16, page.width() - column - 16, below - page.y());
+    shown = thumbnails(page, p, column + 16, page.width() - column - 16, below - page.y());
     page.down(std::max(below, page.y()) - page.y());
   } else {
     page.down(below - page.y());
@@ -176,6 +179,10 @@ void print_cover(PageWriter& page, const PlanView& p, const QString& title) {
   page.need(job(page, p, false) + 36);
   page.heading(Printed::tr("The job"));
   job(page, p, true);
+  if (shown) return;
+  constexpr double kTall = 110;
+  page.need(kTall);
+  thumbnails(page, p, 0, page.width() * 0.55, kTall);
 }
 
 }  // namespace yd::exports

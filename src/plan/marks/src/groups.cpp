@@ -8,11 +8,11 @@ namespace yd::plan {
 namespace {
 
 constexpr std::size_t kMostInGroup = 60;
-constexpr std::size_t kFew = 6;   // nobody looks up for less
-constexpr std::size_t kMost = 5;  // times the others: the group is called by their mass
+constexpr std::size_t kFew = 6;         // nobody looks up for less
+constexpr std::size_t kNamesGroup = 5;  // times the others: the group is called by their mass
 
 /// A few marks go with what is laid next to them with the same part.
-std::vector<MarkGroup> joined(std::vector<MarkGroup> groups) {
+std::vector<MarkGroup> joined(const std::vector<MarkGroup>& groups) {
   std::vector<MarkGroup> out;
   for (const MarkGroup& g : groups) {
     const bool joins = !out.empty() && out.back().part == g.part && std::min(out.back().count, g.count) < kFew &&
@@ -22,7 +22,8 @@ std::vector<MarkGroup> joined(std::vector<MarkGroup> groups) {
       continue;
     }
     MarkGroup& into = out.back();
-    if (into.mass != g.mass && into.count < kMost * g.count) into.mass = g.count < kMost * into.count ? -1 : g.mass;
+    if (into.mass != g.mass && into.count < kNamesGroup * g.count)
+      into.mass = g.count < kNamesGroup * into.count ? -1 : g.mass;
     into.count += g.count;
     into.seconds += g.seconds;
   }
@@ -49,7 +50,7 @@ std::vector<MarkGroup> groups_of(const MarkedPass& pass, std::span<const TargetP
     ++out.back().count;
     out.back().seconds += seconds_of(m);
   }
-  return joined(std::move(out));
+  return joined(out);
 }
 
 void in_order_of_work(std::vector<LaidMark>& marks, std::span<const TargetPlan> targets, std::span<const int> masses) {

@@ -94,9 +94,9 @@ class TakingBack {
   PileTree& tree_;
   double price_;
   Marking& marking_;
-  std::vector<int> before_;          ///< piles of the sheet before the pass in hand
-  std::vector<std::uint32_t> all_;   ///< pixels
-  std::vector<std::uint32_t> at_;    ///< those of the pass in hand
+  std::vector<int> before_;         ///< piles of the sheet before the pass in hand
+  std::vector<std::uint32_t> all_;  ///< pixels
+  std::vector<std::uint32_t> at_;   ///< those of the pass in hand
   std::vector<Deeds> deeds_;
 };
 

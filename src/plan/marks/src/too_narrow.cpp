@@ -10,10 +10,10 @@
 namespace yd::plan {
 namespace {
 
-constexpr float kSeen = 8;        // L* from which a thin shape is seen at all
-constexpr double kAcross = 12;    // L* times mm: a line so strong for its width is seen across the room
-constexpr double kUsual_cm = 40;  // on a picture so long; a smaller one is looked at from nearer
-constexpr double kSlender = 0.8;  // of the finest mark: what is hardly narrower is as good as that wide
+constexpr float kThinSeen = 8;        // L* from which a thin shape is seen at all
+constexpr double kStrongEnough = 12;  // L* times mm: a line so strong for its width is seen across the room
+constexpr double kUsual_cm = 40;      // on a picture so long; a smaller one is looked at from nearer
+constexpr double kSlender = 0.8;      // of the finest mark: what is hardly narrower is as good as that wide
 
 cv::Mat lightness(const subject::Subject& subject) {
   const subject::LabImage& image = subject.image;
@@ -23,13 +23,13 @@ cv::Mat lightness(const subject::Subject& subject) {
   return out;
 }
 
-struct Sheet {
+struct HatSheet {
   double px_per_mm = 1, longer_cm = 40, finest_mm = 1;
 };
 
 /// One connected place of a top hat.
 NarrowFeature feature_of(const cv::Mat& labels, const cv::Mat& hat, const cv::Mat& stats, int label,
-                         const Sheet& sheet) {
+                         const HatSheet& sheet) {
   const auto stat = [&](int which) { return stats.at<int>(label, which); };
   const cv::Rect box(stat(cv::CC_STAT_LEFT), stat(cv::CC_STAT_TOP), stat(cv::CC_STAT_WIDTH), stat(cv::CC_STAT_HEIGHT));
   const cv::Mat own = labels(box) == label;
@@ -51,16 +51,16 @@ NarrowFeature feature_of(const cv::Mat& labels, const cv::Mat& hat, const cv::Ma
   return out;
 }
 
-void find(const cv::Mat& hat, bool lighter, const Sheet& sheet, const subject::Subject& subject,
-          std::vector<NarrowFeature>& out) {
+void find_in_hat(const cv::Mat& hat, bool lighter, const HatSheet& sheet, const subject::Subject& subject,
+                 std::vector<NarrowFeature>& out) {
   cv::Mat labels, stats, centres;
-  const int count = cv::connectedComponentsWithStats(hat > kSeen, labels, stats, centres, 8, CV_32S);
+  const int count = cv::connectedComponentsWithStats(hat > kThinSeen, labels, stats, centres, 8, CV_32S);
   for (int label = 1; label < count; ++label) {
     NarrowFeature f = feature_of(labels, hat, stats, label, sheet);
     f.lighter = lighter;
     const double usual = kUsual_cm / sheet.longer_cm;
     const double strong = f.contrast * usual * f.width_mm * std::sqrt(usual * f.length_mm);
-    if (f.width_mm > kSlender * sheet.finest_mm || strong < kAcross) continue;
+    if (f.width_mm > kSlender * sheet.finest_mm || strong < kStrongEnough) continue;
     const auto& masses = subject.labels;
     f.mass = masses.at(std::min(masses.width - 1, static_cast<int>((f.x0 + f.x1) / 2 * masses.width)),
                        std::min(masses.height - 1, static_cast<int>((f.y0 + f.y1) / 2 * masses.height)));
@@ -105,7 +105,7 @@ double finest_mm(std::span<const media::Stick> sticks, std::span<const int> tray
 
 TooNarrow too_narrow(const subject::Subject& subject, double longer_cm, double finest_mm, std::size_t most) {
   const cv::Mat l = lightness(subject);
-  const Sheet sheet{std::max(l.cols, l.rows) / (10 * longer_cm), longer_cm, finest_mm};
+  const HatSheet sheet{std::max(l.cols, l.rows) / (10 * longer_cm), longer_cm, finest_mm};
   TooNarrow out;
   out.finest_mm = finest_mm;
   out.least_mm = 1 / sheet.px_per_mm;
@@ -116,9 +116,9 @@ TooNarrow too_narrow(const subject::Subject& subject, double longer_cm, double f
   std::vector<NarrowFeature> all;
   cv::Mat hat;
   cv::morphologyEx(l, hat, cv::MORPH_TOPHAT, disc);
-  find(hat, true, sheet, subject, all);
+  find_in_hat(hat, true, sheet, subject, all);
   cv::morphologyEx(l, hat, cv::MORPH_BLACKHAT, disc);
-  find(hat, false, sheet, subject, all);
+  find_in_hat(hat, false, sheet, subject, all);
   const double sheet_mm2 = l.cols * l.rows / (sheet.px_per_mm * sheet.px_per_mm);
   for (const NarrowFeature& f : all) out.share += f.width_mm * f.length_mm / sheet_mm2;
   out.count = static_cast<int>(all.size());

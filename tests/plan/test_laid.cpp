@@ -76,14 +76,18 @@ class TestLaid : public QObject {
     const auto c = trial::every(trial::kEnough);
     plan::PlanOptions o = trial::options_with(8);
     const plan::Plan before = plan_once(o, c);
-    const int lost = before.passes.back().stick;
-    o.laid = plan::laid_after(before, {}, marks_for(before, before.passes.size() - 1));
-    for (const int s : plan::in_hand(before)) {
-      if (s != lost) o.given_tray.push_back(s);
+    const std::size_t done = before.passes.size() - 1;
+    // The one that was to come, and one that lies on the sheet in more places than it was chosen for.
+    for (const int lost : {before.passes.back().stick, before.passes[done / 2].stick}) {
+      o.laid = plan::laid_after(before, {}, marks_for(before, done));
+      o.given_tray.clear();
+      for (const int s : plan::in_hand(before)) {
+        if (s != lost) o.given_tray.push_back(s);
+      }
+      const plan::Plan after = plan_once(o, c);
+      for (const plan::Pass& p : after.passes) QVERIFY(p.laid || p.stick != lost);
+      QVERIFY(!after.work);
     }
-    const plan::Plan after = plan_once(o, c);
-    for (const plan::Pass& p : after.passes) QVERIFY(p.laid || p.stick != lost);
-    QVERIFY(!after.work);
   }
 
   // The layers of a mass were chosen by hand, the first of them is laid: what comes is the rest of them, nothing else.

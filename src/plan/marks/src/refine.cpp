@@ -66,8 +66,13 @@ class Refining {
     return pencils_.count(s) > 0 || static_cast<int>(pencils_.size()) < in_.most_pencils;
   }
 
+  bool barred(int s) const { return std::binary_search(in_.barred.begin(), in_.barred.end(), s); }
+
   void make_tools() {
-    std::set<int> sticks(in_.tray.begin(), in_.tray.end());
+    std::set<int> sticks;
+    for (const int s : in_.tray) {  // what lies on the sheet is of the tray, and may be gone from the hand
+      if (!barred(s)) sticks.insert(s);
+    }
     for (const int s : pointed()) sticks.insert(s);
     for (const int s : sticks) {
       for (const int part : media::parts_of(stick(s).medium)) {
@@ -85,7 +90,7 @@ class Refining {
     std::vector<int> all;
     for (std::size_t s = 0; s < in_.sticks.size(); ++s)
       if (media::facts(in_.sticks[s].medium).draws_lines() && media::at_hand(in_.sticks[s]) &&
-          !std::binary_search(in_.barred.begin(), in_.barred.end(), static_cast<int>(s)))
+          !barred(static_cast<int>(s)))
         all.push_back(static_cast<int>(s));
     std::vector<colour::Din99o> own;
     own.reserve(all.size());

@@ -1649,6 +1649,10 @@
             <source>No wet underpainting.</source>
             <translation>Keine nasse Untermalung.</translation>
         </message>
+        <message>
+            <source>On %1 the picture would come nearer: %2 instead of %3.</source>
+            <translation>Auf %1 käme das Bild näher heran: %2 statt %3.</translation>
+        </message>
     </context>
     <context>
         <name>Lengths</name>
@@ -1796,10 +1800,6 @@
             <translation>%1: rund um den Rand</translation>
         </message>
         <message>
-            <source>spots in %1</source>
-            <translation>%1: Flecken</translation>
-        </message>
-        <message>
             <source>the darks of %1</source>
             <translation>%1: die Dunkelheiten</translation>
         </message>
@@ -1818,10 +1818,6 @@
         <message>
             <source>the palm</source>
             <translation>dem Handballen</translation>
-        </message>
-        <message>
-            <source>the sponge</source>
-            <translation>dem Schwamm</translation>
         </message>
         <message>
             <source>a stump</source>
@@ -1938,6 +1934,69 @@
         <message>
             <source>falling to the right</source>
             <translation>nach rechts fallend</translation>
+        </message>
+        <message>
+            <source>%1 in %2</source>
+            <translation>%1 in %2</translation>
+        </message>
+        <message>
+            <source>%1 mm</source>
+            <translation>%1 mm</translation>
+        </message>
+        <message>
+            <source>%1 to %2 mm</source>
+            <translation>%1 bis %2 mm</translation>
+        </message>
+        <message>
+            <source>%1, firm in places</source>
+            <translation>%1, stellenweise fest</translation>
+        </message>
+        <message>
+            <source>%1, light in places</source>
+            <translation>%1, stellenweise leicht</translation>
+        </message>
+        <message>
+            <source>%1, middle in places</source>
+            <translation>%1, stellenweise mittel</translation>
+        </message>
+        <message>
+            <source>a piece of foam</source>
+            <translation>einem Stück Schaumstoff</translation>
+        </message>
+        <message>
+            <source>firm</source>
+            <translation>fest</translation>
+        </message>
+        <message>
+            <source>light</source>
+            <translation>leicht</translation>
+        </message>
+        <message>
+            <source>middle</source>
+            <translation>mittel</translation>
+        </message>
+        <message>
+            <source>firm in the darks, light in the lights</source>
+            <translation>fest in den Tiefen, leicht in den Lichtern</translation>
+        </message>
+        <message>
+            <source>firm in the lights, light in the darks</source>
+            <translation>fest in den Lichtern, leicht in den Tiefen</translation>
+        </message>
+        <message>
+            <source>many small ones in %1, %2</source>
+            <translation>viele kleine in %1, %2</translation>
+        </message>
+        <message>
+            <source>parts of %1</source>
+            <translation>Teile von %1</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n small one(s) in %1, %2</source>
+            <translation>
+                <numerusform>%n kleine Stelle in %1, %2</numerusform>
+                <numerusform>%n kleine Stellen in %1, %2</numerusform>
+            </translation>
         </message>
     </context>
     <context>
@@ -2950,18 +3009,6 @@
             <translation>%1 und mehr</translation>
         </message>
         <message>
-            <source>background</source>
-            <translation>Hintergrund</translation>
-        </message>
-        <message>
-            <source>middle ground</source>
-            <translation>Mittelgrund</translation>
-        </message>
-        <message>
-            <source>foreground</source>
-            <translation>Vordergrund</translation>
-        </message>
-        <message>
             <source>%1, with %2</source>
             <translation>%1, mit %2</translation>
         </message>
@@ -2980,18 +3027,6 @@
         <message>
             <source>%1, from the top down</source>
             <translation>%1, von oben nach unten</translation>
-        </message>
-        <message>
-            <source>%1 from the left, %2 from the top, %3</source>
-            <translation>%1 von links, %2 von oben, %3</translation>
-        </message>
-        <message>
-            <source>%1 % of full pressure</source>
-            <translation>%1 % des vollen Drucks</translation>
-        </message>
-        <message>
-            <source>%1 to %2 % of full pressure</source>
-            <translation>%1 bis %2 % des vollen Drucks</translation>
         </message>
         <message>
             <source>Let it dry %1 min before anything goes over it. No heat, no flame: the vapour burns.</source>
@@ -3024,10 +3059,6 @@
         <message>
             <source>Lift the lines with a kneaded eraser where lights begin: %1.</source>
             <translation>Die Linien mit Knetgummi abheben, wo Lichter beginnen: %1.</translation>
-        </message>
-        <message>
-            <source>Pass %1, %2, at %3, on an offcut of this paper, beside what lies next to it.</source>
-            <translation>Durchgang %1, %2, mit %3, auf einem Probestück dieses Papiers, neben dem, was daran grenzt.</translation>
         </message>
         <message>
             <source>Value first, eyes half closed: %1 darkest (value %2), %3 lightest (value %4).</source>
@@ -3222,10 +3253,6 @@
             <translation>%1 ist ein einziger Verlauf: %2; %3</translation>
         </message>
         <message>
-            <source>Edge of %1 and %2: lose it, a finger across.</source>
-            <translation>Kante von %1 und %2: verlieren, mit dem Finger quer darüber.</translation>
-        </message>
-        <message>
             <source>Edge of %1 before %2: soft. The back goes under it, the front is drawn out over it.</source>
             <translation>Kante von %1 vor %2: weich. Das Hintere geht darunter, das Vordere wird darübergezogen.</translation>
         </message>
@@ -3246,12 +3273,104 @@
             <translation>Kante von %1: von außen mit %2 säubern, der Farbe von %3.</translation>
         </message>
         <message>
-            <source>Refine what is small</source>
-            <translation>Kleines ausarbeiten</translation>
-        </message>
-        <message>
             <source>Finished when one more mark changes nothing that is seen from two steps away.</source>
             <translation>Fertig, wenn ein weiterer Strich nichts ändert, was man aus zwei Schritten Abstand sieht.</translation>
+        </message>
+        <message>
+            <source>%1 from the left, %2 wide</source>
+            <translation>%1 von links, %2 breit</translation>
+        </message>
+        <message>
+            <source>%1 from the top, %2 high</source>
+            <translation>%1 von oben, %2 hoch</translation>
+        </message>
+        <message>
+            <source>Draw with a pencil near the paper&apos;s own value, lightly: it goes under.</source>
+            <translation>Mit einem Stift nahe dem Tonwert des Papiers zeichnen, leicht: Er geht unter.</translation>
+        </message>
+        <message>
+            <source>Edge of %1 and %2: lose it, a stump across.</source>
+            <translation>Kante von %1 und %2: verlieren, mit einem Wischer quer darüber.</translation>
+        </message>
+        <message>
+            <source>Finished when each shape stands against what is beside it as on the Board.</source>
+            <translation>Fertig, wenn jede Form sich so gegen ihre Nachbarn abhebt wie auf der Vorschau.</translation>
+        </message>
+        <message>
+            <source>Pass %1, %2, pressure %3, on an offcut of this paper, beside what lies next to it.</source>
+            <translation>Durchgang %1, %2, Druck %3, auf einem Probestück dieses Papiers, neben dem, was daran grenzt.</translation>
+        </message>
+        <message>
+            <source>Refine</source>
+            <translation>Verfeinern</translation>
+        </message>
+        <message>
+            <source>down to the bottom edge, %1 high</source>
+            <translation>bis zum unteren Rand, %1 hoch</translation>
+        </message>
+        <message>
+            <source>from the left edge, %1 wide</source>
+            <translation>vom linken Rand, %1 breit</translation>
+        </message>
+        <message>
+            <source>from the top edge, %1 high</source>
+            <translation>vom oberen Rand, %1 hoch</translation>
+        </message>
+        <message>
+            <source>over the full height</source>
+            <translation>über die ganze Höhe</translation>
+        </message>
+        <message>
+            <source>over the full width</source>
+            <translation>über die ganze Breite</translation>
+        </message>
+        <message>
+            <source>to the right edge, %1 wide</source>
+            <translation>bis zum rechten Rand, %1 breit</translation>
+        </message>
+        <message>
+            <source>Where the eye goes: %1. A guess by contrast and colour; mark another.</source>
+            <translation>Wohin das Auge geht: %1. Vermutet nach Kontrast und Farbe; eine andere Stelle markieren.</translation>
+        </message>
+        <message>
+            <source>Where the eye goes: %1: the sharpest edges and smallest marks there.</source>
+            <translation>Wohin das Auge geht: %1: dort die schärfsten Kanten und kleinsten Striche.</translation>
+        </message>
+        <message>
+            <source>Let go: %1: fewer values, softer edges, broad marks.</source>
+            <translation>Loslassen: %1: weniger Tonwerte, weichere Kanten, breite Striche.</translation>
+        </message>
+        <message>
+            <source>The light is warm, the shadow cool.</source>
+            <translation>Das Licht ist warm, der Schatten kühl.</translation>
+        </message>
+        <message>
+            <source>The light is cool, the shadow warm.</source>
+            <translation>Das Licht ist kühl, der Schatten warm.</translation>
+        </message>
+        <message>
+            <source>The face, %1: its axis %2 from the left, the eye line half way down, %3 from the top; brow, nose and mouth at thirds of what is below the hairline.</source>
+            <translation>Das Gesicht, %1: seine Achse %2 von links, die Augenlinie auf halber Höhe, %3 von oben; Braue, Nase und Mund in Dritteln unter dem Haaransatz.</translation>
+        </message>
+        <message>
+            <source>Tap the dust off the board over a bin; do not blow.</source>
+            <translation>Den Staub über einem Eimer vom Brett klopfen; nicht blasen.</translation>
+        </message>
+        <message>
+            <source>From darks to lights: wipe the hands, and the stick before it touches.</source>
+            <translation>Von Tiefen zu Lichtern: die Hände abwischen, und den Stift, bevor er aufsetzt.</translation>
+        </message>
+        <message>
+            <source>Glassine under the hand from here on: it stays off what is done.</source>
+            <translation>Von hier an Pergamin unter die Hand: Sie bleibt von dem weg, was fertig ist.</translation>
+        </message>
+        <message>
+            <source>The accent: %1, with %2; it comes nowhere else.</source>
+            <translation>Der Akzent: %1, mit %2; er kommt sonst nirgends vor.</translation>
+        </message>
+        <message>
+            <source>The accent: %1, with %2, which comes again in %3.</source>
+            <translation>Der Akzent: %1, mit %2, was in %3 wiederkehrt.</translation>
         </message>
     </context>
     <context>
@@ -3544,10 +3663,6 @@
             <translation>Sitzung %1, etwa %2. Sie endet nach Durchgang %3: %4</translation>
         </message>
         <message>
-            <source>Where: darker is firmer</source>
-            <translation>Wo: dunkler ist fester</translation>
-        </message>
-        <message>
             <source>The Board after it</source>
             <translation>Die Vorschau danach</translation>
         </message>
@@ -3562,10 +3677,6 @@
         <message>
             <source>%1; the marks run %2</source>
             <translation>%1; die Striche laufen %2</translation>
-        </message>
-        <message>
-            <source>Place %1; %2</source>
-            <translation>Platz %1; %2</translation>
         </message>
         <message>
             <source>Passages</source>
@@ -3622,6 +3733,18 @@
         <message>
             <source>In five values</source>
             <translation>In fünf Tonwerten</translation>
+        </message>
+        <message>
+            <source>Stick %1; %2</source>
+            <translation>Stift %1; %2</translation>
+        </message>
+        <message>
+            <source>Why now: %1</source>
+            <translation>Warum jetzt: %1</translation>
+        </message>
+        <message>
+            <source>%1: %2</source>
+            <translation>%1: %2</translation>
         </message>
     </context>
     <context>
@@ -4492,10 +4615,6 @@
             <translation>Ein Schritt nach dem anderen, in einer Schrift, die man von seinem Platz aus liest.</translation>
         </message>
         <message>
-            <source>Space when a step is done; ← goes back, S leaves it out.</source>
-            <translation>Leertaste, wenn ein Schritt getan ist; ← geht zurück, S lässt ihn aus.</translation>
-        </message>
-        <message>
             <source>R takes another stick and plans the rest anew.</source>
             <translation>R nimmt eine andere Kreide und plant den Rest neu.</translation>
         </message>
@@ -5191,14 +5310,6 @@
         <message>
             <source>At the easel</source>
             <translation>An der Staffelei</translation>
-        </message>
-        <message>
-            <source>Space →</source>
-            <translation>Leertaste →</translation>
-        </message>
-        <message>
-            <source>done, next</source>
-            <translation>getan, weiter</translation>
         </message>
         <message>
             <source>←</source>
@@ -5905,16 +6016,16 @@
             <translation>Für den Vordergrund</translation>
         </message>
         <message>
-            <source>For mass %1, %2</source>
-            <translation>Für Masse %1, %2</translation>
-        </message>
-        <message>
             <source>Open a picture: underpaintings are tried on its plan.</source>
             <translation>Ein Bild öffnen: Untermalungen werden an seinem Plan erprobt.</translation>
         </message>
         <message>
             <source>No underpainting. U shows the board with and without one.</source>
             <translation>Keine Untermalung. U zeigt die Vorschau mit und ohne.</translation>
+        </message>
+        <message>
+            <source>For %1</source>
+            <translation>Für %1</translation>
         </message>
     </context>
     <context>
@@ -6713,6 +6824,10 @@
             <source>%1 of 100</source>
             <translation>%1 von 100</translation>
         </message>
+        <message>
+            <source>On other papers</source>
+            <translation>Auf anderen Papieren</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::HandSection</name>
@@ -7208,13 +7323,6 @@
             <source>Length of a sitting</source>
             <translation>Länge einer Sitzung</translation>
         </message>
-        <message numerus="yes">
-            <source>%1, %n pass(es)</source>
-            <translation>
-                <numerusform>%1, %n Durchgang</numerusform>
-                <numerusform>%1, %n Durchgänge</numerusform>
-            </translation>
-        </message>
         <message>
             <source>Open a picture: the time it takes will stand here.</source>
             <translation>Ein Bild öffnen: hier steht dann, wie lange es dauert.</translation>
@@ -7234,6 +7342,13 @@
         <message>
             <source>Likeness over time</source>
             <translation>Ähnlichkeit mit der Zeit</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n pass(es)</source>
+            <translation>
+                <numerusform>%n Durchgang</numerusform>
+                <numerusform>%n Durchgänge</numerusform>
+            </translation>
         </message>
     </context>
     <context>
@@ -8451,10 +8566,6 @@
             <translation>Für das ganze Bild</translation>
         </message>
         <message>
-            <source>For mass %1, %2</source>
-            <translation>Für Masse %1, %2</translation>
-        </message>
-        <message>
             <source>Way of one mass</source>
             <translation>Art einer Masse</translation>
         </message>
@@ -8481,6 +8592,10 @@
         <message>
             <source>Rubbed</source>
             <translation>Verrieben</translation>
+        </message>
+        <message>
+            <source>For %1</source>
+            <translation>Für %1</translation>
         </message>
     </context>
     <context>
@@ -9472,18 +9587,6 @@
             <translation>Auch nach %1.</translation>
         </message>
         <message>
-            <source>light</source>
-            <translation>leicht</translation>
-        </message>
-        <message>
-            <source>middle</source>
-            <translation>mittel</translation>
-        </message>
-        <message>
-            <source>firm</source>
-            <translation>fest</translation>
-        </message>
-        <message>
             <source>%1 min</source>
             <translation>%1 min</translation>
         </message>
@@ -9535,18 +9638,6 @@
             <translation>, auf %1 % davon</translation>
         </message>
         <message>
-            <source>, firmer in the darks</source>
-            <translation>, fester in den Dunkelheiten</translation>
-        </message>
-        <message>
-            <source>, firmer in the lights</source>
-            <translation>, fester in den Lichtern</translation>
-        </message>
-        <message>
-            <source>%1%2: %3%4%5%6.</source>
-            <translation>%1%2: %3%4%5%6.</translation>
-        </message>
-        <message>
             <source>Fix, let it dry, then </source>
             <translation>Fixieren, trocknen lassen, dann </translation>
         </message>
@@ -9583,14 +9674,6 @@
             <translation>Schwamm</translation>
         </message>
         <message>
-            <source>%1 %2 mm</source>
-            <translation>%1 %2 mm</translation>
-        </message>
-        <message>
-            <source>%1 marks: %2</source>
-            <translation>%1 Striche: %2</translation>
-        </message>
-        <message>
             <source>beside the tray</source>
             <translation>neben der Ablage</translation>
         </message>
@@ -9619,6 +9702,29 @@
             <translation>
                 <numerusform>%1 %2 mm, %n Strich</numerusform>
                 <numerusform>%1 %2 mm, %n Striche</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>%1 in the darks, %2 in the lights</source>
+            <translation>%1 in den Tiefen, %2 in den Lichtern</translation>
+        </message>
+        <message>
+            <source>%1 in the lights, %2 in the darks</source>
+            <translation>%1 in den Lichtern, %2 in den Tiefen</translation>
+        </message>
+        <message>
+            <source>%1%2: %3%4%5.</source>
+            <translation>%1%2: %3%4%5.</translation>
+        </message>
+        <message>
+            <source>%1, %2 in places</source>
+            <translation>%1, stellenweise %2</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n more on the map</source>
+            <translation>
+                <numerusform>%n weitere auf der Karte</numerusform>
+                <numerusform>%n weitere auf der Karte</numerusform>
             </translation>
         </message>
     </context>
@@ -9783,6 +9889,92 @@
         <message>
             <source>five values</source>
             <translation>fünf Tonwerte</translation>
+        </message>
+    </context>
+    <context>
+        <name>Special</name>
+        <message>
+            <source>%1: the iris as a ring, lighter opposite the catchlight, rays from the pupil outwards; the lid&apos;s shadow over ball and iris; the pupil with a soft rim. The catchlight is kept free and set last, a sharpened white turned on the spot. The other eye at once.</source>
+            <translation>%1: die Iris als Ring, heller gegenüber dem Lichtpunkt, Strahlen von der Pupille nach außen; der Schatten des Lids über Ball und Iris; die Pupille mit weichem Rand. Der Lichtpunkt bleibt frei und kommt zuletzt, ein gespitztes Weiß auf der Stelle gedreht. Das andere Auge gleich mit.</translation>
+        </message>
+        <message>
+            <source>%1: soft transitions, small circles, hardly any pressure; blue or violet in the shadows, olive where it is too red; whites of eyes and teeth are greyed.</source>
+            <translation>%1: weiche Übergänge, kleine Kreise, kaum Druck; Blau oder Violett in den Schatten, Oliv, wo es zu rot ist; das Weiß von Augen und Zähnen ist gebrochen.</translation>
+        </message>
+        <message>
+            <source>%1: clumps first, their shadow shapes, then their lights; flicked from root to tip so that a stroke thins out, turned with the growth. A darker companion under a light hair; a few stand for all.</source>
+            <translation>%1: zuerst Büschel, ihre Schattenformen, dann ihre Lichter; von der Wurzel zur Spitze geschnippt, dass der Strich dünn ausläuft, mit dem Wuchs gedreht. Ein dunklerer Begleiter unter einem hellen Haar; wenige stehen für alle.</translation>
+        </message>
+        <message>
+            <source>%1: dashes the way it grows, never one long line; a few edges drawn, the rest suggested.</source>
+            <translation>%1: kurze Striche, wie es wächst, nie eine lange Linie; wenige Kanten gezeichnet, der Rest angedeutet.</translation>
+        </message>
+        <message>
+            <source>%1: towards and away from the centre, never round and round; white under where a light glows.</source>
+            <translation>%1: zur Mitte hin und von ihr weg, nie rundherum; Weiß darunter, wo ein Licht leuchtet.</translation>
+        </message>
+        <message>
+            <source>%1: clumps by their darks and lights; raw green broken with violet, red-brown or grey; single leaves only where the form ends.</source>
+            <translation>%1: Büschel nach ihren Tiefen und Lichtern; rohes Grün mit Violett, Rotbraun oder Grau gebrochen; einzelne Blätter nur, wo die Form endet.</translation>
+        </message>
+        <message>
+            <source>%1: along its form; firm where the light strikes, let off towards the middle tone.</source>
+            <translation>%1: entlang der Form; fest, wo das Licht auftrifft, nachlassend zum Mittelton.</translation>
+        </message>
+        <message>
+            <source>%1: what lies behind it, a shade darker or cooler; few hard edges; the spark last, a sharp point turned on the spot.</source>
+            <translation>%1: was dahinter liegt, eine Spur dunkler oder kühler; wenige harte Kanten; der Funke zuletzt, eine scharfe Spitze auf der Stelle gedreht.</translation>
+        </message>
+        <message>
+            <source>%1: darks and lights side by side along the form, hard between them; the spark last.</source>
+            <translation>%1: Tiefen und Lichter nebeneinander entlang der Form, hart dazwischen; der Funke zuletzt.</translation>
+        </message>
+        <message>
+            <source>%1: folds with the edge along their run; lights pressed on the ridge and let off below.</source>
+            <translation>%1: Falten mit der Kante längs ihres Laufs; Lichter auf dem Grat gedrückt und darunter nachgelassen.</translation>
+        </message>
+        <message>
+            <source>%1: verticals plumb, walls broad; the sharpest edges at the focus; windows last, not all of them.</source>
+            <translation>%1: Senkrechte im Lot, Wände breit; die schärfsten Kanten, wo das Auge hingeht; Fenster zuletzt, nicht alle.</translation>
+        </message>
+        <message>
+            <source>%1: level strokes; it repeats the colours above it, mirrored, pulled straight down.</source>
+            <translation>%1: waagerechte Striche; es wiederholt die Farben darüber, gespiegelt, senkrecht nach unten gezogen.</translation>
+        </message>
+        <message>
+            <source>%1: darkest overhead, lighter towards the horizon and towards the sun; the broad side.</source>
+            <translation>%1: oben am dunkelsten, heller zum Horizont und zur Sonne hin; die breite Seite.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::PapersSection</name>
+        <message>
+            <source>Plan it on the three best</source>
+            <translation>Auf den drei besten planen</translation>
+        </message>
+        <message>
+            <source>The picture on other papers, the nearest first</source>
+            <translation>Das Bild auf anderen Papieren, das nächste zuerst</translation>
+        </message>
+        <message>
+            <source>Paper</source>
+            <translation>Papier</translation>
+        </message>
+        <message>
+            <source>What is begun stays on its paper.</source>
+            <translation>Was begonnen ist, bleibt auf seinem Papier.</translation>
+        </message>
+        <message>
+            <source>What would another paper bring? Working it out takes some plans&apos; time.</source>
+            <translation>Was brächte ein anderes Papier? Das auszurechnen dauert einige Pläne lang.</translation>
+        </message>
+        <message>
+            <source>%1: %2, %3</source>
+            <translation>%1: %2, %3</translation>
+        </message>
+        <message>
+            <source>None would bring more than this one: %1.</source>
+            <translation>Keines brächte mehr als dieses: %1.</translation>
         </message>
     </context>
 </TS>

@@ -248,6 +248,13 @@
                 <numerusform>%1, %n passes</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>%n pass(es)</source>
+            <translation>
+                <numerusform>%n pass</numerusform>
+                <numerusform>%n passes</numerusform>
+            </translation>
+        </message>
     </context>
     <context>
         <name>yd::app::TimesSection</name>
@@ -285,6 +292,13 @@
                 <numerusform>%1 %2 mm, %n marks</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>%n more on the map</source>
+            <translation>
+                <numerusform>%n more on the map</numerusform>
+                <numerusform>%n more on the map</numerusform>
+            </translation>
+        </message>
     </context>
     <context>
         <name>yd::app::SheetsActions</name>
@@ -293,6 +307,16 @@
             <translation>
                 <numerusform>%n pass, %1 min, %2</numerusform>
                 <numerusform>%n passes, %1 min, %2</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
+        <name>Marks</name>
+        <message numerus="yes">
+            <source>%n small one(s) in %1, %2</source>
+            <translation>
+                <numerusform>%n small one in %1, %2</numerusform>
+                <numerusform>%n small ones in %1, %2</numerusform>
             </translation>
         </message>
     </context>

@@ -1649,6 +1649,10 @@
             <source>No wet underpainting.</source>
             <translation>Sin capa base mojada.</translation>
         </message>
+        <message>
+            <source>On %1 the picture would come nearer: %2 instead of %3.</source>
+            <translation>En %1 el cuadro se acercaría más: %2 en vez de %3.</translation>
+        </message>
     </context>
     <context>
         <name>Lengths</name>
@@ -1796,10 +1800,6 @@
             <translation>%1: alrededor del borde</translation>
         </message>
         <message>
-            <source>spots in %1</source>
-            <translation>%1: a manchas</translation>
-        </message>
-        <message>
             <source>the darks of %1</source>
             <translation>%1: los oscuros</translation>
         </message>
@@ -1818,10 +1818,6 @@
         <message>
             <source>the palm</source>
             <translation>la palma</translation>
-        </message>
-        <message>
-            <source>the sponge</source>
-            <translation>la esponja</translation>
         </message>
         <message>
             <source>a stump</source>
@@ -1938,6 +1934,69 @@
         <message>
             <source>falling to the right</source>
             <translation>bajando a la derecha</translation>
+        </message>
+        <message>
+            <source>%1 in %2</source>
+            <translation>%1 en %2</translation>
+        </message>
+        <message>
+            <source>%1 mm</source>
+            <translation>%1 mm</translation>
+        </message>
+        <message>
+            <source>%1 to %2 mm</source>
+            <translation>%1 a %2 mm</translation>
+        </message>
+        <message>
+            <source>%1, firm in places</source>
+            <translation>%1, firme a trechos</translation>
+        </message>
+        <message>
+            <source>%1, light in places</source>
+            <translation>%1, suave a trechos</translation>
+        </message>
+        <message>
+            <source>%1, middle in places</source>
+            <translation>%1, media a trechos</translation>
+        </message>
+        <message>
+            <source>a piece of foam</source>
+            <translation>un trozo de espuma</translation>
+        </message>
+        <message>
+            <source>firm</source>
+            <translation>firme</translation>
+        </message>
+        <message>
+            <source>light</source>
+            <translation>suave</translation>
+        </message>
+        <message>
+            <source>middle</source>
+            <translation>media</translation>
+        </message>
+        <message>
+            <source>firm in the darks, light in the lights</source>
+            <translation>firme en los oscuros, suave en los claros</translation>
+        </message>
+        <message>
+            <source>firm in the lights, light in the darks</source>
+            <translation>firme en los claros, suave en los oscuros</translation>
+        </message>
+        <message>
+            <source>many small ones in %1, %2</source>
+            <translation>muchas pequeñas en %1, %2</translation>
+        </message>
+        <message>
+            <source>parts of %1</source>
+            <translation>partes de %1</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n small one(s) in %1, %2</source>
+            <translation>
+                <numerusform>%n lugar pequeño en %1, %2</numerusform>
+                <numerusform>%n lugares pequeños en %1, %2</numerusform>
+            </translation>
         </message>
     </context>
     <context>
@@ -2950,18 +3009,6 @@
             <translation>%1 y más</translation>
         </message>
         <message>
-            <source>background</source>
-            <translation>fondo</translation>
-        </message>
-        <message>
-            <source>middle ground</source>
-            <translation>plano medio</translation>
-        </message>
-        <message>
-            <source>foreground</source>
-            <translation>primer plano</translation>
-        </message>
-        <message>
             <source>%1, with %2</source>
             <translation>%1, con %2</translation>
         </message>
@@ -2980,18 +3027,6 @@
         <message>
             <source>%1, from the top down</source>
             <translation>%1, de arriba abajo</translation>
-        </message>
-        <message>
-            <source>%1 from the left, %2 from the top, %3</source>
-            <translation>%1 desde la izquierda, %2 desde arriba, %3</translation>
-        </message>
-        <message>
-            <source>%1 % of full pressure</source>
-            <translation>%1 % de la presión plena</translation>
-        </message>
-        <message>
-            <source>%1 to %2 % of full pressure</source>
-            <translation>%1 a %2 % de la presión plena</translation>
         </message>
         <message>
             <source>Let it dry %1 min before anything goes over it. No heat, no flame: the vapour burns.</source>
@@ -3024,10 +3059,6 @@
         <message>
             <source>Lift the lines with a kneaded eraser where lights begin: %1.</source>
             <translation>Levantar las líneas con goma moldeable donde empiezan las luces: %1.</translation>
-        </message>
-        <message>
-            <source>Pass %1, %2, at %3, on an offcut of this paper, beside what lies next to it.</source>
-            <translation>Pasada %1, %2, al %3, en un recorte de este papel, junto a lo que la rodea.</translation>
         </message>
         <message>
             <source>Value first, eyes half closed: %1 darkest (value %2), %3 lightest (value %4).</source>
@@ -3222,10 +3253,6 @@
             <translation>%1 es un solo degradado: %2; %3</translation>
         </message>
         <message>
-            <source>Edge of %1 and %2: lose it, a finger across.</source>
-            <translation>Borde de %1 y %2: perderlo, un dedo a través.</translation>
-        </message>
-        <message>
             <source>Edge of %1 before %2: soft. The back goes under it, the front is drawn out over it.</source>
             <translation>Borde de %1 ante %2: blando. Lo de atrás va debajo, lo de delante se lleva por encima.</translation>
         </message>
@@ -3246,12 +3273,104 @@
             <translation>Borde de %1: limpiarlo desde fuera con %2, el color de %3.</translation>
         </message>
         <message>
-            <source>Refine what is small</source>
-            <translation>Afinar lo pequeño</translation>
-        </message>
-        <message>
             <source>Finished when one more mark changes nothing that is seen from two steps away.</source>
             <translation>Acabado cuando un trazo más no cambia nada de lo que se ve a dos pasos.</translation>
+        </message>
+        <message>
+            <source>%1 from the left, %2 wide</source>
+            <translation>a %1 de la izquierda, %2 de ancho</translation>
+        </message>
+        <message>
+            <source>%1 from the top, %2 high</source>
+            <translation>a %1 de arriba, %2 de alto</translation>
+        </message>
+        <message>
+            <source>Draw with a pencil near the paper&apos;s own value, lightly: it goes under.</source>
+            <translation>Dibujar con un lápiz cercano al valor del papel, suave: desaparece.</translation>
+        </message>
+        <message>
+            <source>Edge of %1 and %2: lose it, a stump across.</source>
+            <translation>Borde de %1 y %2: perderlo, un difumino de través.</translation>
+        </message>
+        <message>
+            <source>Finished when each shape stands against what is beside it as on the Board.</source>
+            <translation>Acabado cuando cada forma destaca de lo que la rodea como en la vista previa.</translation>
+        </message>
+        <message>
+            <source>Pass %1, %2, pressure %3, on an offcut of this paper, beside what lies next to it.</source>
+            <translation>Pasada %1, %2, presión %3, en un recorte de este papel, junto a lo que la rodea.</translation>
+        </message>
+        <message>
+            <source>Refine</source>
+            <translation>Afinar</translation>
+        </message>
+        <message>
+            <source>down to the bottom edge, %1 high</source>
+            <translation>hasta el borde inferior, %1 de alto</translation>
+        </message>
+        <message>
+            <source>from the left edge, %1 wide</source>
+            <translation>desde el borde izquierdo, %1 de ancho</translation>
+        </message>
+        <message>
+            <source>from the top edge, %1 high</source>
+            <translation>desde el borde superior, %1 de alto</translation>
+        </message>
+        <message>
+            <source>over the full height</source>
+            <translation>en toda la altura</translation>
+        </message>
+        <message>
+            <source>over the full width</source>
+            <translation>en todo el ancho</translation>
+        </message>
+        <message>
+            <source>to the right edge, %1 wide</source>
+            <translation>hasta el borde derecho, %1 de ancho</translation>
+        </message>
+        <message>
+            <source>Where the eye goes: %1. A guess by contrast and colour; mark another.</source>
+            <translation>Adónde va el ojo: %1. Una suposición por contraste y color; marque otro.</translation>
+        </message>
+        <message>
+            <source>Where the eye goes: %1: the sharpest edges and smallest marks there.</source>
+            <translation>Adónde va el ojo: %1: allí los bordes más nítidos y los trazos más pequeños.</translation>
+        </message>
+        <message>
+            <source>Let go: %1: fewer values, softer edges, broad marks.</source>
+            <translation>Soltar: %1: menos valores, bordes más suaves, trazos anchos.</translation>
+        </message>
+        <message>
+            <source>The light is warm, the shadow cool.</source>
+            <translation>La luz es cálida, la sombra fría.</translation>
+        </message>
+        <message>
+            <source>The light is cool, the shadow warm.</source>
+            <translation>La luz es fría, la sombra cálida.</translation>
+        </message>
+        <message>
+            <source>The face, %1: its axis %2 from the left, the eye line half way down, %3 from the top; brow, nose and mouth at thirds of what is below the hairline.</source>
+            <translation>La cara, %1: su eje a %2 de la izquierda, la línea de los ojos a media altura, a %3 de arriba; cejas, nariz y boca en los tercios bajo el nacimiento del pelo.</translation>
+        </message>
+        <message>
+            <source>Tap the dust off the board over a bin; do not blow.</source>
+            <translation>Golpear el tablero sobre un cubo para quitar el polvo; no soplar.</translation>
+        </message>
+        <message>
+            <source>From darks to lights: wipe the hands, and the stick before it touches.</source>
+            <translation>De los oscuros a los claros: limpiar las manos, y la barra antes de que toque.</translation>
+        </message>
+        <message>
+            <source>Glassine under the hand from here on: it stays off what is done.</source>
+            <translation>Desde aquí papel glassine bajo la mano: no toca lo que está hecho.</translation>
+        </message>
+        <message>
+            <source>The accent: %1, with %2; it comes nowhere else.</source>
+            <translation>El acento: %1, con %2; no vuelve en ningún otro lugar.</translation>
+        </message>
+        <message>
+            <source>The accent: %1, with %2, which comes again in %3.</source>
+            <translation>El acento: %1, con %2, que vuelve en %3.</translation>
         </message>
     </context>
     <context>
@@ -3544,10 +3663,6 @@
             <translation>Sesión %1, unos %2. Acaba tras la pasada %3: %4</translation>
         </message>
         <message>
-            <source>Where: darker is firmer</source>
-            <translation>Dónde: más oscuro es más firme</translation>
-        </message>
-        <message>
             <source>The Board after it</source>
             <translation>La vista previa después</translation>
         </message>
@@ -3562,10 +3677,6 @@
         <message>
             <source>%1; the marks run %2</source>
             <translation>%1; las marcas van %2</translation>
-        </message>
-        <message>
-            <source>Place %1; %2</source>
-            <translation>Lugar %1; %2</translation>
         </message>
         <message>
             <source>Passages</source>
@@ -3622,6 +3733,18 @@
         <message>
             <source>In five values</source>
             <translation>En cinco valores</translation>
+        </message>
+        <message>
+            <source>Stick %1; %2</source>
+            <translation>Barra %1; %2</translation>
+        </message>
+        <message>
+            <source>Why now: %1</source>
+            <translation>Por qué ahora: %1</translation>
+        </message>
+        <message>
+            <source>%1: %2</source>
+            <translation>%1: %2</translation>
         </message>
     </context>
     <context>
@@ -4492,10 +4615,6 @@
             <translation>Un paso cada vez, en letra que se lee desde el sitio.</translation>
         </message>
         <message>
-            <source>Space when a step is done; ← goes back, S leaves it out.</source>
-            <translation>Espacio cuando un paso está hecho; ← vuelve, S lo omite.</translation>
-        </message>
-        <message>
             <source>R takes another stick and plans the rest anew.</source>
             <translation>R toma otra barra y planifica de nuevo el resto.</translation>
         </message>
@@ -5191,14 +5310,6 @@
         <message>
             <source>At the easel</source>
             <translation>En el caballete</translation>
-        </message>
-        <message>
-            <source>Space →</source>
-            <translation>Espacio →</translation>
-        </message>
-        <message>
-            <source>done, next</source>
-            <translation>hecho, siguiente</translation>
         </message>
         <message>
             <source>←</source>
@@ -5905,16 +6016,16 @@
             <translation>Para el primer plano</translation>
         </message>
         <message>
-            <source>For mass %1, %2</source>
-            <translation>Para la masa %1, %2</translation>
-        </message>
-        <message>
             <source>Open a picture: underpaintings are tried on its plan.</source>
             <translation>Abrir una imagen: las capas base se prueban en su plan.</translation>
         </message>
         <message>
             <source>No underpainting. U shows the board with and without one.</source>
             <translation>Sin capa base. U muestra la vista previa con y sin ella.</translation>
+        </message>
+        <message>
+            <source>For %1</source>
+            <translation>Para %1</translation>
         </message>
     </context>
     <context>
@@ -6713,6 +6824,10 @@
             <source>%1 of 100</source>
             <translation>%1 de 100</translation>
         </message>
+        <message>
+            <source>On other papers</source>
+            <translation>En otros papeles</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::HandSection</name>
@@ -7208,13 +7323,6 @@
             <source>Length of a sitting</source>
             <translation>Duración de una sesión</translation>
         </message>
-        <message numerus="yes">
-            <source>%1, %n pass(es)</source>
-            <translation>
-                <numerusform>%1, %n pasada</numerusform>
-                <numerusform>%1, %n pasadas</numerusform>
-            </translation>
-        </message>
         <message>
             <source>Open a picture: the time it takes will stand here.</source>
             <translation>Abrir una imagen: aquí estará el tiempo que lleva.</translation>
@@ -7234,6 +7342,13 @@
         <message>
             <source>Likeness over time</source>
             <translation>Parecido según el tiempo</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n pass(es)</source>
+            <translation>
+                <numerusform>%n pasada</numerusform>
+                <numerusform>%n pasadas</numerusform>
+            </translation>
         </message>
     </context>
     <context>
@@ -8451,10 +8566,6 @@
             <translation>Para toda la imagen</translation>
         </message>
         <message>
-            <source>For mass %1, %2</source>
-            <translation>Para la masa %1, %2</translation>
-        </message>
-        <message>
             <source>Way of one mass</source>
             <translation>Modo de una masa</translation>
         </message>
@@ -8481,6 +8592,10 @@
         <message>
             <source>Rubbed</source>
             <translation>Difuminado</translation>
+        </message>
+        <message>
+            <source>For %1</source>
+            <translation>Para %1</translation>
         </message>
     </context>
     <context>
@@ -9472,18 +9587,6 @@ hacen falta %2 mm, %3%4</translation>
             <translation>También tras %1.</translation>
         </message>
         <message>
-            <source>light</source>
-            <translation>suave</translation>
-        </message>
-        <message>
-            <source>middle</source>
-            <translation>media</translation>
-        </message>
-        <message>
-            <source>firm</source>
-            <translation>firme</translation>
-        </message>
-        <message>
             <source>%1 min</source>
             <translation>%1 min</translation>
         </message>
@@ -9535,18 +9638,6 @@ hacen falta %2 mm, %3%4</translation>
             <translation>, en el %1 % de ella</translation>
         </message>
         <message>
-            <source>, firmer in the darks</source>
-            <translation>, más firme en los oscuros</translation>
-        </message>
-        <message>
-            <source>, firmer in the lights</source>
-            <translation>, más firme en las luces</translation>
-        </message>
-        <message>
-            <source>%1%2: %3%4%5%6.</source>
-            <translation>%1%2: %3%4%5%6.</translation>
-        </message>
-        <message>
             <source>Fix, let it dry, then </source>
             <translation>Fijar, dejar secar, luego </translation>
         </message>
@@ -9583,14 +9674,6 @@ hacen falta %2 mm, %3%4</translation>
             <translation>esponja</translation>
         </message>
         <message>
-            <source>%1 %2 mm</source>
-            <translation>%1 %2 mm</translation>
-        </message>
-        <message>
-            <source>%1 marks: %2</source>
-            <translation>%1 trazos: %2</translation>
-        </message>
-        <message>
             <source>beside the tray</source>
             <translation>junto a la bandeja</translation>
         </message>
@@ -9619,6 +9702,29 @@ hacen falta %2 mm, %3%4</translation>
             <translation>
                 <numerusform>%1 %2 mm, %n trazo</numerusform>
                 <numerusform>%1 %2 mm, %n trazos</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>%1 in the darks, %2 in the lights</source>
+            <translation>%1 en los oscuros, %2 en los claros</translation>
+        </message>
+        <message>
+            <source>%1 in the lights, %2 in the darks</source>
+            <translation>%1 en los claros, %2 en los oscuros</translation>
+        </message>
+        <message>
+            <source>%1%2: %3%4%5.</source>
+            <translation>%1%2: %3%4%5.</translation>
+        </message>
+        <message>
+            <source>%1, %2 in places</source>
+            <translation>%1, %2 a trechos</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n more on the map</source>
+            <translation>
+                <numerusform>%n más en el mapa</numerusform>
+                <numerusform>%n más en el mapa</numerusform>
             </translation>
         </message>
     </context>
@@ -9783,6 +9889,92 @@ hacen falta %2 mm, %3%4</translation>
         <message>
             <source>five values</source>
             <translation>cinco valores</translation>
+        </message>
+    </context>
+    <context>
+        <name>Special</name>
+        <message>
+            <source>%1: the iris as a ring, lighter opposite the catchlight, rays from the pupil outwards; the lid&apos;s shadow over ball and iris; the pupil with a soft rim. The catchlight is kept free and set last, a sharpened white turned on the spot. The other eye at once.</source>
+            <translation>%1: el iris como un anillo, más claro frente al brillo, rayos de la pupila hacia fuera; la sombra del párpado sobre globo e iris; la pupila con borde suave. El brillo queda libre y va al final, un blanco afilado girado en el sitio. El otro ojo enseguida.</translation>
+        </message>
+        <message>
+            <source>%1: soft transitions, small circles, hardly any pressure; blue or violet in the shadows, olive where it is too red; whites of eyes and teeth are greyed.</source>
+            <translation>%1: transiciones suaves, pequeños círculos, casi sin presión; azul o violeta en las sombras, oliva donde es demasiado rojo; el blanco de ojos y dientes va agrisado.</translation>
+        </message>
+        <message>
+            <source>%1: clumps first, their shadow shapes, then their lights; flicked from root to tip so that a stroke thins out, turned with the growth. A darker companion under a light hair; a few stand for all.</source>
+            <translation>%1: primero los mechones, sus formas de sombra, luego sus luces; de la raíz a la punta para que el trazo se afine, girado con el crecimiento. Un compañero más oscuro bajo un pelo claro; unos pocos valen por todos.</translation>
+        </message>
+        <message>
+            <source>%1: dashes the way it grows, never one long line; a few edges drawn, the rest suggested.</source>
+            <translation>%1: trazos cortos como crece, nunca una línea larga; unos pocos bordes dibujados, el resto sugerido.</translation>
+        </message>
+        <message>
+            <source>%1: towards and away from the centre, never round and round; white under where a light glows.</source>
+            <translation>%1: hacia el centro y desde él, nunca en redondo; blanco debajo donde brilla una luz.</translation>
+        </message>
+        <message>
+            <source>%1: clumps by their darks and lights; raw green broken with violet, red-brown or grey; single leaves only where the form ends.</source>
+            <translation>%1: macizos por sus oscuros y claros; el verde crudo roto con violeta, pardo rojizo o gris; hojas sueltas solo donde acaba la forma.</translation>
+        </message>
+        <message>
+            <source>%1: along its form; firm where the light strikes, let off towards the middle tone.</source>
+            <translation>%1: a lo largo de la forma; firme donde da la luz, aflojando hacia el tono medio.</translation>
+        </message>
+        <message>
+            <source>%1: what lies behind it, a shade darker or cooler; few hard edges; the spark last, a sharp point turned on the spot.</source>
+            <translation>%1: lo que hay detrás, algo más oscuro o frío; pocos bordes duros; el destello al final, una punta aguda girada en el sitio.</translation>
+        </message>
+        <message>
+            <source>%1: darks and lights side by side along the form, hard between them; the spark last.</source>
+            <translation>%1: oscuros y claros lado a lado a lo largo de la forma, duros entre ellos; el destello al final.</translation>
+        </message>
+        <message>
+            <source>%1: folds with the edge along their run; lights pressed on the ridge and let off below.</source>
+            <translation>%1: pliegues con el canto en su sentido; luces apretadas en la cresta y aflojadas debajo.</translation>
+        </message>
+        <message>
+            <source>%1: verticals plumb, walls broad; the sharpest edges at the focus; windows last, not all of them.</source>
+            <translation>%1: verticales a plomo, muros anchos; los bordes más nítidos en el foco; ventanas al final, no todas.</translation>
+        </message>
+        <message>
+            <source>%1: level strokes; it repeats the colours above it, mirrored, pulled straight down.</source>
+            <translation>%1: trazos horizontales; repite los colores de arriba, reflejados, tirados rectos hacia abajo.</translation>
+        </message>
+        <message>
+            <source>%1: darkest overhead, lighter towards the horizon and towards the sun; the broad side.</source>
+            <translation>%1: lo más oscuro arriba, más claro hacia el horizonte y hacia el sol; el lado ancho.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::PapersSection</name>
+        <message>
+            <source>Plan it on the three best</source>
+            <translation>Planificarlo en los tres mejores</translation>
+        </message>
+        <message>
+            <source>The picture on other papers, the nearest first</source>
+            <translation>El cuadro en otros papeles, el más cercano primero</translation>
+        </message>
+        <message>
+            <source>Paper</source>
+            <translation>Papel</translation>
+        </message>
+        <message>
+            <source>What is begun stays on its paper.</source>
+            <translation>Lo empezado se queda en su papel.</translation>
+        </message>
+        <message>
+            <source>What would another paper bring? Working it out takes some plans&apos; time.</source>
+            <translation>¿Qué aportaría otro papel? Calcularlo lleva el tiempo de unos planes.</translation>
+        </message>
+        <message>
+            <source>%1: %2, %3</source>
+            <translation>%1: %2, %3</translation>
+        </message>
+        <message>
+            <source>None would bring more than this one: %1.</source>
+            <translation>Ninguno aportaría más que este: %1.</translation>
         </message>
     </context>
 </TS>

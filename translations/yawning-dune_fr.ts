@@ -1649,6 +1649,10 @@
             <source>No wet underpainting.</source>
             <translation>Pas de sous-couche mouillée.</translation>
         </message>
+        <message>
+            <source>On %1 the picture would come nearer: %2 instead of %3.</source>
+            <translation>Sur %1 l’image serait plus proche : %2 au lieu de %3.</translation>
+        </message>
     </context>
     <context>
         <name>Lengths</name>
@@ -1796,10 +1800,6 @@
             <translation>%1 : tout autour du bord</translation>
         </message>
         <message>
-            <source>spots in %1</source>
-            <translation>%1 : par taches</translation>
-        </message>
-        <message>
             <source>the darks of %1</source>
             <translation>%1 : les tons foncés</translation>
         </message>
@@ -1818,10 +1818,6 @@
         <message>
             <source>the palm</source>
             <translation>la paume</translation>
-        </message>
-        <message>
-            <source>the sponge</source>
-            <translation>l’éponge</translation>
         </message>
         <message>
             <source>a stump</source>
@@ -1938,6 +1934,69 @@
         <message>
             <source>falling to the right</source>
             <translation>descendant vers la droite</translation>
+        </message>
+        <message>
+            <source>%1 in %2</source>
+            <translation>%1 dans %2</translation>
+        </message>
+        <message>
+            <source>%1 mm</source>
+            <translation>%1 mm</translation>
+        </message>
+        <message>
+            <source>%1 to %2 mm</source>
+            <translation>%1 à %2 mm</translation>
+        </message>
+        <message>
+            <source>%1, firm in places</source>
+            <translation>%1, appuyé par endroits</translation>
+        </message>
+        <message>
+            <source>%1, light in places</source>
+            <translation>%1, léger par endroits</translation>
+        </message>
+        <message>
+            <source>%1, middle in places</source>
+            <translation>%1, moyen par endroits</translation>
+        </message>
+        <message>
+            <source>a piece of foam</source>
+            <translation>un morceau de mousse</translation>
+        </message>
+        <message>
+            <source>firm</source>
+            <translation>appuyé</translation>
+        </message>
+        <message>
+            <source>light</source>
+            <translation>léger</translation>
+        </message>
+        <message>
+            <source>middle</source>
+            <translation>moyen</translation>
+        </message>
+        <message>
+            <source>firm in the darks, light in the lights</source>
+            <translation>appuyé dans les sombres, léger dans les clairs</translation>
+        </message>
+        <message>
+            <source>firm in the lights, light in the darks</source>
+            <translation>appuyé dans les clairs, léger dans les sombres</translation>
+        </message>
+        <message>
+            <source>many small ones in %1, %2</source>
+            <translation>beaucoup de petites dans %1, %2</translation>
+        </message>
+        <message>
+            <source>parts of %1</source>
+            <translation>des parties de %1</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n small one(s) in %1, %2</source>
+            <translation>
+                <numerusform>%n petite place dans %1, %2</numerusform>
+                <numerusform>%n petites places dans %1, %2</numerusform>
+            </translation>
         </message>
     </context>
     <context>
@@ -2950,18 +3009,6 @@
             <translation>%1 et d’autres</translation>
         </message>
         <message>
-            <source>background</source>
-            <translation>fond</translation>
-        </message>
-        <message>
-            <source>middle ground</source>
-            <translation>plan moyen</translation>
-        </message>
-        <message>
-            <source>foreground</source>
-            <translation>premier plan</translation>
-        </message>
-        <message>
             <source>%1, with %2</source>
             <translation>%1, avec %2</translation>
         </message>
@@ -2980,18 +3027,6 @@
         <message>
             <source>%1, from the top down</source>
             <translation>%1, du haut vers le bas</translation>
-        </message>
-        <message>
-            <source>%1 from the left, %2 from the top, %3</source>
-            <translation>%1 depuis la gauche, %2 depuis le haut, %3</translation>
-        </message>
-        <message>
-            <source>%1 % of full pressure</source>
-            <translation>%1 % de la pleine pression</translation>
-        </message>
-        <message>
-            <source>%1 to %2 % of full pressure</source>
-            <translation>%1 à %2 % de la pleine pression</translation>
         </message>
         <message>
             <source>Let it dry %1 min before anything goes over it. No heat, no flame: the vapour burns.</source>
@@ -3024,10 +3059,6 @@
         <message>
             <source>Lift the lines with a kneaded eraser where lights begin: %1.</source>
             <translation>Enlever les lignes à la gomme mie de pain là où commencent les lumières : %1.</translation>
-        </message>
-        <message>
-            <source>Pass %1, %2, at %3, on an offcut of this paper, beside what lies next to it.</source>
-            <translation>Passe %1, %2, à %3, sur une chute de ce papier, à côté de ce qui la touche.</translation>
         </message>
         <message>
             <source>Value first, eyes half closed: %1 darkest (value %2), %3 lightest (value %4).</source>
@@ -3222,10 +3253,6 @@
             <translation>%1 est un seul dégradé : %2 ; %3</translation>
         </message>
         <message>
-            <source>Edge of %1 and %2: lose it, a finger across.</source>
-            <translation>Bord de %1 et %2 : le perdre, un doigt en travers.</translation>
-        </message>
-        <message>
             <source>Edge of %1 before %2: soft. The back goes under it, the front is drawn out over it.</source>
             <translation>Bord de %1 devant %2 : doux. L’arrière passe dessous, l’avant est tiré par-dessus.</translation>
         </message>
@@ -3246,12 +3273,104 @@
             <translation>Bord de %1 : le nettoyer du dehors avec %2, la couleur de %3.</translation>
         </message>
         <message>
-            <source>Refine what is small</source>
-            <translation>Affiner les petites formes</translation>
-        </message>
-        <message>
             <source>Finished when one more mark changes nothing that is seen from two steps away.</source>
             <translation>Fini quand un trait de plus ne change rien de ce qu’on voit à deux pas.</translation>
+        </message>
+        <message>
+            <source>%1 from the left, %2 wide</source>
+            <translation>à %1 de la gauche, large de %2</translation>
+        </message>
+        <message>
+            <source>%1 from the top, %2 high</source>
+            <translation>à %1 du haut, haut de %2</translation>
+        </message>
+        <message>
+            <source>Draw with a pencil near the paper&apos;s own value, lightly: it goes under.</source>
+            <translation>Dessiner au crayon proche de la valeur du papier, légèrement : il disparaît.</translation>
+        </message>
+        <message>
+            <source>Edge of %1 and %2: lose it, a stump across.</source>
+            <translation>Bord de %1 et %2 : le perdre, une estompe en travers.</translation>
+        </message>
+        <message>
+            <source>Finished when each shape stands against what is beside it as on the Board.</source>
+            <translation>Fini quand chaque forme se détache de ses voisines comme sur l’aperçu.</translation>
+        </message>
+        <message>
+            <source>Pass %1, %2, pressure %3, on an offcut of this paper, beside what lies next to it.</source>
+            <translation>Passe %1, %2, pression %3, sur une chute de ce papier, à côté de ce qui la touche.</translation>
+        </message>
+        <message>
+            <source>Refine</source>
+            <translation>Affiner</translation>
+        </message>
+        <message>
+            <source>down to the bottom edge, %1 high</source>
+            <translation>jusqu&apos;au bord inférieur, haut de %1</translation>
+        </message>
+        <message>
+            <source>from the left edge, %1 wide</source>
+            <translation>depuis le bord gauche, large de %1</translation>
+        </message>
+        <message>
+            <source>from the top edge, %1 high</source>
+            <translation>depuis le bord supérieur, haut de %1</translation>
+        </message>
+        <message>
+            <source>over the full height</source>
+            <translation>sur toute la hauteur</translation>
+        </message>
+        <message>
+            <source>over the full width</source>
+            <translation>sur toute la largeur</translation>
+        </message>
+        <message>
+            <source>to the right edge, %1 wide</source>
+            <translation>jusqu&apos;au bord droit, large de %1</translation>
+        </message>
+        <message>
+            <source>Where the eye goes: %1. A guess by contrast and colour; mark another.</source>
+            <translation>Où va l’œil : %1. Une supposition d’après contraste et couleur ; marquez-en un autre.</translation>
+        </message>
+        <message>
+            <source>Where the eye goes: %1: the sharpest edges and smallest marks there.</source>
+            <translation>Où va l’œil : %1 : là les bords les plus nets et les plus petites marques.</translation>
+        </message>
+        <message>
+            <source>Let go: %1: fewer values, softer edges, broad marks.</source>
+            <translation>Lâcher : %1 : moins de valeurs, des bords plus doux, des marques larges.</translation>
+        </message>
+        <message>
+            <source>The light is warm, the shadow cool.</source>
+            <translation>La lumière est chaude, l’ombre froide.</translation>
+        </message>
+        <message>
+            <source>The light is cool, the shadow warm.</source>
+            <translation>La lumière est froide, l’ombre chaude.</translation>
+        </message>
+        <message>
+            <source>The face, %1: its axis %2 from the left, the eye line half way down, %3 from the top; brow, nose and mouth at thirds of what is below the hairline.</source>
+            <translation>Le visage, %1 : son axe à %2 de la gauche, la ligne des yeux à mi-hauteur, à %3 du haut ; sourcils, nez et bouche aux tiers sous la racine des cheveux.</translation>
+        </message>
+        <message>
+            <source>Tap the dust off the board over a bin; do not blow.</source>
+            <translation>Tapoter la planche au-dessus d’une poubelle pour la poussière ; ne pas souffler.</translation>
+        </message>
+        <message>
+            <source>From darks to lights: wipe the hands, and the stick before it touches.</source>
+            <translation>Des sombres aux clairs : essuyer les mains, et le bâton avant qu’il touche.</translation>
+        </message>
+        <message>
+            <source>Glassine under the hand from here on: it stays off what is done.</source>
+            <translation>Désormais du papier cristal sous la main : elle reste à l’écart de ce qui est fait.</translation>
+        </message>
+        <message>
+            <source>The accent: %1, with %2; it comes nowhere else.</source>
+            <translation>L’accent : %1, avec %2 ; il ne revient nulle part.</translation>
+        </message>
+        <message>
+            <source>The accent: %1, with %2, which comes again in %3.</source>
+            <translation>L’accent : %1, avec %2, qui revient dans %3.</translation>
         </message>
     </context>
     <context>
@@ -3544,10 +3663,6 @@
             <translation>Séance %1, environ %2. Elle finit après la passe %3 : %4</translation>
         </message>
         <message>
-            <source>Where: darker is firmer</source>
-            <translation>Où : plus foncé est plus appuyé</translation>
-        </message>
-        <message>
             <source>The Board after it</source>
             <translation>L’aperçu après elle</translation>
         </message>
@@ -3562,10 +3677,6 @@
         <message>
             <source>%1; the marks run %2</source>
             <translation>%1 ; les touches vont %2</translation>
-        </message>
-        <message>
-            <source>Place %1; %2</source>
-            <translation>Place %1 ; %2</translation>
         </message>
         <message>
             <source>Passages</source>
@@ -3622,6 +3733,18 @@
         <message>
             <source>In five values</source>
             <translation>En cinq valeurs</translation>
+        </message>
+        <message>
+            <source>Stick %1; %2</source>
+            <translation>Bâton %1 ; %2</translation>
+        </message>
+        <message>
+            <source>Why now: %1</source>
+            <translation>Pourquoi maintenant : %1</translation>
+        </message>
+        <message>
+            <source>%1: %2</source>
+            <translation>%1 : %2</translation>
         </message>
     </context>
     <context>
@@ -4492,10 +4615,6 @@
             <translation>Une étape à la fois, en lettres qui se lisent de sa place.</translation>
         </message>
         <message>
-            <source>Space when a step is done; ← goes back, S leaves it out.</source>
-            <translation>Espace quand une étape est faite ; ← revient, S l’omet.</translation>
-        </message>
-        <message>
             <source>R takes another stick and plans the rest anew.</source>
             <translation>R prend un autre bâton et replanifie la suite.</translation>
         </message>
@@ -5191,14 +5310,6 @@
         <message>
             <source>At the easel</source>
             <translation>Au chevalet</translation>
-        </message>
-        <message>
-            <source>Space →</source>
-            <translation>Espace →</translation>
-        </message>
-        <message>
-            <source>done, next</source>
-            <translation>fait, suivant</translation>
         </message>
         <message>
             <source>←</source>
@@ -5905,16 +6016,16 @@
             <translation>Pour le premier plan</translation>
         </message>
         <message>
-            <source>For mass %1, %2</source>
-            <translation>Pour la masse %1, %2</translation>
-        </message>
-        <message>
             <source>Open a picture: underpaintings are tried on its plan.</source>
             <translation>Ouvrir une image : les sous-couches sont essayées sur son plan.</translation>
         </message>
         <message>
             <source>No underpainting. U shows the board with and without one.</source>
             <translation>Pas de sous-couche. U montre l’aperçu avec et sans.</translation>
+        </message>
+        <message>
+            <source>For %1</source>
+            <translation>Pour %1</translation>
         </message>
     </context>
     <context>
@@ -6713,6 +6824,10 @@
             <source>%1 of 100</source>
             <translation>%1 sur 100</translation>
         </message>
+        <message>
+            <source>On other papers</source>
+            <translation>Sur d’autres papiers</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::HandSection</name>
@@ -7208,13 +7323,6 @@
             <source>Length of a sitting</source>
             <translation>Durée d’une séance</translation>
         </message>
-        <message numerus="yes">
-            <source>%1, %n pass(es)</source>
-            <translation>
-                <numerusform>%1, %n passe</numerusform>
-                <numerusform>%1, %n passes</numerusform>
-            </translation>
-        </message>
         <message>
             <source>Open a picture: the time it takes will stand here.</source>
             <translation>Ouvrir une image : le temps qu’elle demande sera ici.</translation>
@@ -7234,6 +7342,13 @@
         <message>
             <source>Likeness over time</source>
             <translation>Ressemblance selon le temps</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n pass(es)</source>
+            <translation>
+                <numerusform>%n passe</numerusform>
+                <numerusform>%n passes</numerusform>
+            </translation>
         </message>
     </context>
     <context>
@@ -8451,10 +8566,6 @@
             <translation>Pour toute l’image</translation>
         </message>
         <message>
-            <source>For mass %1, %2</source>
-            <translation>Pour la masse %1, %2</translation>
-        </message>
-        <message>
             <source>Way of one mass</source>
             <translation>Façon d’une masse</translation>
         </message>
@@ -8481,6 +8592,10 @@
         <message>
             <source>Rubbed</source>
             <translation>Estompé</translation>
+        </message>
+        <message>
+            <source>For %1</source>
+            <translation>Pour %1</translation>
         </message>
     </context>
     <context>
@@ -9472,18 +9587,6 @@ il faut %2 mm, %3%4</translation>
             <translation>Aussi après %1.</translation>
         </message>
         <message>
-            <source>light</source>
-            <translation>léger</translation>
-        </message>
-        <message>
-            <source>middle</source>
-            <translation>moyen</translation>
-        </message>
-        <message>
-            <source>firm</source>
-            <translation>appuyé</translation>
-        </message>
-        <message>
             <source>%1 min</source>
             <translation>%1 min</translation>
         </message>
@@ -9535,18 +9638,6 @@ il faut %2 mm, %3%4</translation>
             <translation>, sur %1 % d’elle</translation>
         </message>
         <message>
-            <source>, firmer in the darks</source>
-            <translation>, plus appuyé dans les tons foncés</translation>
-        </message>
-        <message>
-            <source>, firmer in the lights</source>
-            <translation>, plus appuyé dans les lumières</translation>
-        </message>
-        <message>
-            <source>%1%2: %3%4%5%6.</source>
-            <translation>%1%2: %3%4%5%6.</translation>
-        </message>
-        <message>
             <source>Fix, let it dry, then </source>
             <translation>Fixer, laisser sécher, puis </translation>
         </message>
@@ -9583,14 +9674,6 @@ il faut %2 mm, %3%4</translation>
             <translation>éponge</translation>
         </message>
         <message>
-            <source>%1 %2 mm</source>
-            <translation>%1 %2 mm</translation>
-        </message>
-        <message>
-            <source>%1 marks: %2</source>
-            <translation>%1 traits : %2</translation>
-        </message>
-        <message>
             <source>beside the tray</source>
             <translation>à côté du plateau</translation>
         </message>
@@ -9619,6 +9702,29 @@ il faut %2 mm, %3%4</translation>
             <translation>
                 <numerusform>%1 %2 mm, %n trait</numerusform>
                 <numerusform>%1 %2 mm, %n traits</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>%1 in the darks, %2 in the lights</source>
+            <translation>%1 dans les sombres, %2 dans les clairs</translation>
+        </message>
+        <message>
+            <source>%1 in the lights, %2 in the darks</source>
+            <translation>%1 dans les clairs, %2 dans les sombres</translation>
+        </message>
+        <message>
+            <source>%1%2: %3%4%5.</source>
+            <translation>%1%2 : %3%4%5.</translation>
+        </message>
+        <message>
+            <source>%1, %2 in places</source>
+            <translation>%1, %2 par endroits</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n more on the map</source>
+            <translation>
+                <numerusform>%n autre sur la carte</numerusform>
+                <numerusform>%n autres sur la carte</numerusform>
             </translation>
         </message>
     </context>
@@ -9783,6 +9889,92 @@ il faut %2 mm, %3%4</translation>
         <message>
             <source>five values</source>
             <translation>cinq valeurs</translation>
+        </message>
+    </context>
+    <context>
+        <name>Special</name>
+        <message>
+            <source>%1: the iris as a ring, lighter opposite the catchlight, rays from the pupil outwards; the lid&apos;s shadow over ball and iris; the pupil with a soft rim. The catchlight is kept free and set last, a sharpened white turned on the spot. The other eye at once.</source>
+            <translation>%1 : l’iris en anneau, plus clair à l’opposé du reflet, des rayons de la pupille vers le dehors ; l’ombre de la paupière sur le globe et l’iris ; la pupille au bord doux. Le reflet reste libre et vient en dernier, un blanc taillé tourné sur place. L’autre œil aussitôt.</translation>
+        </message>
+        <message>
+            <source>%1: soft transitions, small circles, hardly any pressure; blue or violet in the shadows, olive where it is too red; whites of eyes and teeth are greyed.</source>
+            <translation>%1 : des passages doux, de petits cercles, presque sans pression ; du bleu ou du violet dans les ombres, de l’olive où c’est trop rouge ; le blanc des yeux et des dents est grisé.</translation>
+        </message>
+        <message>
+            <source>%1: clumps first, their shadow shapes, then their lights; flicked from root to tip so that a stroke thins out, turned with the growth. A darker companion under a light hair; a few stand for all.</source>
+            <translation>%1 : d’abord les touffes, leurs formes d’ombre, puis leurs lumières ; d’un coup de la racine à la pointe pour que le trait s’amincisse, tourné avec la pousse. Un compagnon plus sombre sous un poil clair ; quelques-uns valent pour tous.</translation>
+        </message>
+        <message>
+            <source>%1: dashes the way it grows, never one long line; a few edges drawn, the rest suggested.</source>
+            <translation>%1 : des traits courts dans le sens de la pousse, jamais une longue ligne ; quelques bords dessinés, le reste suggéré.</translation>
+        </message>
+        <message>
+            <source>%1: towards and away from the centre, never round and round; white under where a light glows.</source>
+            <translation>%1 : vers le centre et depuis lui, jamais en rond ; du blanc dessous où une lumière rayonne.</translation>
+        </message>
+        <message>
+            <source>%1: clumps by their darks and lights; raw green broken with violet, red-brown or grey; single leaves only where the form ends.</source>
+            <translation>%1 : des masses par leurs sombres et leurs clairs ; le vert cru rompu de violet, de brun-rouge ou de gris ; des feuilles isolées seulement où la forme finit.</translation>
+        </message>
+        <message>
+            <source>%1: along its form; firm where the light strikes, let off towards the middle tone.</source>
+            <translation>%1 : le long de la forme ; appuyé où la lumière frappe, relâché vers le ton moyen.</translation>
+        </message>
+        <message>
+            <source>%1: what lies behind it, a shade darker or cooler; few hard edges; the spark last, a sharp point turned on the spot.</source>
+            <translation>%1 : ce qui est derrière, un peu plus sombre ou plus froid ; peu de bords durs ; l’éclat en dernier, une pointe vive tournée sur place.</translation>
+        </message>
+        <message>
+            <source>%1: darks and lights side by side along the form, hard between them; the spark last.</source>
+            <translation>%1 : sombres et clairs côte à côte le long de la forme, nets entre eux ; l’éclat en dernier.</translation>
+        </message>
+        <message>
+            <source>%1: folds with the edge along their run; lights pressed on the ridge and let off below.</source>
+            <translation>%1 : les plis avec l’arête, dans leur sens ; les lumières appuyées sur la crête et relâchées dessous.</translation>
+        </message>
+        <message>
+            <source>%1: verticals plumb, walls broad; the sharpest edges at the focus; windows last, not all of them.</source>
+            <translation>%1 : verticales d’aplomb, murs larges ; les bords les plus nets au point d’intérêt ; les fenêtres en dernier, pas toutes.</translation>
+        </message>
+        <message>
+            <source>%1: level strokes; it repeats the colours above it, mirrored, pulled straight down.</source>
+            <translation>%1 : des traits horizontaux ; elle répète les couleurs du dessus, en miroir, tirées droit vers le bas.</translation>
+        </message>
+        <message>
+            <source>%1: darkest overhead, lighter towards the horizon and towards the sun; the broad side.</source>
+            <translation>%1 : le plus sombre en haut, plus clair vers l’horizon et vers le soleil ; le côté large.</translation>
+        </message>
+    </context>
+    <context>
+        <name>yd::app::PapersSection</name>
+        <message>
+            <source>Plan it on the three best</source>
+            <translation>Le planifier sur les trois meilleurs</translation>
+        </message>
+        <message>
+            <source>The picture on other papers, the nearest first</source>
+            <translation>L’image sur d’autres papiers, la plus proche d’abord</translation>
+        </message>
+        <message>
+            <source>Paper</source>
+            <translation>Papier</translation>
+        </message>
+        <message>
+            <source>What is begun stays on its paper.</source>
+            <translation>Ce qui est commencé reste sur son papier.</translation>
+        </message>
+        <message>
+            <source>What would another paper bring? Working it out takes some plans&apos; time.</source>
+            <translation>Qu’apporterait un autre papier ? Le calcul prend le temps de quelques plans.</translation>
+        </message>
+        <message>
+            <source>%1: %2, %3</source>
+            <translation>%1 : %2, %3</translation>
+        </message>
+        <message>
+            <source>None would bring more than this one: %1.</source>
+            <translation>Aucun n’apporterait plus que celui-ci : %1.</translation>
         </message>
     </context>
 </TS>

@@ -38,6 +38,7 @@ struct PlanArguments : WorkArguments {
   bool reach = false;       ///< say why targets are out of reach and what would help
   std::string marks_file;   ///< every mark, as JSON
   bool curve_time = false;  ///< likeness over time
+  int try_papers = 0;       ///< on how many others
   std::string board_file;
   std::string masses_file;
   std::string things_map_file;  ///< numbers as grey

@@ -16,6 +16,8 @@
 namespace yd::cli {
 namespace {
 
+constexpr Limit kTryPapersLimit{0, 14};  // there are so many
+
 constexpr Limit kShare{0, 1};
 constexpr Limit kPassesDone{0, 5000, true};
 constexpr Limit kOffcuts{1, 1000, true};
@@ -126,6 +128,8 @@ void add_plan(CLI::App& app, FileOptions& files, PlanArguments& a) {
   c.writes("--board", a.board_file, {"png"}, "Write the predicted picture as PNG");
   c.writes("--marks", a.marks_file, {"json"}, "Write every mark of the hand as JSON");
   c.flag("--curve-time", a.curve_time, "Say how near the picture comes in how many minutes");
+  c.number("--try-papers", a.try_papers, kTryPapersLimit,
+           "Plan it on so many of the best other papers too and say what they bring");
   c.writes("--pdf", a.pdf_file, {"pdf"}, "Write the plan to print");
   c.writes("--outlines", a.outline_file, {"svg", "pdf"}, "Write outlines at true size, .svg or tiled .pdf");
   c.writes("--layers", a.layers_file, {"ora"}, "Write OpenRaster, a layer a pass");

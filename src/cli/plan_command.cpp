@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <QFileInfo>
 #include <chrono>
+#include <cstdio>
 
 #include "exports/export_file.h"
 #include "formats/marks_json.h"
@@ -10,11 +11,13 @@
 #include "formats/thumbnail.h"
 #include "pictures/pictures.h"
 #include "pictures/screen.h"
+#include "job/other_papers.h"
 #include "job/time_curve.h"
 #include "advice/critique.h"
 #include "advice/judge.h"
 #include "work.h"
 #include "words/findings.h"
+#include "words/grounds.h"
 
 namespace yd::cli {
 namespace {
@@ -83,6 +86,27 @@ nlohmann::json curve_to_json(const std::vector<job::TimePoint>& curve) {
   return {{"points", std::move(points)}, {"knee", job::knee_of(curve)}};
 }
 
+/// What the picture would come to on other papers; where one brings enough, a sentence with the key that takes it.
+Result<nlohmann::json> other_papers(const Work& w, const job::Finished& done, int most, Observer& observer) {
+  const auto ranked = plan::judge_grounds({&w.plan, &w.subject, w.papers, w.collection.sticks, &w.model.parameters,
+                                           w.options.underpaint.picture, w.weights},
+                                          observer);
+  if (!ranked) return ranked.error();
+  const auto tried = job::on_other_papers(w.subject, w.studio(), w.papers, ranked.value(), w.options, most, observer);
+  if (!tried) return tried.error();
+  nlohmann::json out = nlohmann::json::array();
+  for (const job::OnPaper& p : tried.value())
+    out.push_back({{"paper", w.papers[p.paper].id},
+                   {"as_seen", formats::figure_to_json(p.seen)},
+                   {"minutes", formats::rounded(p.minutes, 10)}});
+  if (!tried->empty() && tried->front().seen.mean <= done.figures.seen.mean - job::kWorthAPaper) {
+    const media::Paper& best = w.papers[tried->front().paper];
+    const QString said = words::nearer_on(best, done.figures.seen.mean, tried->front().seen.mean);
+    std::fprintf(stderr, "%s --paper %s\n", said.toUtf8().constData(), best.id.c_str());
+  }
+  return out;
+}
+
 /// As the window would save it.
 Status save_project(const PlanArguments& a, Work w, const board::BoardImage& painted, const nlohmann::json& plan) {
   if (a.project_file.empty()) return success();
@@ -117,6 +141,11 @@ Status run_plan(const PlanArguments& a) {
     const auto curve = job::time_curve(w.plan, w.subject, w.studio(), w.options, observer);
     if (!curve) return curve.error();
     json["curve_time"] = curve_to_json(curve.value());
+  }
+  if (a.try_papers > 0) {
+    auto papers = other_papers(w, done, a.try_papers, observer);
+    if (!papers) return papers.error();
+    json["other_papers"] = std::move(papers).value();
   }
   if (a.advice) json["advice"] = findings_of(w);
   Status files = write_files(a, w, done, observer);

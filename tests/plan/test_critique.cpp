@@ -30,6 +30,7 @@ class Scene {
       m.id = i;
       m.name = "band";
       m.plane = static_cast<subject::Plane>(i / 2);
+      m.plane_said = true;
       m.area = 1.0 / 6;
       subject.masses.push_back(m);
       plan::TargetPlan t;
@@ -232,6 +233,9 @@ class TestCritique : public QObject {
     t.lay(4, {{t.stick(kRed), 1, Technique::laid}});
     t.lay(5, {{t.stick(kBlack), 1, Technique::laid}});
     QVERIFY(!t.speaks(Check::distance));
+    // What is only guessed to be far may be a face.
+    for (subject::Mass& m : s.subject.masses) m.plane_said = false;
+    QVERIFY(!s.speaks(Check::distance));
   }
 
   // A sky is blue however far it is; it does not keep the distance from receding.

@@ -264,7 +264,10 @@ class TestGuide : public QObject {
       QCOMPARE(next, static_cast<int>(p.passes.size()));
       for (std::size_t i = 0; i < p.passes.size(); ++i) {
         QVERIFY(g.passage_of(static_cast<int>(i)) >= 0);
-        QCOMPARE(g.touches[i].size(), p.passes[i].masses.size());
+        // Where marks only end in a mass it is not told.
+        QVERIFY(!g.touches[i].empty() && g.touches[i].size() <= p.passes[i].masses.size());
+        for (const plan::Touch& t : g.touches[i])
+          QVERIFY(std::binary_search(p.passes[i].masses.begin(), p.passes[i].masses.end(), t.place.mass));
         // A coat that is a school's own has its drying told.
         if (p.passes[i].dry_minutes <= 0) continue;
         const auto& steps = g.passages[static_cast<std::size_t>(g.passage_of(static_cast<int>(i)))].steps;

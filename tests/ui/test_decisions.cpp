@@ -102,6 +102,32 @@ class TestDecisions : public QObject {
     QVERIFY(w.advice.other() == nullptr);
   }
 
+  void another_paper_is_tried_taken_and_undone() {
+    trial::World w;
+    QVERIFY(w.open_demo());
+    const double is = w.session.planned()->figures.seen.mean;
+    w.window.stages().go(Stage::ground);
+    QVERIFY(QTest::qWaitFor([&] { return w.advice.grounds() != nullptr && !w.advice.busy(); }, 60000));
+    w.open_card("section_papers");
+    auto* ask = w.find<QPushButton>("papers_ask");
+    auto* tried = w.find<QListWidget>("papers_tried");
+    QVERIFY(ask->isEnabled() && !tried->isVisible());
+    ask->click();
+    QVERIFY(QTest::qWaitFor([&] { return w.advice.papers() != nullptr && !w.advice.busy(); }, 300000));
+    QCOMPARE(tried->count(), 3);
+    const QString said = w.find<QLabel>("papers_words")->text();
+    QCOMPARE(said.contains("nearer"), w.advice.papers()->front().seen.mean <= is - job::kWorthAPaper);
+    const std::string before = w.session.choices().paper;
+    tried->setCurrentRow(0);
+    QTest::keyClick(tried, Qt::Key_Return);
+    QVERIFY(w.settle());
+    QVERIFY(w.session.choices().paper != before);
+    QVERIFY(w.advice.papers() == nullptr);
+    w.session.undo_stack().undo();
+    QCOMPARE(w.session.choices().paper, before);
+    QVERIFY(w.settle());
+  }
+
   void the_tray_follows_curve_and_wishes() {
     trial::World w;
     w.window.stages().go(Stage::tray);

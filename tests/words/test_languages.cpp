@@ -206,14 +206,17 @@ class TestLanguages : public QObject {
   }
 
   void masses_are_named_in_the_language() {
-    QCOMPARE(words::mass_name(std::string("upper sky")), QString("upper sky"));
+    QCOMPARE(words::mass_name(std::string("pale grey 7")), QString("pale grey 7"));
     QCOMPARE(words::mass_name(std::string("the copper lid")), QString("the copper lid"));
     const Speaking german("de");
-    QCOMPARE(words::mass_name(std::string("upper left sky")), QString("Himmel oben links"));
+    QCOMPARE(words::mass_name(std::string("sky 2")), QString("Himmel 2"));
+    QCOMPARE(words::mass_name(std::string("dark grey 3")), QString("dunkles Grau 3"));
     QCOMPARE(words::mass_name(std::string("lower dark greyish blue")), QString("dunkelgräuliches Blau unten"));
     QCOMPARE(words::mass_name(std::string("right brown 2")), QString("Braun rechts 2"));
     QCOMPARE(words::mass_name(std::string("top light blue sky")), QString("Himmel, helles Blau oben"));
     // Of a thing the artist's own name stays, its kind and its parts are said.
+    QCOMPARE(words::mass_name(std::string("Fritz, dark blue 4")), QString("Fritz, dunkles Blau 4"));
+    QCOMPARE(words::mass_name(std::string("thing 2, blue 4")), QString("Ding 2, Blau 4"));
     QCOMPARE(words::mass_name(std::string("Fritz, upper blue")), QString("Fritz, Blau oben"));
     QCOMPARE(words::mass_name(std::string("animal, grey")), QString("Tier, Grau"));
     QCOMPARE(words::mass_name(std::string("eye")), QString("Auge"));

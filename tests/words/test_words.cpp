@@ -161,9 +161,8 @@ class TestWords : public QObject {
     p.masses = {0, 1, 2};
     p.sticks = {0};
     QCOMPARE(words::title(p, job),
-             "Lights, with " + QString::fromStdString(trial::shipped_collection().sticks[0].name));
-    p.plane = subject::Plane::background;
-    QCOMPARE(words::title(p, job), QString("Lights: background"));
+             QString("Lights: %1, %2 and more")
+                 .arg(QString::fromStdString(scene().masses[0].name), QString::fromStdString(scene().masses[1].name)));
   }
 
   // A place that is gone back to is told apart by what is in the hand; one that is not is short.
@@ -187,7 +186,7 @@ class TestWords : public QObject {
     const words::Job job = made().job();
     for (int c = 0; c < plan::kChores; ++c) {
       plan::Passage p;
-      p.steps = {{static_cast<plan::Chore>(c), {0, 1}, {0, 1}, {0}, {12, 3, 4, 5}}};
+      p.steps = {{static_cast<plan::Chore>(c), {0, 1}, {0, 1}, {0}, {12, 3, 4, 5, 40, 30}}};
       QCOMPARE(words::steps(p, job).size(), 1);
       whole(words::steps(p, job).front());
     }

@@ -5,6 +5,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "models/overlays.h"
+
 namespace yd::app {
 namespace {
 
@@ -54,6 +56,23 @@ void add_marks(const plan::Plan& plan, int pass, std::size_t strong_from, std::s
 Overlay marks_of(const plan::Plan& plan, int first, int last) {
   Overlay out;
   for (int i = first; i < last; ++i) add_marks(plan, i, 0, 0, out);
+  return out;
+}
+
+Overlay lit_overlay(const plan::Plan& plan, const ReadSubject& subject, const Lit& lit) {
+  Overlay out = lit.marks ? marks_of(plan, lit.first, lit.last) : Overlay{};
+  add_numbers(subject, masses_of(plan, lit.first, lit.last), out);
+  return out;
+}
+
+std::vector<int> masses_of(const plan::Plan& plan, int first, int last) {
+  std::vector<int> out;
+  for (int i = std::max(0, first); i < std::min(last, static_cast<int>(plan.passes.size())); ++i) {
+    const std::vector<int>& masses = plan.passes[static_cast<std::size_t>(i)].masses;
+    out.insert(out.end(), masses.begin(), masses.end());
+  }
+  std::sort(out.begin(), out.end());
+  out.erase(std::unique(out.begin(), out.end()), out.end());
   return out;
 }
 

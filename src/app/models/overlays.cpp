@@ -123,6 +123,15 @@ void add_things(const std::vector<subject::Outline>& lines, int chosen, Overlay&
   }
 }
 
+void add_numbers(const ReadSubject& subject, const std::vector<int>& masses, Overlay& overlay) {
+  const std::vector<subject::Point>& places = subject.numbers;
+  for (const int m : masses) {
+    const auto n = static_cast<std::size_t>(m);
+    if (n < places.size())
+      overlay.words.append({QPointF(places[n].x, places[n].y), QString::number(subject.masses[n].id + 1)});
+  }
+}
+
 Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn) {
   const subject::Composition& c = choices.composition;
   const double aspect =

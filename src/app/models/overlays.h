@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "session/choices.h"
+#include "session/pipeline.h"
 #include "subject/outline.h"
 #include "models/overlay.h"
 
@@ -22,6 +23,8 @@ subject::FocusRing ring_between(QPointF middle, QPointF rim, const subject::Subj
 Overlay subject_overlay(const Choices& choices, const subject::Subject* subject, const Drawn& drawn);
 /// Borders of things as they were found, that of the chosen one stronger. `lines`: of each owner, the rest first.
 void add_things(const std::vector<subject::Outline>& lines, int chosen, Overlay& overlay);
+/// The numbers of masses where they stand; `masses`: by place.
+void add_numbers(const ReadSubject& subject, const std::vector<int>& masses, Overlay& overlay);
 /// Grid, thirds, centre line and the chosen places with what lies plumb or level: what one sets the drawing out by, on
 /// the subject and at the easel alike.
 Overlay drawing_aids(const subject::Composition& composition, double aspect);

@@ -7,6 +7,7 @@
 #include "looks/images.h"
 #include "models/chips.h"
 #include "models/reading.h"
+#include "words/guide.h"
 #include "words/order.h"
 #include "advice/delicate.h"
 #include "words/names.h"
@@ -46,6 +47,10 @@ QVariant PassModel::tool_chip(const plan::Pass& pass) const {
                    pass.technique == plan::Technique::rubbed, *planned_->paper, planned_->parameters, kChip);
 }
 
+QString PassModel::pressed(const plan::Pass& pass) const {
+  return words::pressure_short(planned_->guide.touches[static_cast<std::size_t>(pass.number - 1)]);
+}
+
 QString PassModel::text(const plan::Pass& pass, int column) const {
   switch (column) {
     case number:
@@ -54,9 +59,7 @@ QString PassModel::text(const plan::Pass& pass, int column) const {
       return tool_name(pass);
     case pressure:
       if (pass.kind != plan::PassKind::stroke) return {};
-      return pass.technique == plan::Technique::laid
-                 ? pressure_words(pass.least_pressure, pass.pressure)
-                 : tr("%1, rub").arg(pressure_words(pass.least_pressure, pass.pressure));
+      return pass.technique == plan::Technique::laid ? pressed(pass) : tr("%1, rub").arg(pressed(pass));
     case technique:
       if (pass.kind == plan::PassKind::fix) return tr("sprayed");
       if (pass.kind == plan::PassKind::coat) return tr("coat");

@@ -33,6 +33,7 @@ class PassModel : public QAbstractTableModel {
 
  private:
   QString text(const plan::Pass& pass, int column) const;
+  QString pressed(const plan::Pass& pass) const;
   QString tool_name(const plan::Pass& pass) const;
   QVariant tool_chip(const plan::Pass& pass) const;
   PlannedPtr planned_;

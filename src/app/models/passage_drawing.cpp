@@ -4,12 +4,18 @@
 #include <algorithm>
 #include <numeric>
 
-#include "board/where.h"
+#include "exports/numbered_map.h"
 #include "exports/pass_words.h"
 #include "looks/images.h"
 #include "models/chips.h"
 
 namespace yd::app {
+namespace {
+
+constexpr int kFigures = 45;      // numbers of places are so small a part of the longer side
+constexpr int kLeastFigure = 11;  // pixels
+
+}  // namespace
 
 QList<StrokeRow> stroke_rows(const Planned& planned, const plan::Passage& p) {
   QList<StrokeRow> out;
@@ -29,12 +35,13 @@ QList<StrokeRow> stroke_rows(const Planned& planned, const plan::Passage& p) {
 QImage passage_where(const Planned& planned, const plan::Passage& p, int side) {
   std::vector<int> passes(static_cast<std::size_t>(std::max(0, p.last - p.first + 1)));
   std::iota(passes.begin(), passes.end(), p.first);
-  return to_image(board::where_picture(*planned.subject, planned.plan, passes, side));
+  return exports::numbered_map(*planned.subject, planned.plan, passes, side, std::max(kLeastFigure, side / kFigures));
 }
 
 QImage outlines(const Planned& planned) {
   const auto& image = planned.subject->image;
-  return to_image(board::where_picture(*planned.subject, planned.plan, {}, std::max(image.width, image.height)));
+  return exports::numbered_map(*planned.subject, planned.plan, {}, std::max(image.width, image.height),
+                               std::max(kLeastFigure, std::max(image.width, image.height) / kFigures));
 }
 
 }  // namespace yd::app

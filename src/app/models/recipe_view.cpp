@@ -102,7 +102,7 @@ RecipeView view_recipe(const Planned& planned, const Materials& materials, int t
   RecipeView view =
       view_strokes(planned, plan::ground_of(planned.plan, t, *planned.paper), t.recipe.strokes, px_per_mm, light);
   view.target = target;
-  view.title = tr("%1. %2, %3").arg(mass.id + 1).arg(words::mass_name(mass), words::term(subject::name(t.role)));
+  view.title = tr("%1, %2").arg(words::numbered_name(mass), words::term(subject::name(t.role)));
   if (t.by_hand) view.title += tr(" (chosen by hand)");
   const optics::Pile pile = plan::build(plan::ground_of(planned.plan, t, *planned.paper), parameters,
                                         planned.collection->sticks, t.recipe.strokes);

@@ -111,8 +111,7 @@ void CoatPanel::refresh_scopes() {
   const QString planes[] = {tr("For the background"), tr("For the middle ground"), tr("For the foreground")};
   for (int i = 0; i < kPlanes; ++i) scope_->addItem(planes[i], i);
   if (const SubjectPtr s = session_.subject()) {
-    for (const subject::Mass& m : s->masses)
-      scope_->addItem(tr("For mass %1, %2").arg(m.id + 1).arg(words::mass_name(m)), kPlanes + m.id);
+    for (const subject::Mass& m : s->masses) scope_->addItem(tr("For %1").arg(words::mass_name(m)), kPlanes + m.id);
   }
   scope_->setCurrentIndex(std::clamp(before, 0, scope_->count() - 1));
   refresh();

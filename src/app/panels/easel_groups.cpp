@@ -87,6 +87,7 @@ void EaselPage::refresh_group() {
   const plan::MarkGroup none;
   const plan::MarkGroup& now = groups_.empty() ? none : groups_[group_];
   add_marks(planned->plan, grouped_pass_, now.first, now.first + now.count, overlay);
+  add_numbers(*planned->subject, masses_of(planned->plan, grouped_pass_, grouped_pass_ + 1), overlay);
   picture_.set_overlay(overlay);
   const QSignalBlocker quiet(bar_);
   bar_->setVisible(groups_.size() > 1);

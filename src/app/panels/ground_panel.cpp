@@ -12,6 +12,7 @@
 #include "models/chips.h"
 #include "models/stage_facts.h"
 #include "panels/hand_section.h"
+#include "panels/papers_section.h"
 #include "words/grounds.h"
 #include "words/names.h"
 #include "words/terms.h"
@@ -59,6 +60,7 @@ GroundPanel::GroundPanel(Session& session, Advice& advice, QWidget* parent)
   papers_card_ = add(new Card(tr("Papers, the best first"), "card_papers", list_, 330, false));
   paper_card_ = add(new Card(tr("This paper"), "card_paper", verdict, 320));
   add(new Card(tr("Side by side"), "card_compare", make_sheets(), 292));
+  add(new Card(tr("On other papers"), "section_papers", new PapersSection(session, advice), 260), true);
   add(new Card(tr("What counts"), "section_weights", make_weights(), 240), true);
   add(new Card(tr("Your hand"), "card_hand", new HandSection(session), 300), true);
   connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, &GroundPanel::choose);

@@ -114,9 +114,8 @@ void LayersPanel::refresh() {
   sitting_->show_value(static_cast<int>(session_.choices().plan.sitting_minutes));
   const PlannedPtr planned = session_.planned();
   refresh_tray();
-  job_card_->set_fact(planned ? tr("%1, %n pass(es)", nullptr, static_cast<int>(planned->plan.passes.size()))
-                                    .arg(exports::minutes_words(planned->guide.minutes()))
-                              : QString());
+  const auto passes = planned ? static_cast<int>(planned->plan.passes.size()) : 0;
+  job_card_->set_fact(planned ? tr("%n pass(es)", nullptr, passes) : QString());
   facts_->set_facts(planned ? plan_facts(*planned) : QList<Fact>{});
   ribbon_->set_sittings(planned ? sitting_drawings(*planned) : QList<SittingDrawing>{});
   time_->setText(planned ? time_words(*planned) : tr("Open a picture: the time it takes will stand here."));

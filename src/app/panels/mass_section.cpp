@@ -224,7 +224,7 @@ void MassSection::refresh() {
     list_->clear();
     if (const SubjectPtr s = session_.subject()) {
       for (const subject::Mass& m : s->masses) {
-        auto* item = new QListWidgetItem(QString("%1. %2").arg(m.id + 1).arg(words::mass_name(m)), list_);
+        auto* item = new QListWidgetItem(words::numbered_name(m), list_);
         item->setData(Qt::DecorationRole, to_colour(m.mean));
       }
       if (list_->count() > 0) list_->setCurrentRow(std::clamp(before, 0, list_->count() - 1));
@@ -252,7 +252,7 @@ void MassSection::show_mass() {
   merge_->clear();
   merge_->addItem(tr("Merge with a neighbour…"));
   for (const int n : neighbours(*s, m.id))
-    merge_->addItem(QString("%1. %2").arg(n + 1).arg(words::mass_name(s->masses[static_cast<std::size_t>(n)])), n);
+    merge_->addItem(words::numbered_name(s->masses[static_cast<std::size_t>(n)]), n);
   const QString warm = std::abs(m.warmer) < 2 ? tr("as warm as its neighbours")
                        : m.warmer > 0         ? tr("warmer than its neighbours")
                                               : tr("cooler than its neighbours");
@@ -264,6 +264,16 @@ void MassSection::show_mass() {
     about += " " + tr("The focal point lies in the middle; a third is livelier.");
   about_->setText(about);
   emit mass_chosen(chosen());
+}
+
+void MassSection::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  emit shown_or_hidden();
+}
+
+void MassSection::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  emit shown_or_hidden();
 }
 
 }  // namespace yd::app

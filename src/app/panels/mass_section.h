@@ -25,6 +25,11 @@ class MassSection : public QWidget {
  signals:
   void tool_asked(Tool tool);
   void mass_chosen(int mass);
+  void shown_or_hidden();
+
+ protected:
+  void showEvent(QShowEvent* event) override;
+  void hideEvent(QHideEvent* event) override;
 
  private:
   void name_parts();

@@ -66,8 +66,7 @@ void SchoolSection::refresh_scopes() {
   scope_->clear();
   scope_->addItem(tr("For the whole picture"));
   if (const SubjectPtr s = session_.subject()) {
-    for (const subject::Mass& m : s->masses)
-      scope_->addItem(tr("For mass %1, %2").arg(m.id + 1).arg(words::mass_name(m)));
+    for (const subject::Mass& m : s->masses) scope_->addItem(tr("For %1").arg(words::mass_name(m)));
   }
   scope_->setCurrentIndex(std::clamp(before, 0, scope_->count() - 1));
   refresh();

@@ -264,8 +264,7 @@ void TrayPanel::refresh_plan() {
   for (const TrayItem& t : tray_items(*planned))
     items.append({t.hue, t.value, t.colour, t.shape, t.chosen, t.stick, t.words});
   lattice_->set_items(items);
-  for (const subject::Mass& m : planned->subject->masses)
-    masses_->addItem(QString("%1. %2").arg(m.id + 1).arg(words::mass_name(m)));
+  for (const subject::Mass& m : planned->subject->masses) masses_->addItem(words::numbered_name(m));
   masses_->setCurrentIndex(std::clamp(before, 0, std::max(0, masses_->count() - 1)));
   mass_words_->setText(mass_words(*planned, masses_->currentIndex()));
   reach_->set_facts(reach_facts(*planned));

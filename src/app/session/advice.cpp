@@ -81,6 +81,8 @@ bool Advice::has(Need need) const {
       return proof_ != nullptr;
     case Need::times:
       return times_ != nullptr;
+    case Need::papers:
+      return papers_ != nullptr;
     case Need::other:
       return other_ != nullptr || !variation_;
   }
@@ -93,13 +95,16 @@ void Advice::drop() {
   curve_.reset();
   proof_.reset();
   times_.reset();
+  papers_.reset();
   other_.reset();
   refused_.clear();
+  std::erase(asked_, Need::papers);  // whole plans: only when they are asked for
   if (running_) {
     stale_ = true;
     reporter_->stop();
   }
-  for (const Need n : {Need::grounds, Need::coats, Need::curve, Need::proof, Need::times, Need::other}) emit changed(n);
+  for (const Need n : {Need::grounds, Need::coats, Need::curve, Need::proof, Need::times, Need::papers, Need::other})
+    emit changed(n);
 }
 
 void Advice::next() {
@@ -138,6 +143,12 @@ void Advice::start(Need need) {
     case Need::times:
       run_beside(pool_, watcher_, [=, times = advisers_.times] { return times(planned, *reporter); });
       break;
+    case Need::papers:
+      run_beside(pool_, watcher_,
+                 [=, tried = advisers_.papers, papers = session_.materials().papers, choices = session_.choices()] {
+                   return tried(planned, papers, choices, *reporter);
+                 });
+      break;
     case Need::other:
       run_beside(pool_, watcher_,
                  [=, other = advisers_.other, paper = *session_.materials().paper(variation_->paper),
@@ -175,6 +186,7 @@ void Advice::finished() {
     if (const auto* v = std::get_if<CurvePtr>(&outcome)) curve_ = *v;
     if (const auto* v = std::get_if<ProofPtr>(&outcome)) proof_ = *v;
     if (const auto* v = std::get_if<TimesPtr>(&outcome)) times_ = *v;
+    if (const auto* v = std::get_if<PapersPtr>(&outcome)) papers_ = *v;
     if (const auto* v = std::get_if<PlannedPtr>(&outcome); v != nullptr && variation_) other_ = *v;
     emit changed(done);
     if (done == Need::proof) take_better_tray();

@@ -19,7 +19,7 @@ namespace yd::app {
 class Reporter;
 
 /// What is worked out beside the plan, when a stage asks for it.
-enum class Need { grounds, coats, curve, proof, times, other };
+enum class Need { grounds, coats, curve, proof, times, papers, other };
 
 /// Results belong to the session's present plan; a new plan drops them and works out again what the open stage needs.
 /// One thing at a time on a worker; nothing here is part of the choices.
@@ -40,6 +40,7 @@ class Advice : public QObject {
   CurvePtr curve() const { return curve_; }
   ProofPtr proof() const { return proof_; }
   TimesPtr times() const { return times_; }
+  PapersPtr papers() const { return papers_; }
   PlannedPtr other() const { return other_; }
   /// The other plan, finished, under the viewing light.
   QImage other_board() const;
@@ -53,7 +54,7 @@ class Advice : public QObject {
   void failed(const QString& sentence);
 
  private:
-  using Outcome = std::variant<GroundsPtr, CoatsPtr, CurvePtr, ProofPtr, TimesPtr, PlannedPtr, Error>;
+  using Outcome = std::variant<GroundsPtr, CoatsPtr, CurvePtr, ProofPtr, TimesPtr, PapersPtr, PlannedPtr, Error>;
 
   bool has(Need need) const;
   void drop();
@@ -79,6 +80,7 @@ class Advice : public QObject {
   CurvePtr curve_;
   ProofPtr proof_;
   TimesPtr times_;
+  PapersPtr papers_;
   PlannedPtr other_;
 };
 

@@ -7,6 +7,7 @@
 
 #include "advice/ground_choice.h"
 #include "advice/underpaint_choice.h"
+#include "job/other_papers.h"
 #include "job/time_curve.h"
 #include "session/pipeline.h"
 #include "tray/tray_work.h"
@@ -23,6 +24,7 @@ using GroundsPtr = std::shared_ptr<const GroundAdvice>;
 using CoatsPtr = std::shared_ptr<const plan::CoatAdvice>;
 using CurvePtr = std::shared_ptr<const std::vector<plan::CurvePoint>>;
 using TimesPtr = std::shared_ptr<const std::vector<job::TimePoint>>;
+using PapersPtr = std::shared_ptr<const std::vector<job::OnPaper>>;
 using ProofPtr = std::shared_ptr<const plan::TrayProof>;
 
 /// The papers for this plan's picture, by the weights and the coat of `choices`. Runs on a worker, like the next three.
@@ -36,6 +38,9 @@ Result<CurvePtr> advise_curve(const PlannedPtr& planned, Observer& observer);
 Result<ProofPtr> advise_proof(const PlannedPtr& planned, Observer& observer);
 /// Likeness over time.
 Result<TimesPtr> advise_times(const PlannedPtr& planned, Observer& observer);
+/// The picture on the three best other papers.
+Result<PapersPtr> advise_papers(const PlannedPtr& planned, const std::vector<media::Paper>& papers,
+                                const Choices& choices, Observer& observer);
 
 /// What is worked out beside a plan. Others may be given that do the same otherwise, as with Steps.
 struct Advisers {
@@ -45,6 +50,8 @@ struct Advisers {
   std::function<Result<CurvePtr>(const PlannedPtr&, Observer&)> curve = advise_curve;
   std::function<Result<ProofPtr>(const PlannedPtr&, Observer&)> proof = advise_proof;
   std::function<Result<TimesPtr>(const PlannedPtr&, Observer&)> times = advise_times;
+  std::function<Result<PapersPtr>(const PlannedPtr&, const std::vector<media::Paper>&, const Choices&, Observer&)>
+      papers = advise_papers;
   decltype(Steps::plan) other = plan_subject;
 };
 

@@ -24,6 +24,7 @@ SubjectPtr drawn(subject::Subject subject) {
   out->values = subject::read_values(out->squinted);
   out->borders = subject::shared_borders(out->labels, out->masses.size());
   if (out->things.any()) out->thing_lines = subject::outlines(out->things.owner, out->things.list.size() + 1);
+  out->numbers = subject::number_places(out->labels, out->masses.size());
   return out;
 }
 

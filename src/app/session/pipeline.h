@@ -56,6 +56,7 @@ struct ReadSubject : subject::Subject {
   subject::ValueReading values;
   std::vector<double> borders;                ///< subject::shared_borders of the masses
   std::vector<subject::Outline> thing_lines;  ///< of each owner, the rest first
+  std::vector<subject::Point> numbers;        ///< where the number of each mass stands
 };
 using SubjectPtr = std::shared_ptr<const ReadSubject>;
 

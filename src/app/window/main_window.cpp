@@ -440,8 +440,8 @@ void MainWindow::show_lit() {
   const QImage mask = any ? pass_mask(planned->map, planned->plan, lit - 1, session_.lit_last() - 1) : QImage();
   pair_->subject().set_mask(mask);
   pair_->board().set_mask(mask);
-  pair_->board().set_overlay(any && marks_->isChecked() ? marks_of(planned->plan, lit - 1, session_.lit_last())
-                                                        : Overlay{});
+  const Lit what{lit - 1, session_.lit_last(), marks_->isChecked()};
+  pair_->board().set_overlay(any ? lit_overlay(planned->plan, *planned->subject, what) : Overlay{});
 }
 
 void MainWindow::show_busy(bool busy) {

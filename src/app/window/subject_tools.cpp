@@ -3,7 +3,9 @@
 
 #include <QShortcut>
 #include <algorithm>
+#include <numeric>
 
+#include "models/mark_lines.h"
 #include "words/facts.h"
 
 namespace yd::app {
@@ -44,6 +46,8 @@ SubjectTools::SubjectTools(Session& session, SubjectPanel& panel, Pair& pair, QO
   connect(&pair.link(), &ViewLink::path_ended, this, &SubjectTools::end);
   connect(&session_, &Session::choices_changed, this, &SubjectTools::refresh_overlay);
   connect(&session_, &Session::subject_changed, this, &SubjectTools::refresh_overlay);
+  connect(&session_, &Session::lit_changed, this, &SubjectTools::refresh_overlay);
+  connect(panel.masses(), &MassSection::shown_or_hidden, this, &SubjectTools::refresh_overlay);
 }
 
 void SubjectTools::take(Tool tool) {
@@ -95,12 +99,22 @@ void SubjectTools::take(Tool tool) {
   refresh_overlay();
 }
 
+std::vector<int> SubjectTools::numbered(const subject::Subject& s) const {
+  const PlannedPtr planned = session_.planned();
+  if (planned && planned->subject.get() == &s && session_.lit_pass() > 0)
+    return masses_of(planned->plan, session_.lit_pass() - 1, session_.lit_last());
+  std::vector<int> all(panel_.masses()->isVisible() ? s.masses.size() : 0);
+  std::iota(all.begin(), all.end(), 0);
+  return all;
+}
+
 void SubjectTools::refresh_overlay() {
   const SubjectPtr s = session_.subject();
   const Drawn drawn{path_, tool_ == Tool::ring, tool_ == Tool::measure || tool_ == Tool::compare};
   Overlay overlay = subject_overlay(session_.choices(), s.get(), drawn);
   if (s) add_things(s->thing_lines, panel_.things()->chosen(), overlay);
   panel_.sheet()->add_to(overlay);
+  if (s) add_numbers(*s, numbered(*s), overlay);
   pair_.subject().set_overlay(overlay);
 }
 

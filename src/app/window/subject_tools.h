@@ -26,6 +26,8 @@ class SubjectTools : public QObject {
   void hint_changed(const QString& hint);
 
  private:
+  /// Masses whose numbers are shown: those of the passage in hand, or all while masses are worked on.
+  std::vector<int> numbered(const subject::Subject& s) const;
   void begin(QPointF share);
   void move(QPointF share);
   void end(QPointF share);

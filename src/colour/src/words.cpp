@@ -81,6 +81,16 @@ std::string describe(const Lab& lab) {
   return kNames[static_cast<std::size_t>(std::min_element(off.begin(), off.end()) - off.begin())].name;
 }
 
+std::string in_short(const Lab& lab) {
+  constexpr double kDark = 35, kLight = 70, kPale = 20;  // L*, L*, chroma; ours
+  const std::string full = describe(lab);
+  const std::string hue = full.substr(full.rfind(' ') + 1);
+  if (hue == "black" || hue == "white") return hue;
+  if (lab.l < kDark) return "dark " + hue;
+  if (lab.l > kLight) return (chroma(lab) < kPale ? "pale " : "light ") + hue;
+  return hue;
+}
+
 double warmth(const Lab& lab) {
   constexpr double kWarmest = 55.0 * std::numbers::pi / 180.0;
   return lab.a * std::cos(kWarmest) + lab.b * std::sin(kWarmest);

@@ -53,6 +53,15 @@ QString deferral() {
   return tr("Follow the product's safety data sheet and local rules; ask a qualified person where in doubt.");
 }
 
+/// A wrong pressure would be seen, and the job says so: the few that are tried.
+bool is_tried(const PlanView& p, int pass) {
+  const auto tries = [&](const plan::Step& s) {
+    return s.chore == plan::Chore::try_offcut && std::find(s.passes.begin(), s.passes.end(), pass) != s.passes.end();
+  };
+  return std::any_of(p.guide.passages.begin(), p.guide.passages.end(),
+                     [&](const plan::Passage& q) { return std::any_of(q.steps.begin(), q.steps.end(), tries); });
+}
+
 void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
   if (pass.kind == plan::PassKind::fix) {
     w.title = tr("Fixative");
@@ -66,16 +75,18 @@ void tell_tool(PassWords& w, const PlanView& p, const plan::Pass& pass) {
     w.title = tr("Underpainting: %1").arg(words::term(plan::name(coat.how.medium)));
     w.medium = words::colour_name(coat.wanted);
     w.how = tr("%1. %2").arg(words::term(plan::name(coat.how.colours)), words::note(coat.how.medium));
+    while (w.how.endsWith('.')) w.how.chop(1);
     w.colour = pictures::to_colour(coat.wet);
     return;
   }
   const media::Stick& s = p.collection.sticks[static_cast<std::size_t>(pass.stick)];
   w.title = words::stick_name(s);
   w.medium = tr("%1, %2").arg(medium_name(s.medium), words::colour_name(s.lab));
-  w.how = tr("%1, %2").arg(pressure_words(pass.least_pressure, pass.pressure),
+  const auto place = static_cast<int>(&pass - p.plan.passes.data());
+  w.how = tr("%1, %2").arg(words::pressure(p.guide.touches[static_cast<std::size_t>(place)], p.subject.masses),
                            pass.technique == plan::Technique::rubbed ? tr("rubbed in") : tr("laid broken"));
-  if (pass.purpose != plan::Purpose::body) w.purpose = tr(purpose_words(pass.purpose));
-  if (plan::is_delicate(pass)) w.delicate = tr("Delicate: try it on an offcut first.");
+  if (pass.purpose != plan::Purpose::body && !pass.finishing) w.purpose = tr(purpose_words(pass.purpose));
+  if (is_tried(p, place)) w.delicate = tr("Delicate: try it on an offcut first.");
   w.colour = pictures::to_colour(s.lab);
   const auto places = tray_by_place(p);
   const auto at = std::find(places.begin(), places.end(), pass.stick);
@@ -106,10 +117,14 @@ std::vector<plan::Touch> by_area(const PlanView& p, int pass) {
 
 /// "the upper part of left hill; spots in water".
 void tell_where(PassWords& w, const PlanView& p, int pass) {
+  constexpr std::size_t kMostPlaces = 5;
+  const std::vector<plan::Touch> touches = by_area(p, pass);
   QStringList where;
-  for (const plan::Touch& t : by_area(p, pass)) {
-    where << words::where(t.place, p.subject.masses);
-  }
+  for (std::size_t i = 0; i < std::min(kMostPlaces, touches.size()); ++i)
+    where << words::where(touches[i].place, p.subject.masses);
+  const auto more = static_cast<int>(touches.size()) - static_cast<int>(where.size());
+  //: Places after the largest ones, shown on the map
+  if (more > 0) where << tr("%n more on the map", nullptr, more);
   w.where = where.join("; ");
 }
 
@@ -128,13 +143,32 @@ QString part_words(int part, int count) {
   return tr("%1 %2 mm, %n mark(s)", nullptr, count).arg(part_name(p.name), width_words(p.width_mm));
 }
 
-/// "end 9 mm, 23 marks; edge 3 mm, 148 marks"; broad parts stand first in the table.
+/// "end 9 mm, 23 marks; edge 3 mm, 148 marks"; broad parts stand first in the table. A part that covers next to nothing
+/// is told with the next finer one: nobody turns the stick for it.
 QString held(const plan::MarkedPass& marks) {
-  std::map<int, int> parts;
-  for (const plan::LaidMark& m : marks.marks)
-    if (!plan::rubs(m)) ++parts[m.part];
+  constexpr double kNextToNothing = 0.04;
+  struct Use {
+    int count = 0;
+    double mm2 = 0;
+  };
+  std::map<int, Use> parts;
+  double all = 0;
+  for (const plan::LaidMark& m : marks.marks) {
+    if (plan::rubs(m)) continue;
+    const double width = plan::part_of(m).width_mm;
+    const double mm2 = width * (plan::length_of(m) + width);
+    ++parts[m.part].count;
+    parts[m.part].mm2 += mm2;
+    all += mm2;
+  }
   QStringList out;
-  for (const auto& [part, count] : parts) out << part_words(part, count);
+  int carried = 0;
+  for (auto use = parts.begin(); use != parts.end(); ++use) {
+    carried += use->second.count;
+    if (use->second.mm2 < kNextToNothing * all && std::next(use) != parts.end()) continue;
+    out << part_words(use->first, carried);
+    carried = 0;
+  }
   return out.join("; ");
 }
 
@@ -229,10 +263,7 @@ QStringList reasons(const PlanView& p, int index) {
 
 }  // namespace
 
-QString pressure_words(double pressure) {
-  if (pressure < 0.45) return tr("light");
-  return pressure < 0.8 ? tr("middle") : tr("firm");
-}
+QString pressure_words(double pressure) { return words::pressure(pressure); }
 
 std::vector<int> tray_by_place(const PlanView& planned) {
   const auto l = [&](int i) { return planned.collection.sticks[static_cast<std::size_t>(i)].lab.l; };
@@ -332,11 +363,14 @@ QStringList safety_page(const PlanView& planned) {
 
 namespace {
 
-/// `towards`: L* times pressure, positive where the lights have more of it.
-QString firmer_side(double towards) {
-  constexpr double kGraded = 0.7;  // from here on a layer is firmer to one side
-  if (towards < -kGraded) return tr(", firmer in the darks");
-  return towards > kGraded ? tr(", firmer in the lights") : QString();
+/// "firm", or "firm in the darks, light in the lights" where it is graded so.
+QString graded(const plan::MassLayer& layer) {
+  constexpr double kGraded = 0.7;  // L* times pressure: from here on a layer is firmer to one side
+  const QString low = pressure_words(layer.least), high = pressure_words(layer.stroke.pressure);
+  if (low == high) return high;
+  if (layer.towards < -kGraded) return tr("%1 in the darks, %2 in the lights").arg(high, low);
+  if (layer.towards > kGraded) return tr("%1 in the lights, %2 in the darks").arg(high, low);
+  return tr("%1, %2 in places").arg(pressure_words((layer.least + layer.stroke.pressure) / 2), low);
 }
 
 }  // namespace
@@ -350,10 +384,9 @@ QStringList friend_words(const PlanView& planned, int mass) {
     const media::Stick& stick = planned.collection.sticks[static_cast<std::size_t>(layer.stroke.stick)];
     const QString rub = layer.stroke.technique == plan::Technique::rubbed ? tr(", rubbed in") : QString();
     const QString where = layer.share >= kAll ? QString() : tr(", on %1 % of it").arg(qRound(100 * layer.share));
-    const QString side = firmer_side(layer.towards);
-    out << tr("%1%2: %3%4%5%6.")
+    out << tr("%1%2: %3%4%5.")
                .arg(layer.stroke.fix_first ? tr("Fix, let it dry, then ") : QString(), words::stick_name(stick),
-                    pressure_words(layer.least, layer.stroke.pressure), rub, where, side);
+                    graded(layer), rub, where);
   }
   if (out.isEmpty()) out << tr("Leave the paper as it is.");
   return out;

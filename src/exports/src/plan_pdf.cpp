@@ -43,7 +43,7 @@ void mass_map(PageWriter& page, const PlanView& p) {
   for (std::size_t m = 0; m < p.subject.masses.size(); ++m) {
     const subject::Mass& mass = p.subject.masses[m];
     page.need(30);
-    page.paragraph(QString("%1  %2").arg(mass.id + 1).arg(words::mass_name(mass)), 0, 0, 9, true);
+    page.paragraph(words::numbered_name(mass), 0, 0, 9, true);
     for (const QString& l : friend_words(p, static_cast<int>(m))) page.paragraph(l, 14, 0, 8.5);
   }
 }

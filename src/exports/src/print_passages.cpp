@@ -1,22 +1,26 @@
 // SPDX-License-Identifier: MIT
 #include <algorithm>
-#include <numeric>
+#include <array>
 
-#include "board/where.h"
 #include "board/painted.h"
 #include "exports/mark_painter.h"
+#include "exports/numbered_map.h"
 #include "exports/pass_words.h"
 #include "pictures/screen.h"
 #include "print_parts.h"
 #include "print_words.h"
 #include "words/order.h"
+#include "words/school.h"
+#include "words/sentence.h"
 
 namespace yd::exports {
 namespace {
 
-constexpr double kPictures = 172;  // points, the column of pictures
+constexpr double kPictures = 216;  // points, the column of pictures: a map is read at arm's length
+constexpr double kTallest = 190;
+constexpr double kFigure = 0.055;  // of a map's width, its numbers
 constexpr double kGap = 14;
-constexpr int kPicture_px = 430;
+constexpr int kPicture_px = 560;
 constexpr double kText = 10;
 constexpr double kTitle = 13;
 constexpr double kBoxWidth = 46;
@@ -52,29 +56,29 @@ class PassagePrinter {
 
   void print(std::size_t number) {
     const plan::Passage& passage = p_.guide.passages[number];
-    const double height = std::max(tall(passage), passage.has_passes() ? 2 * picture_height() + 40 : 0.0);
     const double title = page_.height_of(words::title(passage, p_.job()), page_.width() - 90, kTitle, true);
-    page_.need(std::min(height + title + 14, kTogether));
+    const double first = passage.has_passes() ? tall(passage.first) : tall_after(passage);
+    page_.need(std::min(first + title + 14, kTogether));
     for (int i = passage.first; i <= passage.last; ++i) {
       const QString sitting = sitting_at(p_, i);
       if (!sitting.isEmpty()) page_.paragraph(sitting, 0, 0, kText, true);
     }
     head(passage, number);
-    const double top = page_.y();
-    const int sheet = page_.number();
-    if (passage.has_passes()) pictures(passage);
-    const double below = page_.y();
-    page_.down(top - page_.y());
-    const double x = passage.has_passes() ? x_ : 24;
-    for (int i = passage.first; i <= passage.last; ++i) pass(i);
-    for (const Said& s : after(passage)) page_.paragraph(s.text, x + s.in, 0, kText, s.bold);
-    if (page_.number() == sheet && page_.y() < below) page_.down(below - page_.y());
+    for (int i = passage.first; i <= passage.last; ++i) beside(map_of(i), tall(i), [&] { pass(i); });
+    const auto rest = [&] {
+      const double x = passage.has_passes() ? x_ : 24;
+      for (const Said& s : after(passage)) page_.paragraph(s.text, x + s.in, 0, kText, s.bold);
+    };
+    if (passage.has_passes())
+      beside(small(stages_.after(passage.last + 1)), tall_after(passage), rest, Printed::tr("The Board after it"));
+    else
+      rest();
     page_.down(12);
   }
 
  private:
   double picture_height() const {
-    return std::min(150.0, kPictures * p_.subject.image.height / p_.subject.image.width);
+    return std::min(kTallest, kPictures * p_.subject.image.height / p_.subject.image.width);
   }
 
   void head(const plan::Passage& passage, std::size_t number) {
@@ -85,19 +89,28 @@ class PassagePrinter {
     page_.paragraph(words::title(passage, p_.job()), 24, page_.width() - 90, kTitle, true);
   }
 
-  /// Where, and what it looks like afterwards.
-  void pictures(const plan::Passage& passage) {
-    std::vector<int> all(static_cast<std::size_t>(passage.last - passage.first + 1));
-    std::iota(all.begin(), all.end(), passage.first);
-    page_.picture(small(board::where_picture(p_.subject, p_.plan, all, kPicture_px)),
-                  QRectF(0, page_.y(), kPictures, picture_height()));
-    page_.down(picture_height() + 1);
-    page_.line(Printed::tr("Where: darker is firmer"), 0, kPictures, 8.5);
-    page_.down(14);
-    page_.picture(small(stages_.after(passage.last + 1)), QRectF(0, page_.y(), kPictures, picture_height()));
-    page_.down(picture_height() + 1);
-    page_.line(Printed::tr("The Board after it"), 0, kPictures, 8.5);
-    page_.down(16);
+  QImage map_of(int pass) const {
+    const std::array<int, 1> only{pass};
+    return numbered_map(p_.subject, p_.plan, only, kPicture_px, static_cast<int>(kFigure * kPicture_px));
+  }
+
+  /// A picture at the left and what is said at its right, as tall as the taller of both.
+  template <class Tell>
+  void beside(const QImage& picture, double tall, const Tell& tell, const QString& below = {}) {
+    constexpr double kGapBelow = 8, kLine = 12;
+    const double high = picture_height() + (below.isEmpty() ? 0 : kLine);
+    page_.need(std::max(high, tall) + kGapBelow);
+    const double top = page_.y();
+    const int sheet = page_.number();
+    page_.picture(picture, QRectF(0, top, kPictures, picture_height()));
+    if (!below.isEmpty()) {
+      page_.down(picture_height() + 1);
+      page_.line(below, 0, kPictures, 8.5);
+      page_.down(top - page_.y());
+    }
+    tell();
+    if (page_.number() == sheet && page_.y() < top + high) page_.down(top + high - page_.y());
+    page_.down(kGapBelow);
   }
 
   std::vector<Said> of_pass(const PassWords& w) const {
@@ -105,12 +118,13 @@ class PassagePrinter {
     QStringList how{w.how};
     if (!w.run.isEmpty()) how << w.run;
     if (!w.purpose.isEmpty()) how << w.purpose;
-    out.push_back({how.join(", ") + ".", false, 0});
+    out.push_back({words::begun(how.join(", ")) + ".", false, 0});
     out.push_back({Printed::tr("Where: %1.").arg(w.where), false, 0});
     if (!w.mark.isEmpty()) out.push_back({Printed::tr("Mark: %1.").arg(with_direction(w)), false, 0});
     if (!w.rubbing.isEmpty()) out.push_back({w.rubbing, false, 0});
     if (!w.delicate.isEmpty()) out.push_back({w.delicate, false, 0});
     if (!w.drying.isEmpty()) out.push_back({w.drying, false, 0});
+    if (!w.why.isEmpty()) out.push_back({Printed::tr("Why now: %1").arg(w.why.front()), false, 0});
     return out;
   }
   static QString with_direction(const PassWords& w) {
@@ -119,12 +133,11 @@ class PassagePrinter {
 
   void pass(int i) {
     const PassWords w = words_of(p_, i);
-    page_.need(40);
     paint_mark(page_.painter(), QRectF(x_, page_.y(), kBoxWidth, 24), mark_drawing(p_, i));
     page_.line(QString("%1  %2").arg(i + 1).arg(w.title), x_ + kBoxWidth + 8, page_.width() - x_ - kBoxWidth - 8, 11,
                Qt::AlignLeft, true);
     page_.down(14);
-    const QString place = w.tray.isEmpty() ? w.medium : Printed::tr("Place %1; %2").arg(w.tray_place).arg(w.medium);
+    const QString place = w.tray.isEmpty() ? w.medium : Printed::tr("Stick %1; %2").arg(w.tray_place).arg(w.medium);
     page_.line(place, x_ + kBoxWidth + 8, page_.width() - x_ - kBoxWidth - 8, 9);
     page_.down(15);
     for (const Said& s : of_pass(w)) page_.paragraph(s.text, x_, 0, kText, s.bold);
@@ -139,13 +152,17 @@ class PassagePrinter {
     return out;
   }
 
-  double tall(const plan::Passage& passage) {
+  double tall(int pass) {
+    constexpr double kHead = 34;
+    double sum = kHead;
+    for (const Said& s : of_pass(words_of(p_, pass)))
+      sum += page_.height_of(s.text, page_.width() - x_, kText, s.bold) + 3;
+    return sum;
+  }
+
+  double tall_after(const plan::Passage& passage) {
     const double width = page_.width() - (passage.has_passes() ? x_ : 24);
-    double sum = 30;
-    for (int i = passage.first; i <= passage.last; ++i) {
-      sum += 34;
-      for (const Said& s : of_pass(words_of(p_, i))) sum += page_.height_of(s.text, width, kText, s.bold) + 3;
-    }
+    double sum = 0;
     for (const Said& s : after(passage)) sum += page_.height_of(s.text, width, kText, s.bold) + 3;
     return sum;
   }
@@ -160,6 +177,8 @@ class PassagePrinter {
 
 Status print_passages(PageWriter& page, const PlanView& p, Observer& observer) {
   page.heading(Printed::tr("Passages"));
+  const words::School school = words::school(p.plan.school);
+  if (!school.order.isEmpty()) page.paragraph(Printed::tr("%1: %2").arg(school.title, school.order), 0, 0, kText);
   PassagePrinter printer(page, p);
   for (std::size_t i = 0; i < p.guide.passages.size(); ++i) {
     if (observer.cancelled()) return Error{Error::Code::cancelled, "print", "stopped"};

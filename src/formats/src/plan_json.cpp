@@ -139,6 +139,9 @@ json to_json(const plan::Touch& t, const words::Job& job) {
               {"share", rounded(t.place.share)},
               {"mark", plan::name(t.mark)},
               {"text", words::where(t.place, job.masses).toStdString()}};
+  out["pieces"] = t.place.pieces;
+  out["pieces_mm"] = {rounded(t.place.small_mm, 10), rounded(t.place.large_mm, 10)};
+  out["pressures"] = {rounded(t.place.steps[0]), rounded(t.place.steps[1]), rounded(t.place.steps[2])};
   if (t.directed) out["direction_deg"] = rounded(t.angle_deg, 10);
   if (t.tool != plan::RubTool::none) out["tool"] = plan::name(t.tool);
   if (t.place.grows > 0) out["run"] = words::run(t.place).toStdString();

@@ -69,6 +69,7 @@ void finish(Subject& s, const std::vector<MassEdit>& edits) {
     mass.surface = words.has_surface ? words.surface : of_kind.value_or(mass.thing < 0 ? surfaces[m] : Surface::unsaid);
     if (const auto plane = plane_of(s.things, mass.thing)) mass.plane = *plane;
     if (words.has_plane) mass.plane = words.plane;
+    mass.plane_said = words.has_plane || plane_of(s.things, mass.thing).has_value();
     mass.edge = words.has_edge ? words.edge : edges[m];
     mass.focal = words.focal || matters(s.things, mass.thing);
     mass.texture = textures[m];

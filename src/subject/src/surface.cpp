@@ -4,9 +4,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <map>
 #include <opencv2/imgproc.hpp>
-#include <set>
 
 #include "colour/words.h"
 #include "mat_view.h"
@@ -22,17 +20,10 @@ static_assert(kSurfaceNames.size() == kSurfaces);
 constexpr double kSmooth = 1.6;     // mean change of L* from pixel to pixel, up to which a mass is smooth
 constexpr double kSkyLight = 40;    // L*
 constexpr double kSkyBlue = -4;     // b* below
+constexpr double kSkyChroma = 55;   // beyond, no air has it
+constexpr double kLeastSky = 0.05;  // of the picture, all of it: a pale board at the top is none
 constexpr double kTop = 0.15;       // of the width: of the top border that is a sky's
 constexpr double kWide = 0.4;       // of the width: border of a sky with the lighter sky below it
-constexpr double kGreenFrom = 100;  // CIELAB hue
-constexpr double kGreenTo = 170;
-constexpr double kGreenChroma = 12;
-constexpr double kLawn = 0.4;      // of the width: of the bottom border that is a lawn's …
-constexpr double kLawnLight = 40;  // … and its L*, at least: foliage is darker inside
-constexpr double kUpright = 50;    // degrees from level
-constexpr double kLevel = 20;
-constexpr double kWaterBelow = 0.42;  // of the height: where its centre lies at least
-constexpr double kLikeSky = 26;       // CIE 1976
 
 /// Mean size of the step in L* to the next pixel, inside each mass.
 std::vector<double> roughness(const LabImage& image, const LabelImage& labels, std::size_t masses) {
@@ -64,23 +55,22 @@ class Guesser {
         out_(masses.size(), Surface::unsaid),
         rough_(roughness(image, labels, masses.size())),
         top_(share_of_row(labels, 0, masses.size())),
-        bottom_(share_of_row(labels, labels.height - 1, masses.size())),
         bands_(gradient_neighbours(softened, labels, static_cast<int>(masses.size()))),
         borders_(shared_borders(labels, masses.size())),
-        width_(labels.width),
-        way_(directions(image, labels, masses.size())) {}
+        width_(labels.width) {}
 
   std::vector<Surface> run() {
     skies();
-    for (std::size_t m = 0; m < masses_.size(); ++m) {
-      if (out_[m] == Surface::unsaid) out_[m] = on_the_ground(m);
-    }
+    double sky = 0;
+    for (std::size_t m = 0; m < masses_.size(); ++m) sky += out_[m] == Surface::sky ? masses_[m].area : 0;
+    if (sky < kLeastSky) out_.assign(masses_.size(), Surface::unsaid);
     return out_;
   }
 
  private:
   bool could_be_sky(std::size_t m) const {
-    return masses_[m].plane == Plane::background && masses_[m].mean.l > kSkyLight && rough_[m] < kSmooth;
+    return masses_[m].plane == Plane::background && masses_[m].mean.l > kSkyLight && rough_[m] < kSmooth &&
+           colour::chroma(masses_[m].mean) < kSkyChroma;
   }
 
   /// Blue at the top, or light at the top over what is lighter still, as towards a horizon.
@@ -132,96 +122,14 @@ class Guesser {
 
   double border(std::size_t m, std::size_t n) const { return borders_[m * masses_.size() + n]; }
 
-  Surface on_the_ground(std::size_t m) const {
-    const colour::Lch lch = colour::to_lch(masses_[m].mean);
-    if (lch.c >= kGreenChroma && lch.h > kGreenFrom && lch.h < kGreenTo)
-      return is_grass(m) ? Surface::grass : Surface::foliage;
-    return could_be_water(m) && is_like_a_sky(m) ? Surface::water : Surface::unsaid;
-  }
-
-  bool is_grass(std::size_t m) const {
-    const bool blades = way_[m].coherence >= kCoherent && std::abs(way_[m].angle_deg) > kUpright;
-    return blades || (bottom_[m] > kLawn && masses_[m].mean.l > kLawnLight);
-  }
-
-  bool could_be_water(std::size_t m) const {
-    const bool level = way_[m].coherence >= kCoherent && std::abs(way_[m].angle_deg) < kLevel;
-    return level && masses_[m].centre_y >= kWaterBelow && masses_[m].plane != Plane::background;
-  }
-
-  bool is_like_a_sky(std::size_t m) const {
-    for (std::size_t s = 0; s < masses_.size(); ++s) {
-      if (out_[s] == Surface::sky && colour::distance_1976(masses_[s].mean, masses_[m].mean) < kLikeSky) return true;
-    }
-    return false;
-  }
-
   const std::vector<Mass>& masses_;
   std::vector<Surface> out_;
   std::vector<double> rough_;
   std::vector<double> top_;
-  std::vector<double> bottom_;
   std::vector<GradientPair> bands_;
   std::vector<double> borders_;
   double width_;
-  std::vector<Direction> way_;
 };
-
-/// The thing it is, where one can say it; else its colour in a word.
-std::string thing(const Mass& m) {
-  if (m.surface != Surface::unsaid) return kSurfaceNames[static_cast<std::size_t>(m.surface)];
-  const std::string full = colour::describe(m.mean);
-  return full.substr(full.rfind(' ') + 1);
-}
-
-/// Of three words the one for a share of a way.
-const char* third_of(double at, const char* first, const char* middle, const char* last) {
-  return at < 0.34 ? first : at > 0.66 ? last : middle;
-}
-
-/// Where among its like it lies: by rows, then by columns, as few words as tell them apart; none where nothing does.
-std::string place_among(const Mass& m, const std::vector<const Mass*>& like) {
-  double top = 1, bottom = 0, left = 1, right = 0;
-  for (const Mass* o : like) {
-    top = std::min(top, o->centre_y);
-    bottom = std::max(bottom, o->centre_y);
-    left = std::min(left, o->centre_x);
-    right = std::max(right, o->centre_x);
-  }
-  constexpr double kApart = 0.12;  // of the side, from which a row or column is worth a word
-  std::string out;
-  if (bottom - top > kApart) {
-    out = third_of((m.centre_y - top) / (bottom - top), "upper", "middle", "lower");
-  }
-  if (right - left > kApart) {
-    const char* middle = out.empty() ? "middle" : "";
-    const std::string column = third_of((m.centre_x - left) / (right - left), "left", middle, "right");
-    if (!column.empty()) out += (out.empty() ? "" : " ") + column;
-  }
-  return out;
-}
-
-std::string in_the_picture(const Mass& m) {
-  static constexpr std::array<std::array<const char*, 3>, 3> kPlaces{
-      {{"upper left", "top", "upper right"}, {"left", "central", "right"}, {"lower left", "bottom", "lower right"}}};
-  const auto third = [](double at) { return at < 0.34 ? 0U : at > 0.66 ? 2U : 1U; };
-  return kPlaces[third(m.centre_y)][third(m.centre_x)];
-}
-
-/// From short to long.
-std::vector<std::string> names_for(const Mass& m, const std::vector<const Mass*>& like) {
-  const std::string what = thing(m);
-  const std::string full = m.surface == Surface::unsaid ? colour::describe(m.mean) : what;
-  std::vector<std::string> out;
-  if (like.size() < 2) out.push_back(m.surface == Surface::unsaid ? in_the_picture(m) + " " + what : what);
-  // Of two that lie in the same place none is told by it.
-  const std::string place = place_among(m, like);
-  if (like.size() > 1 && !place.empty()) out.push_back(place + " " + what);
-  out.push_back(in_the_picture(m) + " " + what);
-  out.push_back(in_the_picture(m) + " " + full);
-  out.push_back(in_the_picture(m) + " " + colour::describe(m.mean) + (full == what ? " " + what : ""));
-  return out;
-}
 
 }  // namespace
 
@@ -241,22 +149,11 @@ std::vector<Surface> guess_surfaces(const LabImage& image, const LabImage& softe
 }
 
 void name_places(std::vector<Mass>& masses, const std::vector<char>& named) {
-  std::map<std::string, std::vector<const Mass*>> like;
-  for (const Mass& m : masses) like[thing(m)].push_back(&m);
-  std::set<std::string> taken;
-  for (std::size_t m = 0; m < masses.size(); ++m) {
-    if (named[m] != 0) taken.insert(masses[m].name);
-  }
   for (std::size_t m = 0; m < masses.size(); ++m) {
     if (named[m] != 0) continue;
     Mass& mass = masses[m];
-    const std::vector<std::string> names = names_for(mass, like[thing(mass)]);
-    const auto fresh = [&](const std::string& n) { return taken.count(n) == 0; };
-    const auto found = std::find_if(names.begin(), names.end(), fresh);
-    std::string chosen = found == names.end() ? names.back() : *found;
-    for (int i = 2; taken.count(chosen) > 0; ++i) chosen = names.back() + " " + std::to_string(i);
-    taken.insert(chosen);
-    mass.name = std::move(chosen);
+    mass.name = mass.surface == Surface::unsaid ? colour::in_short(mass.mean) : name(mass.surface);
+    mass.name.append(" ").append(std::to_string(m + 1));
   }
 }
 

@@ -35,18 +35,6 @@ std::vector<double> shares(const Things& things) {
   return out;
 }
 
-/// What the parts of a thing are told apart by, the shortest first.
-std::vector<std::string> words_for(const Mass& m, double left, double right, double top, double bottom) {
-  const std::string colour = colour::describe(m.mean);
-  const auto third = [](double at, double low, double high) { return high > low ? (at - low) / (high - low) : 0.5; };
-  const double x = third(m.centre_x, left, right);
-  const double y = third(m.centre_y, top, bottom);
-  const std::string down = y < 0.4 ? "upper" : y > 0.6 ? "lower" : "middle";
-  const std::string across = x < 0.4 ? "left" : x > 0.6 ? "right" : "";
-  const std::string at = across.empty() ? down : down + " " + across;
-  return {colour, down + " " + colour, at + " " + colour};
-}
-
 }  // namespace
 
 std::vector<MergeOptions::Budget> budgets_of(const Things& things, int most) {
@@ -164,29 +152,15 @@ void name_parts(const Things& things, std::vector<Mass>& masses, std::vector<cha
     const std::string own = !t.name.empty()              ? t.name
                             : t.kind != ThingKind::other ? name(t.kind)
                                                          : "thing " + std::to_string(thing + 1);
-    double left = 1;
-    double right = 0;
-    double top = 1;
-    double bottom = 0;
-    for (const Mass* m : list) {
-      left = std::min(left, m->centre_x);
-      right = std::max(right, m->centre_x);
-      top = std::min(top, m->centre_y);
-      bottom = std::max(bottom, m->centre_y);
-    }
     for (Mass* m : list) {
-      std::string chosen = own;
-      if (list.size() > 1) {
-        std::vector<std::string> all = words_for(*m, left, right, top, bottom);
-        for (std::string& w : all) w.insert(0, own + ", ");
-        const auto fresh =
-            std::find_if(all.begin(), all.end(), [&](const std::string& w) { return taken.count(w) == 0; });
-        chosen = fresh == all.end() ? all.back() : *fresh;
-      }
-      const std::string base = chosen;
-      for (int i = 2; taken.count(chosen) > 0; ++i) chosen = base + " " + std::to_string(i);
-      taken.insert(chosen);
-      m->name = chosen;
+      m->name = own;
+      if (list.size() > 1)
+        m->name.append(", ")
+            .append(colour::in_short(m->mean))
+            .append(" ")
+            .append(std::to_string(m - masses.data() + 1));
+      const std::string base = m->name;
+      for (int i = 2; !taken.insert(m->name).second; ++i) m->name.assign(base).append(" ").append(std::to_string(i));
     }
   }
 }

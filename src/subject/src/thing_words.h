@@ -22,7 +22,7 @@ bool matters(const Things& things, int thing);
 std::optional<Surface> surface_of(const Things& things, int thing);
 /// As the artist says, else before what it lies on; none of the rest.
 std::optional<Plane> plane_of(const Things& things, int thing);
-/// Parts of a thing by its name and what tells them apart: "bird, dark brown", "bird, lower dark brown".
+/// Parts of a thing by its name, their colour and their number: "bird, dark brown 4".
 void name_parts(const Things& things, std::vector<Mass>& masses, std::vector<char>& named);
 
 }  // namespace yd::subject

@@ -43,6 +43,11 @@ QString shows_through(const plan::GroundVerdict& v) {
   return shows.join(", ");
 }
 
+QString nearer_on(const media::Paper& paper, double is, double would_be) {
+  return Grounds::tr("On %1 the picture would come nearer: %2 instead of %3.")
+      .arg(paper_name(paper), number(would_be, 1), number(is, 1));
+}
+
 QStringList remarks(const plan::GroundVerdict& v, const media::Paper& paper,
                     const std::optional<plan::CoatChoice>& wished) {
   QStringList out;

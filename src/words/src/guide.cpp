@@ -4,6 +4,7 @@
 #include "words/lengths.h"
 #include "words/number.h"
 #include "words/names.h"
+#include "special.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -51,30 +52,26 @@ QString named(const std::vector<int>& masses, const Job& job, std::size_t most =
   return listed(names);
 }
 
-/// What lies in one plane for the most part is told by it; two masses by their names; more is all over.
-QString places_of(const plan::Passage& p, const Job& job) {
-  if (names_of(p.masses, job).size() <= static_cast<qsizetype>(kNamed)) return named(p.masses, job);
-  switch (p.plane.value_or(subject::Plane::middle)) {
-    case subject::Plane::background:
-      return p.plane ? Passages::tr("background") : QString();
-    case subject::Plane::middle:
-      return p.plane ? Passages::tr("middle ground") : QString();
-    case subject::Plane::foreground:
-      return Passages::tr("foreground");
-  }
-  return {};
-}
-
 QString with_sticks(const QString& what, const plan::Passage& p, const Job& job) {
   QStringList sticks;
   for (const int i : p.sticks) sticks << stick_called(i, job);
-  return sticks.isEmpty() ? what : Passages::tr("%1, with %2").arg(what, listed(sticks));
+  if (sticks.isEmpty()) return what;
+  const bool few = sticks.size() <= static_cast<qsizetype>(kNamed);
+  return Passages::tr("%1, with %2")
+      .arg(what, few ? listed(sticks) : Passages::tr("%1 and more").arg(sticks.mid(0, kNamed).join(", ")));
+}
+
+/// Whether another passage has the same words.
+bool said_again(const plan::Passage& p, const Job& job) {
+  const auto alike = [&](const plan::Passage& q) {
+    return q.kind == p.kind && q.blocks_in == p.blocks_in && named(q.masses, job) == named(p.masses, job);
+  };
+  return std::count_if(job.guide.passages.begin(), job.guide.passages.end(), alike) > 1;
 }
 
 QString with_places(const QString& what, const plan::Passage& p, const Job& job) {
-  const QString places = places_of(p, job);
-  if (p.masses.size() > kNamed && !p.plane) return with_sticks(what, p, job);
-  return places.isEmpty() ? what : Passages::tr("%1: %2").arg(what, places);
+  const QString said = p.masses.empty() ? what : Passages::tr("%1: %2").arg(what, named(p.masses, job));
+  return said_again(p, job) ? with_sticks(said, p, job) : said;
 }
 
 /// The gradient that the first of its masses belongs to.
@@ -86,37 +83,36 @@ const plan::Gradient* gradient_of(const plan::Passage& p, const Job& job) {
 }
 
 QString short_place_title(const plan::Passage& p, const Job& job) {
-  const QString name = p.masses.empty() ? QString() : mass_called(p.masses.front(), job);
-  return (p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1")).arg(name);
-}
-
-/// Whether a mass is gone back to in other passages, under the same words.
-bool gone_back_to(const plan::Passage& p, const Job& job) {
-  const auto alike = [&](const plan::Passage& q) {
-    return q.kind == p.kind && q.blocks_in == p.blocks_in && !q.masses.empty() && !p.masses.empty() &&
-           q.masses.front() == p.masses.front();
-  };
-  return std::count_if(job.guide.passages.begin(), job.guide.passages.end(), alike) > 1;
+  return (p.blocks_in ? Passages::tr("Block in %1") : Passages::tr("Build up %1")).arg(named(p.masses, job));
 }
 
 QString place_title(const plan::Passage& p, const Job& job) {
-  const QString what =
-      gone_back_to(p, job) ? with_sticks(short_place_title(p, job), p, job) : short_place_title(p, job);
+  const QString what = said_again(p, job) ? with_sticks(short_place_title(p, job), p, job) : short_place_title(p, job);
   const plan::Gradient* g = gradient_of(p, job);
   const bool down = g != nullptr && std::abs(g->angle_deg + 90) < 45;
   return down ? Passages::tr("%1, from the top down").arg(what) : what;
 }
 
-QString measures(const std::vector<double>& cm) {
-  return Passages::tr("%1 from the left, %2 from the top, %3").arg(length(cm[0]), length(cm[1]), size(cm[2], cm[3]));
+/// One way over the sheet: from where, and how far. `near`, `far`: whether it reaches the sheet's edges.
+QString stretch(double from, double long_, double sheet, bool down) {
+  constexpr double kAtEdge = 0.02;  // of the sheet
+  const bool near = from<kAtEdge * sheet, far = from + long_>(1 - kAtEdge) * sheet;
+  const QString size = length(long_);
+  if (down) {
+    if (near && far) return Passages::tr("over the full height");
+    if (near) return Passages::tr("from the top edge, %1 high").arg(size);
+    if (far) return Passages::tr("down to the bottom edge, %1 high").arg(size);
+    return Passages::tr("%1 from the top, %2 high").arg(length(from), size);
+  }
+  if (near && far) return Passages::tr("over the full width");
+  if (near) return Passages::tr("from the left edge, %1 wide").arg(size);
+  if (far) return Passages::tr("to the right edge, %1 wide").arg(size);
+  return Passages::tr("%1 from the left, %2 wide").arg(length(from), size);
 }
 
-/// To the nearest five: no hand tells more.
-QString pressures(double least, double greatest) {
-  const int low = 5 * qRound(20 * least);
-  const int high = 5 * qRound(20 * greatest);
-  return low == high ? Passages::tr("%1 % of full pressure").arg(high)
-                     : Passages::tr("%1 to %2 % of full pressure").arg(low).arg(high);
+/// Left, top, width and height, then the sheet's.
+QString measures(const std::vector<double>& cm) {
+  return stretch(cm[0], cm[2], cm[4], false) + ", " + stretch(cm[1], cm[3], cm[5], true);
 }
 
 QString dry(const plan::Step& s) {
@@ -127,12 +123,22 @@ QString dry(const plan::Step& s) {
   return Passages::tr("Let it dry %1 min, or %2 min with a dryer kept moving.").arg(minutes).arg(qRound(s.numbers[1]));
 }
 
+/// The small vivid place, its stick, and where that comes again.
+QString accent(const plan::Step& s, const Job& job) {
+  const QString where = mass_called(s.masses[0], job), stick = stick_called(s.sticks[0], job);
+  const std::vector<int> others(s.masses.begin() + 1, s.masses.end());
+  if (others.empty()) return Passages::tr("The accent: %1, with %2; it comes nowhere else.").arg(where, stick);
+  return Passages::tr("The accent: %1, with %2, which comes again in %3.").arg(where, stick, named(others, job));
+}
+
 QString step(const plan::Step& s, const Job& job) {
   using plan::Chore;
   switch (s.chore) {
     case Chore::tape:
       return Passages::tr("Tape the border; the tape is the edge of the picture.");
     case Chore::line_with:
+      if (s.sticks.empty())
+        return Passages::tr("Draw with a pencil near the paper's own value, lightly: it goes under.");
       return Passages::tr("Draw with %1, lightly: a line near the paper's own colour goes under.")
           .arg(stick_called(s.sticks[0], job));
     case Chore::extents:
@@ -144,9 +150,9 @@ QString step(const plan::Step& s, const Job& job) {
     case Chore::lift_lines:
       return Passages::tr("Lift the lines with a kneaded eraser where lights begin: %1.").arg(named(s.masses, job, 4));
     case Chore::try_offcut:
-      return Passages::tr("Pass %1, %2, at %3, on an offcut of this paper, beside what lies next to it.")
+      return Passages::tr("Pass %1, %2, pressure %3, on an offcut of this paper, beside what lies next to it.")
           .arg(s.passes[0] + 1)
-          .arg(stick_called(s.sticks[0], job), pressures(s.numbers[0], s.numbers[1]));
+          .arg(stick_called(s.sticks[0], job), pressure(s.numbers[0]));
     case Chore::dry:
       return dry(s);
     case Chore::compare_value:
@@ -174,6 +180,30 @@ QString step(const plan::Step& s, const Job& job) {
       return Passages::tr("Sign with %1 in %2.").arg(stick_called(s.sticks[0], job), mass_called(s.masses[0], job));
     case Chore::write_down:
       return Passages::tr("Write down which sticks made which colour, while you still know.");
+    case Chore::focal:
+      return (s.numbers[0] > 0 ? Passages::tr("Where the eye goes: %1. A guess by contrast and colour; mark another.")
+                               : Passages::tr("Where the eye goes: %1: the sharpest edges and smallest marks there."))
+          .arg(named(s.masses, job));
+    case Chore::let_go:
+      return Passages::tr("Let go: %1: fewer values, softer edges, broad marks.").arg(named(s.masses, job, 4));
+    case Chore::temperature:
+      return s.numbers[0] > 0 ? Passages::tr("The light is warm, the shadow cool.")
+                              : Passages::tr("The light is cool, the shadow warm.");
+    case Chore::accent:
+      return accent(s, job);
+    case Chore::face_lines:
+      return Passages::tr(
+                 "The face, %1: its axis %2 from the left, the eye line half way down, %3 from the top; brow, nose and "
+                 "mouth at thirds of what is below the hairline.")
+          .arg(names_of(s.masses, job)[0], length(s.numbers[0]), length(s.numbers[1]));
+    case Chore::special:
+      return special(static_cast<subject::ThingKind>(static_cast<int>(s.numbers[0])), names_of(s.masses, job)[0]);
+    case Chore::tap_off:
+      return Passages::tr("Tap the dust off the board over a bin; do not blow.");
+    case Chore::wipe:
+      return Passages::tr("From darks to lights: wipe the hands, and the stick before it touches.");
+    case Chore::cover:
+      return Passages::tr("Glassine under the hand from here on: it stays off what is done.");
   }
   return {};
 }
@@ -217,7 +247,7 @@ QString short_title(const plan::Passage& p, const Job& job) {
     case PassageKind::place:
       return short_place_title(p, job);
     case PassageKind::accents:
-      return refines(p, job) ? Passages::tr("Refine what is small") : Passages::tr("Accents and highlights");
+      return refines(p, job) ? Passages::tr("Refine") : Passages::tr("Accents and highlights");
     case PassageKind::step_back:
       return Passages::tr("Step back");
     case PassageKind::restate:
@@ -276,8 +306,10 @@ QString finished_when(const plan::Passage& p, const Job& job) {
       return Passages::tr("Finished when the lights are lighter than all that is beside them, and clean.");
     case PassageKind::place:
       return p.masses.empty() ? QString()
-                              : Passages::tr("Finished when %1 stands against what is beside it as on the Board.")
-                                    .arg(mass_called(p.masses.front(), job));
+             : p.masses.size() > 1
+                 ? Passages::tr("Finished when each shape stands against what is beside it as on the Board.")
+                 : Passages::tr("Finished when %1 stands against what is beside it as on the Board.")
+                       .arg(mass_called(p.masses.front(), job));
     case PassageKind::accents:
       if (refines(p, job))
         return Passages::tr("Finished when one more mark changes nothing that is seen from two steps away.");
@@ -327,7 +359,7 @@ QString edge(const plan::EdgeGuide& e, const Job& job) {
   const QString behind = mass_called(e.behind, job);
   switch (e.way) {
     case EdgeWay::lose:
-      return Passages::tr("Edge of %1 and %2: lose it, a finger across.").arg(front, behind);
+      return Passages::tr("Edge of %1 and %2: lose it, a stump across.").arg(front, behind);
     case EdgeWay::soften:
       return Passages::tr("Edge of %1 before %2: soft. The back goes under it, the front is drawn out over it.")
           .arg(front, behind);

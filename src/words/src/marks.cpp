@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: MIT
 #include <QCoreApplication>
+#include <algorithm>
 #include <array>
 #include <cmath>
 
 #include "words/guide.h"
 
 #include "words/names.h"
+#include "words/sentence.h"
 
 namespace yd::words {
 namespace {
@@ -42,14 +44,14 @@ static_assert(kShort.size() == plan::kMarks);
 constexpr auto kParts = std::to_array<const char*>(
     {"%1", QT_TRANSLATE_NOOP("Marks", "the upper part of %1"), QT_TRANSLATE_NOOP("Marks", "the lower part of %1"),
      QT_TRANSLATE_NOOP("Marks", "the left of %1"), QT_TRANSLATE_NOOP("Marks", "the right of %1"),
-     QT_TRANSLATE_NOOP("Marks", "round the edge of %1"), QT_TRANSLATE_NOOP("Marks", "spots in %1"),
+     QT_TRANSLATE_NOOP("Marks", "round the edge of %1"), QT_TRANSLATE_NOOP("Marks", "parts of %1"),
      QT_TRANSLATE_NOOP("Marks", "the darks of %1"), QT_TRANSLATE_NOOP("Marks", "the lights of %1"),
      QT_TRANSLATE_NOOP("Marks", "most of %1")});
 static_assert(kParts.size() == static_cast<std::size_t>(plan::Part::most) + 1);
 
 constexpr auto kTools =
     std::to_array<const char*>({"", QT_TRANSLATE_NOOP("Marks", "a finger"), QT_TRANSLATE_NOOP("Marks", "the palm"),
-                                QT_TRANSLATE_NOOP("Marks", "the sponge"), QT_TRANSLATE_NOOP("Marks", "a stump"),
+                                QT_TRANSLATE_NOOP("Marks", "a piece of foam"), QT_TRANSLATE_NOOP("Marks", "a stump"),
                                 QT_TRANSLATE_NOOP("Marks", "a rubber tip")});
 
 /// One of eight ways, by its angle anticlockwise from the right.
@@ -73,7 +75,113 @@ QString side(double deg) {
   return Marks::tr(kSides[static_cast<std::size_t>(eighth(deg))]);
 }
 
+constexpr double kSmall_mm = 25;  // across: what is larger is no small one
+constexpr int kMany = 40;
+
+QString small_ones(const plan::Place& p, const QString& in) {
+  const int low = std::max(1, static_cast<int>(std::lround(p.small_mm)));
+  const int high = std::max(low, static_cast<int>(std::lround(p.large_mm)));
+  const QString size = low == high ? Marks::tr("%1 mm").arg(low) : Marks::tr("%1 to %2 mm").arg(low).arg(high);
+  //: %1 a place, %2 how large
+  if (p.pieces > kMany) return Marks::tr("many small ones in %1, %2").arg(in, size);
+  //: %n places smaller than a thumb in %1, %2 how large
+  return Marks::tr("%n small one(s) in %1, %2", nullptr, p.pieces).arg(in, size);
+}
+
+/// What is laid light, middle and firm, cm².
+struct Pressed {
+  std::array<double, plan::kPressSteps> area{};
+  double light_l = 0, firm_l = 0;  // L* times area
+
+  void add(const plan::Place& p) {
+    for (std::size_t i = 0; i < area.size(); ++i) area[i] += p.area_cm2 * p.steps[i];
+    light_l += p.area_cm2 * p.steps.front() * p.light_l;
+    firm_l += p.area_cm2 * p.steps.back() * p.firm_l;
+  }
+  double all() const { return area[0] + area[1] + area[2]; }
+  std::size_t most() const {
+    return static_cast<std::size_t>(std::max_element(area.begin(), area.end()) - area.begin());
+  }
+  /// The step that nearly all is laid with; -1: it is laid with several.
+  int one() const { return area[most()] >= kNearlyAll * all() ? static_cast<int>(most()) : -1; }
+  /// How much lighter that is which is laid firm, L*.
+  double firm_lighter() const {
+    return area.front() > 0 && area.back() > 0 ? firm_l / area.back() - light_l / area.front() : 0;
+  }
+
+  static constexpr double kNearlyAll = 0.75;
+};
+
+QString step_word(std::size_t step) {
+  static constexpr auto kSteps = std::to_array<const char*>(
+      {QT_TRANSLATE_NOOP("Marks", "light"), QT_TRANSLATE_NOOP("Marks", "middle"), QT_TRANSLATE_NOOP("Marks", "firm")});
+  return Marks::tr(kSteps[step]);
+}
+
+Pressed pressed(std::span<const plan::Touch> touches) {
+  Pressed out;
+  for (const plan::Touch& t : touches) out.add(t.place);
+  return out;
+}
+
+/// "firm in grey 3 and blue 5, light in white 13", where two steps on whole masses are nearly all of it.
+QString by_mass(std::span<const plan::Touch> touches, std::span<const subject::Mass> masses, double all) {
+  constexpr qsizetype kMostNamed = 3;
+  std::array<QStringList, plan::kPressSteps> names;
+  double told = 0;
+  for (const plan::Touch& t : touches) {
+    Pressed here;
+    here.add(t.place);
+    if (here.one() < 0) continue;
+    names[static_cast<std::size_t>(here.one())] << mass_name(masses[static_cast<std::size_t>(t.place.mass)]);
+    told += here.all();
+  }
+  QStringList out;
+  for (std::size_t step = names.size(); step-- > 0;) {
+    if (names[step].isEmpty()) continue;
+    if (names[step].size() > kMostNamed) return {};
+    //: %1 a pressure, %2 places
+    out << Marks::tr("%1 in %2").arg(step_word(step), listed(names[step]));
+  }
+  return out.size() == 2 && told >= Pressed::kNearlyAll * all ? out.join(", ") : QString();
+}
+
+QString by_value(double firm_lighter) {
+  constexpr double kApart = 5;  // L*
+  if (firm_lighter <= -kApart) return Marks::tr("firm in the darks, light in the lights");
+  return firm_lighter >= kApart ? Marks::tr("firm in the lights, light in the darks") : QString();
+}
+
+/// The most, and what else there is of it.
+QString with_places(const Pressed& p) {
+  const std::size_t most = p.most();
+  const std::size_t second = most == 1                      ? (p.area[0] > p.area[2] ? 0U : 2U)
+                             : p.area[1] > p.area[2 - most] ? 1U
+                                                            : 2 - most;
+  static constexpr auto kInPlaces = std::to_array<const char*>({QT_TRANSLATE_NOOP("Marks", "%1, light in places"),
+                                                                QT_TRANSLATE_NOOP("Marks", "%1, middle in places"),
+                                                                QT_TRANSLATE_NOOP("Marks", "%1, firm in places")});
+  return Marks::tr(kInPlaces[second]).arg(step_word(most));
+}
+
 }  // namespace
+
+QString pressure(double pressure) { return step_word(static_cast<std::size_t>(plan::press_step(pressure))); }
+
+QString pressure(std::span<const plan::Touch> touches, std::span<const subject::Mass> masses) {
+  const Pressed all = pressed(touches);
+  if (all.all() <= 0 || all.one() >= 0) return step_word(all.all() <= 0 ? 0 : static_cast<std::size_t>(all.one()));
+  const QString places = by_mass(touches, masses, all.all());
+  if (!places.isEmpty()) return places;
+  const QString value = by_value(all.firm_lighter());
+  return value.isEmpty() ? with_places(all) : value;
+}
+
+QString pressure_short(std::span<const plan::Touch> touches) {
+  const Pressed all = pressed(touches);
+  if (all.all() <= 0 || all.one() >= 0) return step_word(all.all() <= 0 ? 0 : static_cast<std::size_t>(all.one()));
+  return with_places(all);
+}
 
 QString mark(plan::Mark mark) { return Marks::tr(kMarkWords[static_cast<std::size_t>(mark)]); }
 QString mark_short(plan::Mark mark) { return Marks::tr(kShort[static_cast<std::size_t>(mark)]); }
@@ -85,6 +193,7 @@ QString run(const plan::Place& p) {
 
 QString where(const plan::Place& p, std::span<const subject::Mass> masses) {
   const QString name = mass_name(masses[static_cast<std::size_t>(p.mass)]);
+  if (p.part == plan::Part::spots && p.pieces > 1 && p.large_mm < kSmall_mm) return small_ones(p, name);
   return Marks::tr(kParts[static_cast<std::size_t>(p.part)]).arg(name);
 }
 

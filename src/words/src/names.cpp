@@ -287,30 +287,54 @@ QString difference(const colour::Lab& is, const colour::Lab& wanted) {
 
 namespace {
 
-/// "bird, upper dark brown": the artist's own name stays as it is, what tells its parts apart is said.
+/// "pale grey 7" as "pale grey" and "7"; no number: all of it.
+std::pair<std::string, std::string> without_number(const std::string& name) {
+  const std::size_t last = name.rfind(' ');
+  if (last == std::string::npos || last + 1 == name.size() ||
+      name.find_first_not_of("0123456789", last + 1) != std::string::npos)
+    return {name, {}};
+  return {name.substr(0, last), name.substr(last + 1)};
+}
+
+QString with_number(const QString& name, const std::string& number) {
+  return number.empty() ? name : Names::tr("%1 %2", "name and number").arg(name, QString::fromStdString(number));
+}
+
+/// A kind, by itself or numbered: "thing 3".
+std::optional<QString> kind_said(const std::string& text) {
+  const auto [kind, number] = without_number(text);
+  if (!holds(kKinds, kind) && !holds(kThings, kind)) return std::nullopt;
+  return with_number(Names::tr(kind.c_str()), number);
+}
+
+/// "bird, dark brown": the artist's own name stays as it is, what tells its parts apart is said.
 std::optional<QString> part_said(const std::string& name) {
   const std::size_t comma = name.rfind(", ");
+  if (comma == std::string::npos) return std::nullopt;
   const std::string head = name.substr(0, comma);
-  const QString said =
-      holds(kKinds, head) || holds(kThings, head) ? Names::tr(head.c_str()) : QString::fromStdString(head);
-  if (comma == std::string::npos) return holds(kKinds, head) ? std::optional(said) : std::nullopt;
   const auto part = place_said(name.substr(comma + 2));
   if (!part) return std::nullopt;
-  return said + ", " + *part;
+  return kind_said(head).value_or(QString::fromStdString(head)) + ", " + *part;
+}
+
+std::optional<QString> made_up(const std::string& name) {
+  if (auto said = place_said(name)) return said;
+  return part_said(name);
 }
 
 }  // namespace
 
 QString mass_name(const std::string& name) {
-  if (auto said = place_said(name)) return *said;
-  if (auto said = part_said(name)) return *said;
-  // The last way to tell masses apart is a number.
-  const std::size_t last = name.rfind(' ');
-  if (last != std::string::npos && name.find_first_not_of("0123456789", last + 1) == std::string::npos) {
-    if (const auto said = place_said(name.substr(0, last)))
-      return Names::tr("%1 %2", "name and number").arg(*said, QString::fromStdString(name.substr(last + 1)));
-  }
-  return QString::fromStdString(name);
+  const auto [base, number] = without_number(name);
+  if (const auto said = made_up(base)) return with_number(*said, number);
+  return kind_said(name).value_or(QString::fromStdString(name));
+}
+
+QString numbered_name(const subject::Mass& mass) {
+  const QString own = QString::number(mass.id + 1);
+  const auto [base, number] = without_number(mass.name);
+  const auto said = number == own.toStdString() ? made_up(base) : std::nullopt;
+  return QString("%1. %2").arg(own, said.value_or(mass_name(mass.name)));
 }
 
 QString thing_kind(subject::ThingKind kind) {

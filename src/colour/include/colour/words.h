@@ -11,6 +11,9 @@ namespace yd::colour {
 /// D. B. Judd, NBS Special Publication 440, 1976), e.g. "dark greyish blue", "light yellowish brown".
 std::string describe(const Lab& lab);
 
+/// Its hue and, where it is dark or light, that: "dark grey", "pale grey", "blue", "white".
+std::string in_short(const Lab& lab);
+
 /// The hue alone: "red", "orange", … "grey" below chroma 5.
 std::string hue_word(const Lab& lab);
 

@@ -11,7 +11,7 @@ namespace yd::plan {
 namespace {
 
 /// How a plane reads: mean chroma, warmth, and the spread of its values. A sky is blue however far it is: it has no
-/// part in the chroma and warmth of a distance.
+/// part in the chroma and warmth of a distance. Only what is said to lie there counts: a face may be guessed to be far.
 struct Reading {
   double area = 0, chroma = 0, warmth = 0, dark = 100, light = 0;
   double contrast() const { return std::max(0.0, light - dark); }
@@ -21,9 +21,9 @@ template <class ColourOf>
 Reading read_plane(const CritiqueInput& in, subject::Plane plane, ColourOf colour_of) {
   Reading r;
   for (const TargetPlan& t : in.plan->targets) {
-    if (in.subject->masses[static_cast<std::size_t>(t.mass)].plane != plane) continue;
+    const subject::Mass& mass = in.subject->masses[static_cast<std::size_t>(t.mass)];
+    if (mass.plane != plane || !mass.plane_said || mass.surface == subject::Surface::sky) continue;
     const colour::Lab& lab = colour_of(t);
-    if (in.subject->masses[static_cast<std::size_t>(t.mass)].surface == subject::Surface::sky) continue;
     r.area += t.area;
     r.chroma += t.area * colour::chroma(lab);
     r.warmth += t.area * colour::warmth(lab);
@@ -40,7 +40,7 @@ Reading read_plane(const CritiqueInput& in, subject::Plane plane, ColourOf colou
 std::vector<int> masses_in(const CritiqueInput& in, subject::Plane plane) {
   std::vector<int> out;
   for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
-    if (in.subject->masses[m].plane == plane) out.push_back(static_cast<int>(m));
+    if (in.subject->masses[m].plane == plane && in.subject->masses[m].plane_said) out.push_back(static_cast<int>(m));
   }
   return out;
 }

@@ -15,7 +15,7 @@ namespace yd::plan {
 namespace {
 
 constexpr std::size_t kShapesSetOut = 4;
-constexpr std::size_t kOffcutsTried = 6;
+constexpr std::size_t kOffcutsTried = 2;
 constexpr double kLineLighter = 12;   // L* of the line above the paper
 constexpr double kAcross = 0.9;       // of the width of the sheet
 constexpr double kLightBegun = 70;    // L* of what the lines are lifted for
@@ -27,7 +27,7 @@ const subject::Mass& mass(const GuideInput& in, int m) { return in.subject->mass
 
 struct Shape {
   int mass = 0;            ///< the first of a thing's
-  std::vector<double> cm;  ///< left, top, width, height
+  std::vector<double> cm;  ///< left, top, width, height, then the sheet's width and height
   std::vector<int> all{};  ///< masses: one, or those of a thing
 };
 
@@ -66,11 +66,18 @@ std::vector<Shape> shapes(const GuideInput& in) {
   }
   for (std::size_t s = 0; s < out.size(); ++s) {
     const subject::Extents& e = extents[s];
-    out[s].cm = {e.left * sheet.width_cm, e.top * sheet.height_cm, (e.right - e.left) * sheet.width_cm,
-                 (e.bottom - e.top) * sheet.height_cm};
+    out[s].cm = {e.left * sheet.width_cm,
+                 e.top * sheet.height_cm,
+                 (e.right - e.left) * sheet.width_cm,
+                 (e.bottom - e.top) * sheet.height_cm,
+                 sheet.width_cm,
+                 sheet.height_cm};
   }
   return out;
 }
+
+/// What goes from edge to edge both ways sets nothing out.
+bool whole(const std::vector<double>& cm) { return cm[2] > kAcross * cm[4] && cm[3] > kAcross * cm[5]; }
 
 /// Ground or sky from one side of the sheet to the other has no width to set out.
 bool across(const GuideInput& in, const Shape& s) { return s.cm[2] > kAcross * sheet_of(in).width_cm; }
@@ -87,15 +94,17 @@ Step set_extents(const GuideInput& in, const std::vector<Shape>& all) {
     right = std::max(right, s.cm[0] + s.cm[2]);
     bottom = std::max(bottom, s.cm[1] + s.cm[3]);
   }
-  if (!out.masses.empty()) out.numbers = {left, top, right - left, bottom - top};
+  const subject::Sheet sheet = sheet_of(in);
+  if (!out.masses.empty()) out.numbers = {left, top, right - left, bottom - top, sheet.width_cm, sheet.height_cm};
   return out;
 }
 
 /// A pointed or hard stick a little lighter than the paper; without one the lines are drawn with whatever is near it.
 int line_stick(const GuideInput& in) {
   const colour::Lab wanted{std::min(95.0, in.paper->lab.l + kLineLighter), in.paper->lab.a, in.paper->lab.b};
+  constexpr double kTooFar = 45;  // CIE 1976: black on a light sheet is no line to draw with
   int best = -1;
-  double least = std::numeric_limits<double>::infinity();
+  double least = kTooFar;
   for (const int i : in_hand(*in.plan)) {
     const bool pointed = media::facts(stick(in, i).medium).draws_lines();
     const double d = colour::distance_1976(stick(in, i).lab, wanted) + (pointed ? 0 : 25);
@@ -155,12 +164,14 @@ std::vector<int> still_dark(const GuideInput& in, const Pass& p) {
 Passage drawing(const GuideInput& in) {
   Passage out;
   out.kind = PassageKind::drawing;
+  out.steps = looked_for(in);
   out.steps.push_back({Chore::tape, {}, {}, {}, {}});
   const int line = line_stick(in);
-  if (line >= 0) out.steps.push_back({Chore::line_with, {}, {line}, {}, {}});
+  out.steps.push_back({Chore::line_with, {}, line < 0 ? std::vector<int>() : std::vector{line}, {}, {}});
   std::vector<Shape> all = shapes(in);
   Step extents = set_extents(in, all);
-  if (!extents.numbers.empty()) out.steps.push_back(std::move(extents));
+  if (!extents.numbers.empty() && !whole(extents.numbers)) out.steps.push_back(std::move(extents));
+  std::erase_if(all, [](const Shape& s) { return whole(s.cm); });
   std::stable_sort(all.begin(), all.end(), [&](const Shape& p, const Shape& q) {
     const auto rank = [&](const Shape& s) {
       return std::tuple(across(in, s), mass(in, s.mass).plane == subject::Plane::background, -s.cm[3]);
@@ -189,7 +200,8 @@ Passage offcut_test(const GuideInput& in) {
   if (delicate.size() > kOffcutsTried) delicate.resize(kOffcutsTried);
   std::sort(delicate.begin(), delicate.end(), [](const Pass* p, const Pass* q) { return p->number < q->number; });
   for (const Pass* p : delicate) {
-    out.steps.push_back({Chore::try_offcut, p->masses, {p->stick}, {p->number - 1}, {p->least_pressure, p->pressure}});
+    out.steps.push_back(
+        {Chore::try_offcut, p->masses, {p->stick}, {p->number - 1}, {(p->least_pressure + p->pressure) / 2}});
     if (std::find(out.sticks.begin(), out.sticks.end(), p->stick) == out.sticks.end()) out.sticks.push_back(p->stick);
   }
   out.minutes = out.steps.empty() ? 0 : 2 + 1.5 * static_cast<double>(out.steps.size());
@@ -234,32 +246,37 @@ Passage restate_darks(const GuideInput& in, int before) {
 
 namespace {
 
-/// A corner below is where one signs: the lower mass with most tooth left.
+/// A corner below is where one signs: the mass that lies there most, rather one that nobody looks at.
 int mass_to_sign_on(const GuideInput& in) {
+  constexpr double kCorner = 0.25, kFoot = 0.12;  // of the width and of the height
+  constexpr double kMatters = 0.1;
+  const auto& labels = in.subject->labels;
+  std::vector<double> there(in.subject->masses.size(), 0);
+  const int left = static_cast<int>(kCorner * labels.width), right = labels.width - left;
+  for (int y = static_cast<int>((1 - kFoot) * labels.height); y < labels.height; ++y)
+    for (int x = 0; x < labels.width; ++x)
+      if (x < left || x >= right) there[labels.at(x, y)] += 1;
   int where = 0;
   double best = -1;
-  for (std::size_t m = 0; m < in.subject->masses.size(); ++m) {
-    const double worth = in.plan->mass_tooth_left[m] + in.subject->masses[m].centre_y;
-    if (in.subject->masses[m].plane == subject::Plane::foreground && worth > best) {
-      best = worth;
-      where = static_cast<int>(m);
-    }
+  for (std::size_t m = 0; m < there.size(); ++m) {
+    const subject::Mass& mass = in.subject->masses[m];
+    const double worth =
+        there[m] * (mass.focal || mass.thing >= 0 ? kMatters : 1) * (0.2 + in.plan->mass_tooth_left[m]);
+    if (worth > best) best = worth, where = static_cast<int>(m);
   }
   return where;
 }
 
-/// The stick of the tray that shows most on a mass, rather one with a point or an edge; -1: the tray is empty.
+/// About one value off what lies there, rather with a point or an edge, rather quiet; -1: the tray is empty.
 int stick_to_sign_with(const GuideInput& in, int where) {
+  constexpr double kOneValue = 12, kNoPoint = 20, kVivid = 0.3;
   int with = -1;
-  double shows = -1;
+  double least = std::numeric_limits<double>::infinity();
   for (const int i : in_hand(*in.plan)) {
-    const bool thin = media::facts(stick(in, i).medium).draws_lines();
-    const double s = std::min(40.0, std::abs(stick(in, i).lab.l - mass(in, where).mean.l)) + (thin ? 20 : 0) -
-                     0.3 * colour::chroma(stick(in, i).lab);
-    if (s > shows) {
-      shows = s;
-      with = i;
-    }
+    const media::Stick& s = stick(in, i);
+    const double off = std::abs(std::abs(s.lab.l - mass(in, where).mean.l) - kOneValue) +
+                       (media::facts(s.medium).draws_lines() ? 0 : kNoPoint) + kVivid * colour::chroma(s.lab);
+    if (off < least) least = off, with = i;
   }
   return with;
 }

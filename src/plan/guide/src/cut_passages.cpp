@@ -131,7 +131,8 @@ class Cutter {
     for (const auto& [mass, area] : work) order.emplace_back(-area, mass);
     std::sort(order.begin(), order.end());
     if (!order.empty() && !apart(out.kind) && -order.front().first >= kOneMass * all) out.kind = PassageKind::place;
-    for (std::size_t i = 0; i < std::min(kNamed, order.size()); ++i) out.masses.push_back(order[i].second);
+    const std::size_t most = out.kind == PassageKind::place ? 1 : kNamed;
+    for (std::size_t i = 0; i < std::min(most, order.size()); ++i) out.masses.push_back(order[i].second);
     return out;
   }
 

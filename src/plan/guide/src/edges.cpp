@@ -18,6 +18,8 @@ constexpr double kVivid = 35;      // chroma
 constexpr double kBlack = 25;      // L*
 constexpr double kDarkSide = 40;
 constexpr double kFocalCounts = 3;
+constexpr double kOwnColour = 12;  // CIEDE2000 from what lies beside: an edge is made with what is there
+constexpr double kHalfway = 30;    // CIE 1976 from halfway between two that fight
 
 /// The colours on both sides of a border and how long it is.
 struct Border {
@@ -64,6 +66,7 @@ class BorderJudge {
         const Border& b = borders_[p * masses_ + q];
         // Steps of pixels are longer than the line by 4 / pi on average.
         if (b.n * mm_ * 0.785 / 10 >= kShort_cm) all.push_back(judge(static_cast<int>(p), static_cast<int>(q), b));
+        if (!all.empty() && all.back().importance <= 0) all.pop_back();
       }
     }
     std::stable_sort(all.begin(), all.end(), [](const auto& p, const auto& q) { return p.importance > q.importance; });
@@ -99,6 +102,8 @@ class BorderJudge {
     const bool focal = mass(p).focal || mass(q).focal;
     out.way = way(out, back, front, focal);
     if (!take_stick(out, back, front)) out.way = EdgeWay::keep;
+    // Where nothing is rubbed there is nothing to keep it from.
+    if (out.way == EdgeWay::keep && !rubbed(p) && !rubbed(q)) return {};
     const double counts = out.way == EdgeWay::buffer ? 2 : out.way == EdgeWay::keep ? 0.6 : 1;
     out.importance = counts * std::sqrt(out.length_cm) * (focal ? kFocalCounts : 1) *
                      (out.way == EdgeWay::lose ? 10 : 10 + out.step);
@@ -110,9 +115,9 @@ class BorderJudge {
     if (edge.way == EdgeWay::buffer) {
       edge.stick = between(back, front);
     } else if (edge.way == EdgeWay::restate) {
-      edge.stick = nearest_dark(front.l < back.l ? front : back);
+      edge.stick = near(nearest_dark(front.l < back.l ? front : back), front.l < back.l ? front : back);
     } else if (edge.way == EdgeWay::clean) {
-      edge.stick = last_stick(edge.behind);
+      edge.stick = near(last_stick(edge.behind), back);
     } else {
       return true;  // a finger, or nothing
     }
@@ -131,11 +136,18 @@ class BorderJudge {
     return EdgeWay::keep;
   }
 
+  /// The stick, if it is the colour of what lies there; else -1.
+  int near(int stick, const colour::Lab& there) const {
+    return stick >= 0 && colour::ciede2000(in_.sticks[static_cast<std::size_t>(stick)].lab, there) <= kOwnColour ? stick
+                                                                                                                 : -1;
+  }
+
+  /// Of the body: finishing goes over edges that stand.
   int last_pass(int m) const {
     int out = 0;
     for (std::size_t i = 0; i < in_.plan->passes.size(); ++i) {
       const Pass& p = in_.plan->passes[i];
-      if (std::binary_search(p.masses.begin(), p.masses.end(), m)) out = static_cast<int>(i);
+      if (!p.finishing && std::binary_search(p.masses.begin(), p.masses.end(), m)) out = static_cast<int>(i);
     }
     return out;
   }
@@ -150,6 +162,13 @@ class BorderJudge {
     const Pass* p = last_stroke(m);
     return p == nullptr ? -1 : p->stick;
   }
+  bool rubbed(int m) const {
+    const auto& passes = in_.plan->passes;
+    return std::any_of(passes.begin(), passes.end(), [&](const Pass& p) {
+      return p.kind == PassKind::stroke && p.technique == Technique::rubbed && !p.laid &&
+             std::binary_search(p.masses.begin(), p.masses.end(), m);
+    });
+  }
   bool rubbed_late(int m) const {
     const Pass* p = last_stroke(m);
     return p != nullptr && p->technique == Technique::rubbed;
@@ -161,7 +180,8 @@ class BorderJudge {
     const double apart = colour::ciede2000(s, t);
     return nearest([&](const colour::Lab& c) {
       const bool lies = colour::ciede2000(c, s) < apart && colour::ciede2000(c, t) < apart;
-      return lies ? colour::distance_1976(c, half) : std::numeric_limits<double>::infinity();
+      const double off = colour::distance_1976(c, half);
+      return lies && off <= kHalfway ? off : std::numeric_limits<double>::infinity();
     });
   }
   int nearest_dark(const colour::Lab& c) const {

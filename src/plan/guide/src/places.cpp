@@ -6,6 +6,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "marks/under.h"
 #include "plane_fit.h"
 
 namespace yd::plan {
@@ -16,6 +17,7 @@ constexpr double kMost = 0.75;     // and most of it
 constexpr double kSpot_mm2 = 120;  // pieces up to here are spots
 constexpr double kAside = 0.3;     // shift of the centre, in standard deviations of the mass, that is a side
 constexpr double kRim = 0.6;       // share of what is touched that lies on the rim of the mass
+constexpr double kGrazed = 0.01;   // share of what a pass touches: less of it in a mass is its marks' ends
 constexpr double kRun = 0.3;       // pressure between the ends that is a run …
 constexpr double kRunFits = 0.35;  // … where a plane explains this share of it
 
@@ -33,23 +35,54 @@ class Measurer {
     });
   }
 
-  std::vector<Place> of(const Pass& pass) const {
-    std::vector<float> pressure(plan_.targets.size(), 0.0F);
-    for (const int t : pass.targets)
-      pressure[static_cast<std::size_t>(t)] =
-          pass.kind == PassKind::stroke ? static_cast<float>(pressure_on(pass, t)) : 1.0F;
+  std::vector<Place> of(std::size_t i) const {
+    const Pass& pass = plan_.passes[i];
+    const bool marked =
+        pass.kind == PassKind::stroke && i < plan_.marks.passes.size() && !plan_.marks.passes[i].marks.empty();
+    const Field field = marked ? under_marks(pass, plan_.marks.passes[i]) : over_shades(pass);
     std::vector<Place> out;
-    for (const int m : pass.masses) out.push_back(measure(pass.targets, m, pressure));
+    double all = 0;
+    for (const int m : pass.masses) {
+      out.push_back(measure(pass.targets, m, field));
+      all += out.back().area_cm2;
+    }
+    if (marked && out.size() > 1)
+      std::erase_if(out, [&](const Place& p) { return p.area_cm2 < kGrazed * all || p.area_cm2 <= 0; });
     return out;
   }
 
   Place of(int mass, std::span<const int> targets) const {
-    std::vector<float> pressure(plan_.targets.size(), 0.0F);
-    for (const int t : targets) pressure[static_cast<std::size_t>(t)] = 1;
-    return measure(targets, mass, pressure);
+    Field field(map_.mass.width, map_.mass.height, 0.0F);
+    for (std::size_t i = 0; i < field.size(); ++i)
+      if (std::binary_search(targets.begin(), targets.end(), static_cast<int>(map_.target.data[i]))) field.data[i] = 1;
+    return measure(targets, mass, field);
   }
 
  private:
+  using Field = subject::Grid<float>;  // pressure, 0 where nothing is laid
+
+  Field under_marks(const Pass& pass, const MarkedPass& marked) const {
+    Field out(map_.mass.width, map_.mass.height, 0.0F);
+    const SheetGrid grid = at_size(plan_.marks.grid, out.width, out.height);
+    for (const LaidMark& mark : marked.marks) {
+      if (rubs(mark)) continue;
+      under(mark, grid, [&](std::size_t at, const MarkPoint& point) {
+        out.data[at] = std::max(out.data[at], static_cast<float>(pressure_at(point, pass)));
+      });
+    }
+    return out;
+  }
+
+  Field over_shades(const Pass& pass) const {
+    std::vector<float> pressure(plan_.targets.size(), 0.0F);
+    for (const int t : pass.targets)
+      pressure[static_cast<std::size_t>(t)] =
+          pass.kind == PassKind::stroke ? static_cast<float>(pressure_on(pass, t)) : 1.0F;
+    Field out(map_.mass.width, map_.mass.height, 0.0F);
+    for (std::size_t i = 0; i < out.size(); ++i) out.data[i] = pressure[map_.target.data[i]];
+    return out;
+  }
+
   template <class Visit>
   void each(Visit visit) const {
     for (int y = 0; y < map_.mass.height; ++y)
@@ -67,26 +100,30 @@ class Measurer {
     return false;
   }
 
-  Place measure(std::span<const int> targets, int mass, const std::vector<float>& pressure) const {
+  Place measure(std::span<const int> targets, int mass, const Field& pressure) const {
     const auto m = static_cast<std::uint16_t>(mass);
     Spread touched;
     PlaneFit run;
     double border = 0;
     double rims = 0;
     double sum = 0;
+    std::array<double, kPressSteps> steps{}, light{};
     subject::LabelImage on(map_.mass.width, map_.mass.height, 0);
     const auto touches = [&](int x, int y) {
       if (x < 0 || y < 0 || x >= on.width || y >= on.height) return false;
-      return map_.mass.at(x, y) == m && pressure[map_.target.at(x, y)] > 0;
+      return map_.mass.at(x, y) == m && pressure.at(x, y) > 0;
     };
     each([&](int x, int y, std::size_t here) {
       if (here != m) return;
-      const float p = pressure[map_.target.at(x, y)];
+      const float p = pressure.at(x, y);
       run.add(x, y, p);
       if (p <= 0) return;
       on.at(x, y) = 1;
       touched.add(x, y);
       sum += p;
+      const auto step = static_cast<std::size_t>(press_step(p));
+      steps[step] += 1;
+      light[step] += plan_.targets[map_.target.at(x, y)].target.l;
       rims += rim(x, y) ? 1 : 0;
       for (const auto& [dx, dy] : {std::pair(1, 0), std::pair(-1, 0), std::pair(0, 1), std::pair(0, -1)})
         border += touches(x + dx, y + dy) ? 0 : 1;
@@ -101,7 +138,10 @@ class Measurer {
     // Steps of pixels are longer than the line they follow by 4 / pi on average over directions.
     out.width_mm = 2 * touched.n / std::max(1.0, border * std::numbers::pi / 4) * map_.pixel_mm;
     out.pressure = sum / touched.n;
-    out.pieces = pieces_of(on);
+    for (std::size_t k = 0; k < steps.size(); ++k) out.steps[k] = steps[k] / touched.n;
+    out.light_l = steps.front() > 0 ? light.front() / steps.front() : 0;
+    out.firm_l = steps.back() > 0 ? light.back() / steps.back() : 0;
+    count_pieces(on, out);
     out.piece_mm2 = touched.n * mm2 / out.pieces;
     shape(touched, out);
     out.part = part(targets, whole, touched, rims / touched.n, out);
@@ -109,11 +149,19 @@ class Measurer {
     return out;
   }
 
-  static int pieces_of(const subject::LabelImage& on) {
+  void count_pieces(const subject::LabelImage& on, Place& out) const {
     const subject::Regions all = subject::connected_pieces(on);
-    std::vector<char> lit(static_cast<std::size_t>(all.count), 0);
-    for (std::size_t i = 0; i < on.size(); ++i) lit[all.labels.data[i]] = on.data[i] != 0 ? 1 : 0;
-    return static_cast<int>(std::count(lit.begin(), lit.end(), 1));
+    std::vector<double> size(static_cast<std::size_t>(all.count), 0);
+    for (std::size_t i = 0; i < on.size(); ++i) size[all.labels.data[i]] += on.data[i] != 0 ? 1 : 0;
+    std::erase(size, 0.0);
+    std::sort(size.begin(), size.end());
+    out.pieces = static_cast<int>(size.size());
+    if (size.empty()) return;
+    const auto across = [&](double share) {
+      return std::sqrt(size[static_cast<std::size_t>(share * static_cast<double>(size.size() - 1))]) * map_.pixel_mm;
+    };
+    out.small_mm = across(0.1);
+    out.large_mm = across(0.9);
   }
 
   static void shape(const Spread& s, Place& out) {
@@ -207,7 +255,7 @@ std::vector<std::vector<Place>> places_of(const Plan& plan, const TargetMap& map
   const Measurer measurer(plan, map);
   std::vector<std::vector<Place>> out;
   out.reserve(plan.passes.size());
-  for (const Pass& p : plan.passes) out.push_back(measurer.of(p));
+  for (std::size_t i = 0; i < plan.passes.size(); ++i) out.push_back(measurer.of(i));
   return out;
 }
 

@@ -67,12 +67,30 @@ void tell_lightening(const GuideInput& in, Passage& p) {
   p.lightens = 2 * lighter > all;
 }
 
+/// A passage is not called after values that its sticks do not have: it builds up its places then.
+void keep_name_true(const GuideInput& in, Passage& p) {
+  constexpr double kNoDark = 60, kNoLight = 50, kBlack = 20, kWhite = 90;  // L*; ours
+  const auto all = [&](double least, double most) {
+    return std::all_of(p.sticks.begin(), p.sticks.end(), [&](int s) {
+      const double l = in.sticks[static_cast<std::size_t>(s)].lab.l;
+      return l >= least && l <= most;
+    });
+  };
+  const bool colours_darks = p.lightens && !p.blocks_in;
+  const bool wrong = (p.kind == PassageKind::darks && !colours_darks && !all(0, kNoDark)) ||
+                     (p.kind == PassageKind::lights && !all(kNoLight, 100)) ||
+                     (p.kind == PassageKind::middles && !all(kBlack, kWhite));
+  if (wrong) p.kind = PassageKind::place;
+}
+
 /// Where a pass stands, by passage.
 std::size_t holder(const std::vector<Passage>& passages, int pass) {
   const auto found = std::find_if(passages.begin(), passages.end(),
                                   [&](const Passage& p) { return p.first <= pass && pass <= p.last; });
   return static_cast<std::size_t>(found - passages.begin());
 }
+
+constexpr std::size_t kMostEdgesAtOnce = 3;
 
 void tell_runs_and_edges(const Guide& guide, std::vector<Passage>& passages) {
   for (std::size_t g = 0; g < guide.gradients.size(); ++g) {
@@ -83,7 +101,8 @@ void tell_runs_and_edges(const Guide& guide, std::vector<Passage>& passages) {
   }
   for (std::size_t e = 0; e < guide.edges.size(); ++e) {
     const std::size_t at = holder(passages, guide.edges[e].after_pass);
-    if (at < passages.size()) passages[at].edges.push_back(static_cast<int>(e));
+    if (at < passages.size() && passages[at].edges.size() < kMostEdgesAtOnce)
+      passages[at].edges.push_back(static_cast<int>(e));
   }
 }
 
@@ -106,6 +125,7 @@ std::vector<Passage> whole_job(const GuideInput& in, const Guide& guide) {
     add_drying(in, p);
     tell_plane(in, p);
     tell_lightening(in, p);
+    keep_name_true(in, p);
   }
   const bool begun = std::any_of(plan.passes.begin(), plan.passes.end(), [](const Pass& p) { return p.laid; });
   // From the end, so that places stand.
@@ -124,6 +144,8 @@ std::vector<Passage> whole_job(const GuideInput& in, const Guide& guide) {
   }
   if (!begun) insert(out, 0, offcut_test(in));
   if (!begun) insert(out, 0, drawing(in));
+  tell_special(in, out);
+  keep_house(in, out);
   return out;
 }
 

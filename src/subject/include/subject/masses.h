@@ -63,9 +63,10 @@ inline constexpr double kNoInside = 100;
 /// A connected area read as one shape.
 struct Mass {
   int id = 0;        ///< label in the mass map, 0 ..
-  std::string name;  ///< in words: place and colour
+  std::string name;  ///< the artist's, or colour and number: "pale grey 7"
   int thing = -1;    ///< it is part of, by place among the things; -1: of the rest
   Plane plane = Plane::middle;
+  bool plane_said = false;  ///< by the artist, or by the thing it is part of; else guessed
   EdgeKind edge = EdgeKind::hard;
   Surface surface = Surface::unsaid;
   bool surface_said = false;       ///< by the artist; else guessed

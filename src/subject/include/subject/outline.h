@@ -18,4 +18,7 @@ struct Outline {
 /// than a few pixels are left out.
 std::vector<Outline> outlines(const LabelImage& labels, std::size_t masses, double tolerance_px = 1.2);
 
+/// Where the number of each mass stands: inside it, as far from its border as can be. Shares of width and height.
+std::vector<Point> number_places(const LabelImage& labels, std::size_t masses);
+
 }  // namespace yd::subject

@@ -31,7 +31,14 @@ QString mark(plan::Mark mark);
 QString mark_short(plan::Mark mark);
 /// "firm at the top, letting off downwards"; empty where the pressure does not run.
 QString run(const plan::Place& place);
-/// "the upper part of the left hill"; the mass's name alone where it is all of it.
+/// "light", "middle" or "firm".
+QString pressure(double pressure);
+/// Of a whole pass, one of the three where it is one, else where it is firm and where it lets off: "firm in grey 3,
+/// light in white 13", "firm in the darks, light in the lights".
+QString pressure(std::span<const plan::Touch> touches, std::span<const subject::Mass> masses);
+/// The same for lists, without places: "light, firm in places".
+QString pressure_short(std::span<const plan::Touch> touches);
+/// "the upper part of the hill", "11 small ones in grey 3, 3 to 6 mm"; the mass's name alone where it is all of it.
 QString where(const plan::Place& place, std::span<const subject::Mass> masses);
 /// "rub in with a finger, from light into dark: downwards, with the one for darks"; empty where nothing is rubbed.
 QString rubbing(const plan::Touch& touch);

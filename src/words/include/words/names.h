@@ -16,9 +16,11 @@ QString colour_name(const colour::Lab& lab);
 /// How `is` differs from `wanted`, in the order artists compare: "half a step too light, a little too warm".
 QString difference(const colour::Lab& is, const colour::Lab& wanted);
 
-/// A mass's own name, or the one that was made for it ("upper sky") in the language of the interface.
+/// A mass's own name, or the one that was made for it ("pale grey 7") in the language of the interface.
 QString mass_name(const subject::Mass& mass);
 QString mass_name(const std::string& name);
+/// The same with its number before it, for lists beside a numbered map: "7. pale grey", "3. the gate".
+QString numbered_name(const subject::Mass& mass);
 /// What a thing is, and how much it matters.
 QString thing_kind(subject::ThingKind kind);
 QString weight(subject::Weight weight);

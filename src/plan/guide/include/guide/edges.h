@@ -37,10 +37,11 @@ struct EdgeInput {
   std::span<const media::Stick> sticks;
 };
 
-/// The edges that matter most, at most kMostEdges, in the order they can be done. Two that fight (both vivid, or black
-/// beside a vivid one, far apart) get a buffer; a soft front edge is softened; what hardly differs, far away or away
-/// from the focal point, is lost; hard edges of the focal point are kept, or restated where the pass beside was rubbed;
-/// other hard edges before a background that is laid later are cleaned with its colour.
+/// Sticks are of the colour of what lies beside (12 CIEDE2000), or halfway. The edges that matter most, at most
+/// kMostEdges, in the order they can be done. Two that fight (both vivid, or black beside a vivid one, far apart) get a
+/// buffer; a soft front edge is softened; what hardly differs, far away or away from the focal point, is lost; hard
+/// edges of the focal point are kept, or restated where the pass beside was rubbed; other hard edges before a
+/// background that is laid later are cleaned with its colour.
 std::vector<EdgeGuide> edges_of(const EdgeInput& input, const TargetMap& map);
 
 }  // namespace yd::plan

@@ -30,24 +30,34 @@ const char* name(PassageKind kind);
 
 /// Something to do that is no pass of colour. Common practice, no published source.
 enum class Chore {
-  tape,           ///< the border
-  extents,        ///< top, bottom, left, right of all that is not background; numbers: left, top, width, height, cm
-  tallest,        ///< the mass drawn first; numbers: left, top, width, height, cm
-  next_shape,     ///< and the next
-  line_with,      ///< the stick that the lines are drawn with
-  lift_lines,     ///< with a kneaded eraser where lights come
-  try_offcut,     ///< one delicate pass; passes: which
-  dry,            ///< numbers: minutes, and with heat (negative: no heat)
-  compare_value,  ///< masses: darkest, lightest, and the one between; numbers: value steps of the first two
+  tape,        ///< the border
+  extents,     ///< top, bottom, left, right of all that is not background; numbers: left, top, width, height, then the
+               ///< sheet's width and height, cm
+  tallest,     ///< the mass drawn first; numbers as for extents
+  next_shape,  ///< and the next
+  line_with,   ///< the stick that the lines are drawn with; none: one beside the tray
+  lift_lines,  ///< with a kneaded eraser where lights come
+  try_offcut,  ///< one delicate pass; passes: which; numbers: pressure
+  dry,         ///< numbers: minutes, and with heat (negative: no heat)
+  compare_value,        ///< masses: darkest, lightest, and the one between; numbers: value steps of the first two
   compare_temperature,  ///< masses: warmest and coolest against their neighbours
   compare_chroma,       ///< masses: the most vivid, the dullest
   darken_by_fixative,   ///< a passage that is too light as a whole
   restate,              ///< masses, with sticks
   tape_off,
-  sign,        ///< with a stick, in a mass where something still sticks
-  write_down,  ///< the recipes
+  sign,         ///< with a stick, in a mass where something still sticks
+  write_down,   ///< the recipes
+  focal,        ///< masses: where the eye goes; numbers: 1: a guess
+  let_go,       ///< masses: of what matters least
+  temperature,  ///< numbers: how much warmer lights are than darks, in units of colour::warmth
+  accent,       ///< masses: the most vivid small one, then where its stick comes again; sticks: it
+  face_lines,   ///< masses: of a face; numbers: its axis from the left, its eye line from the top, cm
+  special,      ///< masses: of a thing; numbers: its subject::ThingKind
+  tap_off,      ///< the dust
+  wipe,         ///< hands and stick, from darks to lights
+  cover,        ///< what is done, under the hand
 };
-inline constexpr int kChores = static_cast<int>(Chore::write_down) + 1;
+inline constexpr int kChores = static_cast<int>(Chore::cover) + 1;
 
 struct Step {
   Chore chore = Chore::tape;

@@ -62,8 +62,8 @@ class TestExports : public QObject {
     QCOMPARE(text.code, 0);
     const QString words = QString::fromUtf8(text.out);
     for (const char* expected :
-         {"Two bands", "Pull these sticks", "Passages", "Set out the drawing", "Why now", "Masses",
-          "Cross-sections", "Safety", "safety data sheet", "Flammable vapour", "Sitting 1"})
+         {"Two bands", "Pull these sticks", "Passages", "Set out the drawing", "Why now", "Masses", "Cross-sections",
+          "Safety", "safety data sheet", "Flammable vapour", "Sitting 1"})
       QVERIFY2(words.contains(expected), expected);
     for (const int i : plan_.tray)
       QVERIFY(words.contains(QString::fromStdString(sticks_.sticks[static_cast<std::size_t>(i)].name)));

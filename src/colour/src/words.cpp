@@ -84,7 +84,7 @@ std::string describe(const Lab& lab) {
 std::string in_short(const Lab& lab) {
   constexpr double kDark = 35, kLight = 70, kPale = 20;  // L*, L*, chroma; ours
   const std::string full = describe(lab);
-  const std::string hue = full.substr(full.rfind(' ') + 1);
+  std::string hue = full.substr(full.rfind(' ') + 1);
   if (hue == "black" || hue == "white") return hue;
   if (lab.l < kDark) return "dark " + hue;
   if (lab.l > kLight) return (chroma(lab) < kPale ? "pale " : "light ") + hue;

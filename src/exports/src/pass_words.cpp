@@ -181,7 +181,8 @@ void tell_marks(PassWords& w, const PlanView& p, int pass) {
   const bool marked = place < p.plan.marks.passes.size();
   w.mark = marked ? held(p.plan.marks.passes[place]) : words::mark(largest.mark);
   w.rubbing = words::rubbing(largest);
-  w.run = words::run(largest.place);
+  // Said once, by value and mass or by where it runs.
+  if (words::is_one_pressure(touches)) w.run = words::run(largest.place);
   w.directed = largest.directed;
   w.angle_deg = largest.angle_deg;
   w.direction = words::direction(largest);
@@ -261,6 +262,15 @@ QStringList reasons(const PlanView& p, int index) {
   return out;
 }
 
+/// By the pass that lies nearest before it.
+QString nearest_reason(const PlanView& p, int index) {
+  const plan::Edge* nearest = nullptr;
+  for (const plan::Edge& e : p.plan.edges)
+    if (e.after == index && (nearest == nullptr || e.before > nearest->before)) nearest = &e;
+  const bool finishes = p.plan.passes[static_cast<std::size_t>(index)].finishing;
+  return nearest == nullptr || finishes ? QString() : words::why(*nearest, p.subject.masses);
+}
+
 }  // namespace
 
 QString pressure_words(double pressure) { return words::pressure(pressure); }
@@ -292,6 +302,7 @@ PassWords words_of(const PlanView& planned, int index) {
   tell_after(w, planned, pass);
   tell_time(w, planned, pass);
   w.why = reasons(planned, index);
+  w.why_now = nearest_reason(planned, index);
   tell_safety(w, planned, pass);
   return w;
 }

@@ -24,7 +24,7 @@ constexpr int kPicture_px = 560;
 constexpr double kText = 10;
 constexpr double kTitle = 13;
 constexpr double kBoxWidth = 46;
-constexpr double kTogether = 330;  // of a long passage, what stays on one page with its pictures
+constexpr double kTogether = 460;  // of a passage, what stays on one page with its name
 
 QString sitting_at(const PlanView& p, int pass) {
   for (std::size_t s = 0; s < p.plan.sittings.size(); ++s) {
@@ -57,22 +57,30 @@ class PassagePrinter {
   void print(std::size_t number) {
     const plan::Passage& passage = p_.guide.passages[number];
     const double title = page_.height_of(words::title(passage, p_.job()), page_.width() - 90, kTitle, true);
-    const double first = passage.has_passes() ? tall(passage.first) : tall_after(passage);
+    const bool one = passage.has_passes() && passage.first == passage.last;
+    const double first =
+        passage.has_passes() ? std::max(tall(passage.first), picture_height() * (one ? 2 : 1)) : tall_after(passage);
     page_.need(std::min(first + title + 14, kTogether));
     for (int i = passage.first; i <= passage.last; ++i) {
       const QString sitting = sitting_at(p_, i);
       if (!sitting.isEmpty()) page_.paragraph(sitting, 0, 0, kText, true);
     }
     head(passage, number);
-    for (int i = passage.first; i <= passage.last; ++i) beside(map_of(i), tall(i), [&] { pass(i); });
     const auto rest = [&] {
       const double x = passage.has_passes() ? x_ : 24;
       for (const Said& s : after(passage)) page_.paragraph(s.text, x + s.in, 0, kText, s.bold);
     };
-    if (passage.has_passes())
-      beside(small(stages_.after(passage.last + 1)), tall_after(passage), rest, Printed::tr("The Board after it"));
-    else
+    for (int i = passage.first; i < passage.last; ++i) beside({{map_of(i), {}}}, tall(i), [&] { pass(i); });
+    if (passage.has_passes()) {
+      const QImage board = small(stages_.after(passage.last + 1));
+      beside({{map_of(passage.last), {}}, {board, Printed::tr("The Board after it")}},
+             tall(passage.last) + tall_after(passage), [&] {
+               pass(passage.last);
+               rest();
+             });
+    } else {
       rest();
+    }
     page_.down(12);
   }
 
@@ -94,20 +102,27 @@ class PassagePrinter {
     return numbered_map(p_.subject, p_.plan, only, kPicture_px, static_cast<int>(kFigure * kPicture_px));
   }
 
-  /// A picture at the left and what is said at its right, as tall as the taller of both.
+  struct Shown {
+    QImage picture;
+    QString below;
+  };
+
+  /// Pictures below each other at the left and what is said at their right, as tall as the taller of both.
   template <class Tell>
-  void beside(const QImage& picture, double tall, const Tell& tell, const QString& below = {}) {
-    constexpr double kGapBelow = 8, kLine = 12;
-    const double high = picture_height() + (below.isEmpty() ? 0 : kLine);
+  void beside(const std::vector<Shown>& pictures, double tall, const Tell& tell) {
+    constexpr double kGapBelow = 8, kLine = 12, kBetween = 4;
+    double high = 0;
+    for (const Shown& p : pictures) high += picture_height() + kBetween + (p.below.isEmpty() ? 0 : kLine);
     page_.need(std::max(high, tall) + kGapBelow);
     const double top = page_.y();
     const int sheet = page_.number();
-    page_.picture(picture, QRectF(0, top, kPictures, picture_height()));
-    if (!below.isEmpty()) {
+    for (const Shown& p : pictures) {
+      page_.picture(p.picture, QRectF(0, page_.y(), kPictures, picture_height()));
       page_.down(picture_height() + 1);
-      page_.line(below, 0, kPictures, 8.5);
-      page_.down(top - page_.y());
+      if (!p.below.isEmpty()) page_.line(p.below, 0, kPictures, 8.5);
+      page_.down(kBetween - 1 + (p.below.isEmpty() ? 0 : kLine));
     }
+    page_.down(top - page_.y());
     tell();
     if (page_.number() == sheet && page_.y() < top + high) page_.down(top + high - page_.y());
     page_.down(kGapBelow);
@@ -124,7 +139,7 @@ class PassagePrinter {
     if (!w.rubbing.isEmpty()) out.push_back({w.rubbing, false, 0});
     if (!w.delicate.isEmpty()) out.push_back({w.delicate, false, 0});
     if (!w.drying.isEmpty()) out.push_back({w.drying, false, 0});
-    if (!w.why.isEmpty()) out.push_back({Printed::tr("Why now: %1").arg(w.why.front()), false, 0});
+    if (!w.why_now.isEmpty()) out.push_back({Printed::tr("Why now: %1").arg(w.why_now), false, 0});
     return out;
   }
   static QString with_direction(const PassWords& w) {

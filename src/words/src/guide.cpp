@@ -197,7 +197,7 @@ QString step(const plan::Step& s, const Job& job) {
                  "mouth at thirds of what is below the hairline.")
           .arg(names_of(s.masses, job)[0], length(s.numbers[0]), length(s.numbers[1]));
     case Chore::special:
-      return special(static_cast<subject::ThingKind>(static_cast<int>(s.numbers[0])), names_of(s.masses, job)[0]);
+      return special(static_cast<subject::ThingKind>(static_cast<int>(s.numbers[0])), named(s.masses, job, 3));
     case Chore::tap_off:
       return Passages::tr("Tap the dust off the board over a bin; do not blow.");
     case Chore::wipe:

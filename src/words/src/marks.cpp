@@ -177,6 +177,8 @@ QString pressure(std::span<const plan::Touch> touches, std::span<const subject::
   return value.isEmpty() ? with_places(all) : value;
 }
 
+bool is_one_pressure(std::span<const plan::Touch> touches) { return pressed(touches).one() >= 0; }
+
 QString pressure_short(std::span<const plan::Touch> touches) {
   const Pressed all = pressed(touches);
   if (all.all() <= 0 || all.one() >= 0) return step_word(all.all() <= 0 ? 0 : static_cast<std::size_t>(all.one()));

@@ -37,6 +37,7 @@ struct PassWords {
   double tooth_left = 1;
   QString time;
   QString drying;      ///< how long, and what may shorten it
+  QString why_now;     ///< the nearest rule that puts it here; empty for what finishes: it goes over all
   QStringList why;     ///< every rule that puts it here
   QStringList safety;  ///< cautions of this pass
 };

@@ -2,6 +2,7 @@
 // What one looks for before the first stroke, what special things ask for, and the house round the easel.
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <optional>
 #include <set>
 
@@ -64,12 +65,12 @@ std::vector<int> let_go(const GuideInput& in) {
 
 /// How much warmer the lights are than the darks, in units of colour::warmth; none where there are no two.
 std::optional<double> lights_warmer(const GuideInput& in) {
-  constexpr double kLight = 60, kDark = 40;  // L*
+  constexpr double kLights = 60, kDarks = 40;  // L*
   double light = 0, light_area = 0, dark = 0, dark_area = 0;
   for (const TargetPlan& t : in.plan->targets) {
     const double warm = t.area * colour::warmth(t.seen);
-    if (t.seen.l >= kLight) light += warm, light_area += t.area;
-    if (t.seen.l <= kDark) dark += warm, dark_area += t.area;
+    if (t.seen.l >= kLights) light += warm, light_area += t.area;
+    if (t.seen.l <= kDarks) dark += warm, dark_area += t.area;
   }
   constexpr double kSome = 0.05;  // of the picture
   if (light_area < kSome || dark_area < kSome) return std::nullopt;
@@ -78,11 +79,11 @@ std::optional<double> lights_warmer(const GuideInput& in) {
 
 /// The small most vivid mass, and where its sticks come again.
 std::optional<Step> accent(const GuideInput& in) {
-  constexpr double kSmall = 0.08, kVivid = 35, kBeyond = 1.6;  // share, chroma, times the picture's
+  constexpr double kSmall = 0.08, kVividFrom = 35, kBeyond = 1.6;  // share, chroma, times the picture's
   double mean = 0;
   for (const Mass& m : masses(in)) mean += m.area * colour::chroma(m.mean);
   int best = -1;
-  double most = std::max(kVivid, kBeyond * mean);
+  double most = std::max(kVividFrom, kBeyond * mean);
   for (int m = 0; m < count(in); ++m) {
     const Mass& mass = masses(in)[static_cast<std::size_t>(m)];
     if (mass.area <= kSmall && colour::chroma(mass.mean) > most) most = colour::chroma(mass.mean), best = m;
@@ -162,28 +163,31 @@ std::vector<Step> looked_for(const GuideInput& in) {
 
 void tell_special(const GuideInput& in, std::vector<Passage>& passages) {
   const auto& things = in.subject->things.list;
+  std::map<std::pair<std::size_t, subject::ThingKind>, std::vector<int>>
+      asked;  // by passage: two dogs are told at once
   for (int thing = 0; thing < static_cast<int>(things.size()); ++thing) {
     const subject::ThingKind kind = things[static_cast<std::size_t>(thing)].kind;
     if (kind == subject::ThingKind::other || kind == subject::ThingKind::ground) continue;
     const auto first = std::find_if(passages.begin(), passages.end(),
                                     [&](const Passage& p) { return p.has_passes() && touches(in, p, thing); });
     if (first == passages.end()) continue;
-    std::vector<int> of;
+    std::vector<int>& of = asked[{static_cast<std::size_t>(first - passages.begin()), kind}];
     for (int m = 0; m < count(in); ++m)
       if (masses(in)[static_cast<std::size_t>(m)].thing == thing) of.push_back(m);
-    first->steps.push_back({Chore::special, std::move(of), {}, {}, {static_cast<double>(kind)}});
   }
+  for (auto& [where, of] : asked)
+    passages[where.first].steps.push_back({Chore::special, std::move(of), {}, {}, {static_cast<double>(where.second)}});
 }
 
 void keep_house(const GuideInput& in, std::vector<Passage>& passages) {
-  constexpr double kDark = 45, kLight = 65;  // L* of sticks between which hands are wiped
+  constexpr double kAfterDark = 45, kBeforeLight = 65;  // L* of sticks between which hands are wiped
   double before = 100;
   bool covered = false;
   for (Passage& p : passages) {
     if (p.kind == PassageKind::step_back) p.steps.push_back({Chore::tap_off, {}, {}, {}, {}});
     if (!p.has_passes() || p.sticks.empty() || in.plan->passes[static_cast<std::size_t>(p.first)].laid) continue;
     const double first = in.sticks[static_cast<std::size_t>(p.sticks.front())].lab.l;
-    if (before < kDark && first > kLight) p.steps.insert(p.steps.begin(), {Chore::wipe, {}, {}, {}, {}});
+    if (before < kAfterDark && first > kBeforeLight) p.steps.insert(p.steps.begin(), {Chore::wipe, {}, {}, {}, {}});
     if (p.kind == PassageKind::accents && !covered) {
       p.steps.insert(p.steps.begin(), {Chore::cover, {}, {}, {}, {}});
       covered = true;

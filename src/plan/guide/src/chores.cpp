@@ -178,8 +178,11 @@ Passage drawing(const GuideInput& in) {
     };
     return rank(p) < rank(q);
   });
-  for (std::size_t i = 0; i < std::min(all.size(), kShapesSetOut); ++i)
-    out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, all[i].all, {}, {}, all[i].cm});
+  // The tallest, and all that was drawn round: these are what the picture is about.
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    if (i < kShapesSetOut || mass(in, all[i].mass).thing >= 0)
+      out.steps.push_back({i == 0 ? Chore::tallest : Chore::next_shape, all[i].all, {}, {}, all[i].cm});
+  }
   std::vector<int> light = begun_light(in);
   if (!light.empty()) out.steps.push_back({Chore::lift_lines, std::move(light), {}, {}, {}});
   // Before a sketch the drawing is one too.
@@ -269,13 +272,13 @@ int mass_to_sign_on(const GuideInput& in) {
 
 /// About one value off what lies there, rather with a point or an edge, rather quiet; -1: the tray is empty.
 int stick_to_sign_with(const GuideInput& in, int where) {
-  constexpr double kOneValue = 12, kNoPoint = 20, kVivid = 0.3;
+  constexpr double kOneValue = 12, kNoPoint = 20, kLoud = 0.3;
   int with = -1;
   double least = std::numeric_limits<double>::infinity();
   for (const int i : in_hand(*in.plan)) {
     const media::Stick& s = stick(in, i);
     const double off = std::abs(std::abs(s.lab.l - mass(in, where).mean.l) - kOneValue) +
-                       (media::facts(s.medium).draws_lines() ? 0 : kNoPoint) + kVivid * colour::chroma(s.lab);
+                       (media::facts(s.medium).draws_lines() ? 0 : kNoPoint) + kLoud * colour::chroma(s.lab);
     if (off < least) least = off, with = i;
   }
   return with;

@@ -69,7 +69,7 @@ void tell_lightening(const GuideInput& in, Passage& p) {
 
 /// A passage is not called after values that its sticks do not have: it builds up its places then.
 void keep_name_true(const GuideInput& in, Passage& p) {
-  constexpr double kNoDark = 60, kNoLight = 50, kBlack = 20, kWhite = 90;  // L*; ours
+  constexpr double kNoDark = 60, kNoLight = 50, kBlackest = 20, kWhitest = 90;  // L*; ours
   const auto all = [&](double least, double most) {
     return std::all_of(p.sticks.begin(), p.sticks.end(), [&](int s) {
       const double l = in.sticks[static_cast<std::size_t>(s)].lab.l;
@@ -79,7 +79,7 @@ void keep_name_true(const GuideInput& in, Passage& p) {
   const bool colours_darks = p.lightens && !p.blocks_in;
   const bool wrong = (p.kind == PassageKind::darks && !colours_darks && !all(0, kNoDark)) ||
                      (p.kind == PassageKind::lights && !all(kNoLight, 100)) ||
-                     (p.kind == PassageKind::middles && !all(kBlack, kWhite));
+                     (p.kind == PassageKind::middles && !all(kBlackest, kWhitest));
   if (wrong) p.kind = PassageKind::place;
 }
 

@@ -36,6 +36,8 @@ QString pressure(double pressure);
 /// Of a whole pass, one of the three where it is one, else where it is firm and where it lets off: "firm in grey 3,
 /// light in white 13", "firm in the darks, light in the lights".
 QString pressure(std::span<const plan::Touch> touches, std::span<const subject::Mass> masses);
+/// Whether it is one of the three.
+bool is_one_pressure(std::span<const plan::Touch> touches);
 /// The same for lists, without places: "light, firm in places".
 QString pressure_short(std::span<const plan::Touch> touches);
 /// "the upper part of the hill", "11 small ones in grey 3, 3 to 6 mm"; the mass's name alone where it is all of it.

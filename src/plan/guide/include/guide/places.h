@@ -27,8 +27,8 @@ const char* name(Part part);
 
 /// Three pressures by name: light, middle, firm. Common practice, no published source; borders ours.
 inline constexpr int kPressSteps = 3;
-inline constexpr double kMiddlePressure = 0.45, kFirmPressure = 0.8;
-inline int press_step(double pressure) { return pressure < kMiddlePressure ? 0 : pressure < kFirmPressure ? 1 : 2; }
+inline constexpr double kMiddlePress = 0.45, kFirmPress = 0.8;
+inline int press_step(double pressure) { return pressure < kMiddlePress ? 0 : pressure < kFirmPress ? 1 : 2; }
 
 /// What a pass touches of one mass, measured: under its marks where it has some, else over the shades it is for.
 struct Place {

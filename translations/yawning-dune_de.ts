@@ -9224,6 +9224,10 @@
             <source>How near this tray is to the best possible is worked out last.</source>
             <translation>Wie nah diese Ablage der besten möglichen kommt, wird zuletzt berechnet.</translation>
         </message>
+        <message>
+            <source>%1 of %2: one more is not worth its passes</source>
+            <translation>%1 von %2: einer mehr ist seine Durchgänge nicht wert</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::TrayView</name>

@@ -9224,6 +9224,10 @@ hacen falta %2 mm, %3%4</translation>
             <source>How near this tray is to the best possible is worked out last.</source>
             <translation>Lo cerca que está esta bandeja de la mejor posible se calcula al final.</translation>
         </message>
+        <message>
+            <source>%1 of %2: one more is not worth its passes</source>
+            <translation>%1 de %2: una más no vale sus pasadas</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::TrayView</name>

@@ -9224,6 +9224,10 @@ il faut %2 mm, %3%4</translation>
             <source>How near this tray is to the best possible is worked out last.</source>
             <translation>À quel point ce plateau est proche du meilleur possible se calcule en dernier.</translation>
         </message>
+        <message>
+            <source>%1 of %2: one more is not worth its passes</source>
+            <translation>%1 sur %2 : un de plus ne vaut pas ses passes</translation>
+        </message>
     </context>
     <context>
         <name>yd::app::TrayView</name>

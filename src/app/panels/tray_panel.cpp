@@ -270,7 +270,11 @@ void TrayPanel::refresh_plan() {
   reach_->set_facts(reach_facts(*planned));
   next_->setText(next_stick_words(*planned));
   tray_->set_sticks(lying_sticks(*planned, 0, 0));
-  tray_card_->set_fact(tr("%n stick(s), dark to light", nullptr, static_cast<int>(planned->plan.tray.size())));
+  const auto there = static_cast<int>(planned->plan.tray.size());
+  const int most = planned->options.most_sticks;
+  tray_card_->set_fact(there < most && planned->options.given_tray.empty()
+                           ? tr("%1 of %2: one more is not worth its passes").arg(there).arg(most)
+                           : tr("%n stick(s), dark to light", nullptr, there));
   stick_words_->setText(unity_words(*planned));
 }
 

@@ -377,7 +377,8 @@ namespace {
 /// "firm", or "firm in the darks, light in the lights" where it is graded so.
 QString graded(const plan::MassLayer& layer) {
   constexpr double kGraded = 0.7;  // L* times pressure: from here on a layer is firmer to one side
-  const QString low = pressure_words(layer.least), high = pressure_words(layer.stroke.pressure);
+  const QString low = pressure_words(layer.least);
+  QString high = pressure_words(layer.stroke.pressure);
   if (low == high) return high;
   if (layer.towards < -kGraded) return tr("%1 in the darks, %2 in the lights").arg(high, low);
   if (layer.towards > kGraded) return tr("%1 in the lights, %2 in the darks").arg(high, low);

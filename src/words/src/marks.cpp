@@ -171,9 +171,9 @@ QString pressure(double pressure) { return step_word(static_cast<std::size_t>(pl
 QString pressure(std::span<const plan::Touch> touches, std::span<const subject::Mass> masses) {
   const Pressed all = pressed(touches);
   if (all.all() <= 0 || all.one() >= 0) return step_word(all.all() <= 0 ? 0 : static_cast<std::size_t>(all.one()));
-  const QString places = by_mass(touches, masses, all.all());
+  QString places = by_mass(touches, masses, all.all());
   if (!places.isEmpty()) return places;
-  const QString value = by_value(all.firm_lighter());
+  QString value = by_value(all.firm_lighter());
   return value.isEmpty() ? with_places(all) : value;
 }
 

@@ -12,55 +12,55 @@ class Special {
 };
 
 QString asked(subject::ThingKind kind) {
-  using Kind = subject::ThingKind;
+  using SpecialKind = subject::ThingKind;
   switch (kind) {
-    case Kind::eye:
+    case SpecialKind::eye:
       return Special::tr(
           "%1: the iris as a ring, lighter opposite the catchlight, rays from the pupil outwards; the lid's shadow "
           "over "
           "ball and iris; the pupil with a soft rim. The catchlight is kept free and set last, a sharpened white "
           "turned "
           "on the spot. The other eye at once.");
-    case Kind::face:
-    case Kind::skin:
+    case SpecialKind::face:
+    case SpecialKind::skin:
       return Special::tr(
           "%1: soft transitions, small circles, hardly any pressure; blue or violet in the shadows, olive where it is "
           "too red; whites of eyes and teeth are greyed.");
-    case Kind::hair:
-    case Kind::animal:
-    case Kind::fur:
+    case SpecialKind::hair:
+    case SpecialKind::animal:
+    case SpecialKind::fur:
       return Special::tr(
           "%1: clumps first, their shadow shapes, then their lights; flicked from root to tip so that a stroke thins "
           "out, turned with the growth. A darker companion under a light hair; a few stand for all.");
-    case Kind::feather:
+    case SpecialKind::feather:
       return Special::tr("%1: dashes the way it grows, never one long line; a few edges drawn, the rest suggested.");
-    case Kind::flower:
+    case SpecialKind::flower:
       return Special::tr(
           "%1: towards and away from the centre, never round and round; white under where a light glows.");
-    case Kind::foliage:
-    case Kind::tree:
+    case SpecialKind::foliage:
+    case SpecialKind::tree:
       return Special::tr(
           "%1: clumps by their darks and lights; raw green broken with violet, red-brown or grey; single leaves only "
           "where the form ends.");
-    case Kind::fruit:
+    case SpecialKind::fruit:
       return Special::tr("%1: along its form; firm where the light strikes, let off towards the middle tone.");
-    case Kind::glass:
+    case SpecialKind::glass:
       return Special::tr(
           "%1: what lies behind it, a shade darker or cooler; few hard edges; the spark last, a sharp point turned on "
           "the spot.");
-    case Kind::metal:
+    case SpecialKind::metal:
       return Special::tr("%1: darks and lights side by side along the form, hard between them; the spark last.");
-    case Kind::cloth:
+    case SpecialKind::cloth:
       return Special::tr("%1: folds with the edge along their run; lights pressed on the ridge and let off below.");
-    case Kind::building:
+    case SpecialKind::building:
       return Special::tr(
           "%1: verticals plumb, walls broad; the sharpest edges at the focus; windows last, not all of them.");
-    case Kind::water:
+    case SpecialKind::water:
       return Special::tr("%1: level strokes; it repeats the colours above it, mirrored, pulled straight down.");
-    case Kind::sky:
+    case SpecialKind::sky:
       return Special::tr("%1: darkest overhead, lighter towards the horizon and towards the sun; the broad side.");
-    case Kind::other:
-    case Kind::ground:
+    case SpecialKind::other:
+    case SpecialKind::ground:
       break;
   }
   return {};

@@ -139,11 +139,7 @@ bool touches(const GuideInput& in, const Passage& p, int thing) {
   return false;
 }
 
-double lightest(const GuideInput& in, const std::vector<int>& sticks) {
-  double l = 0;
-  for (const int s : sticks) l = std::max(l, in.sticks[static_cast<std::size_t>(s)].lab.l);
-  return l;
-}
+double lightness(const GuideInput& in, int stick) { return in.sticks[static_cast<std::size_t>(stick)].lab.l; }
 
 }  // namespace
 
@@ -186,13 +182,13 @@ void keep_house(const GuideInput& in, std::vector<Passage>& passages) {
   for (Passage& p : passages) {
     if (p.kind == PassageKind::step_back) p.steps.push_back({Chore::tap_off, {}, {}, {}, {}});
     if (!p.has_passes() || p.sticks.empty() || in.plan->passes[static_cast<std::size_t>(p.first)].laid) continue;
-    const double first = in.sticks[static_cast<std::size_t>(p.sticks.front())].lab.l;
+    const double first = lightness(in, p.sticks.front());
     if (before < kAfterDark && first > kBeforeLight) p.steps.insert(p.steps.begin(), {Chore::wipe, {}, {}, {}, {}});
     if (p.kind == PassageKind::accents && !covered) {
       p.steps.insert(p.steps.begin(), {Chore::cover, {}, {}, {}, {}});
       covered = true;
     }
-    before = lightest(in, {p.sticks.back()});
+    before = lightness(in, p.sticks.back());
   }
 }
 

@@ -114,7 +114,7 @@ class Marker {
     } else {
       out.mark = plain_mark(stick.medium, first, out.place, d);
     }
-    out.lightly = first && out.place.pressure < 0.45;
+    out.lightly = first && out.place.pressure < kMiddlePress;
   }
 
   void rub(const Pass& pass, const subject::Mass& mass, Touch& out) const {
